@@ -1,0 +1,71 @@
+package mildlantern.diagnosis;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import mildlantern.knowledge.Words;
+import mildlantern.plant.PlantRecord;
+
+/**
+ * Something that can be seen, felt or smelled, or looked for and not found.
+ *
+ * @param id its id, as in {@code soil.deep}
+ * @param parts where it can be pinned, the most usual part first
+ * @param look what to do to find out
+ * @param states its states; a yes/no finding has {@link #PRESENT} and {@link #ABSENT}
+ * @param yesNo whether it is a yes/no finding
+ * @param minutes what the look costs in time
+ * @param stress what the look costs the plant, from 0 (nothing) to 3 (very hard)
+ * @param scope families, profiles or stages on which the look makes sense; empty means all
+ * @param words other words growers use
+ */
+public record Finding(
+        String id,
+        List<Part> parts,
+        String look,
+        List<State> states,
+        boolean yesNo,
+        double minutes,
+        double stress,
+        Set<String> scope,
+        List<String> words) {
+
+    /** State of a yes/no finding that was seen. */
+    public static final String PRESENT = "present";
+
+    /** State of a yes/no finding that was looked for and is not there. */
+    public static final String ABSENT = "absent";
+
+    /**
+     * One state of a finding.
+     *
+     * @param id its id
+     * @param words the state in a few words, as in "wet at the bottom"
+     * @param usual how usual it is on a worried-about plant when no known cause speaks, a probability;
+     *     over all states of a finding they add up to 1
+     */
+    public record State(String id, String words, double usual) {}
+
+    /** The state of an id, if the finding has it. */
+    public Optional<State> state(String stateId) {
+        return states.stream().filter(state -> state.id().equals(stateId)).findFirst();
+    }
+
+    /** Position of a state in {@link #states()}, or -1. */
+    int indexOf(String stateId) {
+        for (int i = 0; i < states.size(); i++) {
+            if (states.get(i).id().equals(stateId)) {
+                return i;
+            }
+        }
+        return -1;
+    }
+
+    /** Whether it makes sense to look for this on the plant. */
+    public boolean appliesTo(PlantRecord record) {
+        return scope.isEmpty()
+                || scope.contains(record.profile().id())
+                || scope.contains(Words.id(record.profile().family()))
+                || record.stage().map(stage -> scope.contains(Words.id(stage))).orElse(false);
+    }
+}

@@ -1,0 +1,118 @@
+package mildlantern.diagnosis;
+
+import java.util.Arrays;
+import java.util.List;
+
+/**
+ * All sets of up to three causes out of a list, the empty set first. A set is three positions in the list; unused places hold
+ * the list's size, so that tables with one neutral value at the end can be read without a branch. Sets with two causes that
+ * exclude each other are left out.
+ */
+final class Hypotheses {
+    final int causes;
+    final int count;
+    final int[] first;
+    final int[] second;
+    final int[] third;
+
+    private Hypotheses(int causes, int[] first, int[] second, int[] third) {
+        this.causes = causes;
+        this.count = first.length;
+        this.first = first;
+        this.second = second;
+        this.third = third;
+    }
+
+    static Hypotheses over(List<Disorder> disorders) {
+        int n = disorders.size();
+        boolean[][] apart = new boolean[n][n];
+        for (int i = 0; i < n; i++) {
+            for (int j = 0; j < n; j++) {
+                if (disorders.get(i).excludes().contains(disorders.get(j).id())) {
+                    apart[i][j] = true;
+                    apart[j][i] = true;
+                }
+            }
+        }
+        int most = 1 + n + n * (n - 1) / 2 + n * (n - 1) * (n - 2) / 6;
+        int[] a = new int[most];
+        int[] b = new int[most];
+        int[] c = new int[most];
+        Arrays.fill(a, n);
+        Arrays.fill(b, n);
+        Arrays.fill(c, n);
+        int h = 1;
+        for (int i = 0; i < n; i++) {
+            a[h++] = i;
+            for (int j = i + 1; j < n; j++) {
+                if (apart[i][j]) {
+                    continue;
+                }
+                a[h] = i;
+                b[h++] = j;
+                for (int k = j + 1; k < n; k++) {
+                    if (apart[i][k] || apart[j][k]) {
+                        continue;
+                    }
+                    a[h] = i;
+                    b[h] = j;
+                    c[h++] = k;
+                }
+            }
+        }
+        return new Hypotheses(n, Arrays.copyOf(a, h), Arrays.copyOf(b, h), Arrays.copyOf(c, h));
+    }
+
+    /** The sets whose weight is at least a share of the heaviest in one of the weightings. */
+    Hypotheses keep(double share, double[]... weightings) {
+        boolean[] kept = new boolean[count];
+        int size = 0;
+        for (double[] weights : weightings) {
+            double least = share * Arrays.stream(weights).max().orElse(0);
+            for (int h = 0; h < count; h++) {
+                if (!kept[h] && weights[h] >= least) {
+                    kept[h] = true;
+                    size++;
+                }
+            }
+        }
+        return pick(kept, size);
+    }
+
+    private Hypotheses pick(boolean[] kept, int size) {
+        int[] a = new int[size];
+        int[] b = new int[size];
+        int[] c = new int[size];
+        int next = 0;
+        for (int h = 0; h < count; h++) {
+            if (kept[h]) {
+                a[next] = first[h];
+                b[next] = second[h];
+                c[next++] = third[h];
+            }
+        }
+        return new Hypotheses(causes, a, b, c);
+    }
+
+    boolean has(int hypothesis, int cause) {
+        return first[hypothesis] == cause || second[hypothesis] == cause || third[hypothesis] == cause;
+    }
+
+    /**
+     * Sums of weights by member: place d holds the weight of all sets with cause d, the last place the weight of all sets.
+     */
+    double[] sumByCause(double[] weights) {
+        double[] sums = new double[causes + 2];
+        double total = 0;
+        for (int h = 0; h < count; h++) {
+            double w = weights[h];
+            total += w;
+            sums[first[h]] += w;
+            sums[second[h]] += w;
+            sums[third[h]] += w;
+        }
+        double[] byCause = Arrays.copyOf(sums, causes + 1);
+        byCause[causes] = total;
+        return byCause;
+    }
+}

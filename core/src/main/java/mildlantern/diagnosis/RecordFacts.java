@@ -1,0 +1,266 @@
+package mildlantern.diagnosis;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
+import mildlantern.knowledge.Entry;
+import mildlantern.knowledge.KnowledgeFiles;
+import mildlantern.knowledge.Words;
+import mildlantern.plant.EventKind;
+import mildlantern.plant.Medium;
+import mildlantern.plant.Near;
+import mildlantern.plant.PlantRecord;
+import mildlantern.plant.PlantRecord.Event;
+import mildlantern.plant.Profile;
+import mildlantern.plant.Season;
+import mildlantern.quantity.Limits;
+import mildlantern.quantity.Range;
+
+/** Turns a plant's record into facts that speak for or against causes, each with its sentence. */
+final class RecordFacts {
+    /** Plants drink more slowly in winter: usual days between waterings are this much longer then (practice). */
+    private static final double WINTER_SLOWS = 1.35;
+
+    private static final double DAYS_A_WEEK = 7;
+    private static final Set<EventKind> CHANGES_OF_PLACE =
+            Set.of(EventKind.ACQUIRED, EventKind.MOVED, EventKind.BROUGHT_IN, EventKind.PUT_OUT);
+    private static final Map<EventKind, String> DAYS_SINCE = Map.of(
+            EventKind.CHILLED, "chilled.days",
+            EventKind.REPOTTED, "repotted.days",
+            EventKind.FED, "fed.days",
+            EventKind.SPRAYED, "sprayed.days",
+            EventKind.FORCED_FLOWERING, "forced.days",
+            EventKind.AWAY, "away.days",
+            EventKind.ACQUIRED, "acquired.days",
+            EventKind.BROUGHT_IN, "brought-in.days",
+            EventKind.PUT_OUT, "put-out.days",
+            EventKind.SHADE_LOST, "shade-lost.days");
+
+    private final Map<String, Entry> sentences;
+    private final Entry words;
+
+    private RecordFacts(Map<String, Entry> sentences, Entry words) {
+        this.sentences = sentences;
+        this.words = words;
+    }
+
+    static RecordFacts load() {
+        return new RecordFacts(KnowledgeFiles.open("facts.yaml").children(), KnowledgeFiles.open("words.yaml"));
+    }
+
+    /** Ids of the facts that have a sentence; rules may name these only. */
+    Set<String> ids() {
+        return sentences.keySet();
+    }
+
+    /** What the record tells, in a fixed order. */
+    List<Fact> of(PlantRecord record) {
+        return new Reading(record).facts();
+    }
+
+    private final class Reading {
+        private final PlantRecord record;
+        private final Profile profile;
+        private final List<Fact> facts = new ArrayList<>();
+
+        Reading(PlantRecord record) {
+            this.record = record;
+            this.profile = record.profile();
+        }
+
+        List<Fact> facts() {
+            record.season().ifPresent(season -> word("season", season));
+            record.stage().ifPresent(stage -> word("stage", stage));
+            word("family", profile.family());
+            word("profile", profile.id(), profile.name());
+            place();
+            watering();
+            pot();
+            feeding();
+            events();
+            record.bloomDays()
+                    .ifPresent(days -> number(
+                            "bloom.age",
+                            days / (profile.bloomWeeks().high() * DAYS_A_WEEK),
+                            figures(
+                                    "weeks", Limits.plain(Math.rint(days / DAYS_A_WEEK)),
+                                    "low", Limits.plain(profile.bloomWeeks().low()),
+                                    "high", Limits.plain(profile.bloomWeeks().high()))));
+            return List.copyOf(facts);
+        }
+
+        private void place() {
+            PlantRecord.Place place = record.place();
+            place.light().ifPresent(light -> {
+                word("light", light);
+                number(
+                        "light.gap",
+                        light.ordinal() - profile.light().ordinal(),
+                        figures("light", wording("light", light), "wanted", wording("light", profile.light())));
+            });
+            Range humidity = profile.humidity();
+            place.humidity()
+                    .ifPresent(rh -> number(
+                            "rh.gap", rh.percent() - humidity.low(), span(humidity, "rh", Limits.plain(rh.percent()))));
+            place.day().ifPresent(day -> {
+                number("day", day.celsius(), figures());
+                number(
+                        "day.over",
+                        day.celsius() - profile.day().high(),
+                        span(profile.day(), "day", Limits.plain(day.celsius())));
+            });
+            place.night().ifPresent(night -> {
+                number("night", night.celsius(), figures());
+                number(
+                        "night.under",
+                        profile.night().celsius() - night.celsius(),
+                        figures(
+                                "night", Limits.plain(night.celsius()),
+                                "wanted", Limits.plain(profile.night().celsius())));
+            });
+            place.wetHours().ifPresent(hours -> number("wet-hours", hours, figures()));
+            place.near().ifPresent(near -> {
+                for (Near thing : Near.values()) {
+                    if (near.contains(thing)) {
+                        word("near." + Words.id(thing), "yes", "yes");
+                    }
+                }
+            });
+            place.crowded().ifPresent(crowded -> yesNo("crowded", crowded));
+            place.air().ifPresent(air -> word("air", air));
+        }
+
+        private void watering() {
+            PlantRecord.Watering watering = record.watering();
+            double slow = record.season().filter(Season.WINTER::equals).isPresent() ? WINTER_SLOWS : 1;
+            Range usual = new Range(
+                    profile.wateringDays().low() * slow, profile.wateringDays().high() * slow);
+            watering.lastDays()
+                    .ifPresent(days -> number("water.since", days / usual.middle(), rounded(usual, "days", days)));
+            watering.intervalDays()
+                    .ifPresent(days -> number("water.pace", days / usual.middle(), rounded(usual, "days", days)));
+            watering.source().ifPresent(source -> word("water.source", source));
+            watering.misted().ifPresent(misted -> yesNo("misted", misted));
+            watering.overTop().ifPresent(overTop -> yesNo("over-top", overTop));
+            watering.outerPot().ifPresent(outerPot -> yesNo("outer-pot", outerPot));
+            watering.drainHoles().ifPresent(drainHoles -> yesNo("drain-holes", drainHoles));
+        }
+
+        private void pot() {
+            PlantRecord.Pot pot = record.pot();
+            pot.months().ifPresent(months -> number("pot.months", months, figures()));
+            pot.medium().ifPresent(medium -> {
+                word("medium", medium.id(), medium.name());
+                boolean fits = profile.media().contains(medium.id());
+                add("medium.fits", OptionalDouble.empty(), fits ? "yes" : "no", figures("medium", medium.name()));
+                pot.months().ifPresent(months -> age(medium, months));
+            });
+        }
+
+        private void age(Medium medium, double months) {
+            Map<String, String> figures = span(medium.lifeMonths(), "months", Limits.plain(Math.rint(months)));
+            figures.put("medium", medium.name());
+            number("pot.age", months / medium.lifeMonths().middle(), figures);
+        }
+
+        private void feeding() {
+            record.feeding().lastDays().ifPresent(days -> number("feed.days", days, figures()));
+            record.feeding().strength().ifPresent(strength -> word("feed.strength", strength));
+        }
+
+        private void events() {
+            latest(CHANGES_OF_PLACE).ifPresent(event -> {
+                Map<String, String> what =
+                        figures("what", wording("event", event.kind()), "days", Limits.plain(event.daysAgo()));
+                number("change.days", event.daysAgo(), what);
+                event.temperatureStep().ifPresent(step -> {
+                    what.put("step", (step > 0 ? "+" : "−") + Limits.plain(Math.abs(step)));
+                    number("change.temp", Math.abs(step), what);
+                });
+                event.lightRatio().ifPresent(ratio -> {
+                    what.put("ratio", Limits.plain(ratio));
+                    number("change.light", ratio, what);
+                });
+            });
+            DAYS_SINCE.entrySet().stream()
+                    .sorted(Map.Entry.comparingByKey())
+                    .forEach(kind -> latest(Set.of(kind.getKey()))
+                            .ifPresent(event -> number(kind.getValue(), event.daysAgo(), figures())));
+            latest(Set.of(EventKind.SPRAYED))
+                    .ifPresent(event -> event.with()
+                            .ifPresent(with -> add(
+                                    "sprayed.with",
+                                    OptionalDouble.empty(),
+                                    Words.id(with),
+                                    figures(
+                                            "value",
+                                            wording("sprayed.with", with),
+                                            "days",
+                                            Limits.plain(event.daysAgo())))));
+        }
+
+        private Optional<Event> latest(Set<EventKind> kinds) {
+            return record.events().stream()
+                    .filter(event -> kinds.contains(event.kind()))
+                    .min(Comparator.comparingDouble(Event::daysAgo));
+        }
+
+        private void number(String id, double value, Map<String, String> figures) {
+            figures.putIfAbsent("value", Limits.plain(value));
+            add(id, OptionalDouble.of(value), "", figures);
+        }
+
+        private void yesNo(String id, boolean value) {
+            word(id, value ? "yes" : "no", value ? "yes" : "no");
+        }
+
+        private void word(String id, Enum<?> value) {
+            word(id, Words.id(value), wording(id, value));
+        }
+
+        private void word(String id, String value, String wording) {
+            add(id, OptionalDouble.empty(), value, figures("value", wording));
+        }
+
+        private void add(String id, OptionalDouble number, String word, Map<String, String> figures) {
+            facts.add(new Fact(id, number, word, sentence(id, word, figures)));
+        }
+    }
+
+    private String wording(String group, Enum<?> value) {
+        return words.at(group).text(Words.id(value));
+    }
+
+    private String sentence(String id, String word, Map<String, String> figures) {
+        Entry entry = sentences.get(id);
+        if (entry == null) {
+            throw new IllegalStateException("facts.yaml has no sentence for '" + id + "'");
+        }
+        String sentence = entry.isMapping() ? entry.text(word) : entry.text();
+        for (Map.Entry<String, String> figure : figures.entrySet()) {
+            sentence = sentence.replace("{" + figure.getKey() + "}", figure.getValue());
+        }
+        return sentence;
+    }
+
+    private static Map<String, String> span(Range range, String name, String value) {
+        return figures(name, value, "low", Limits.plain(range.low()), "high", Limits.plain(range.high()));
+    }
+
+    private static Map<String, String> rounded(Range range, String name, double value) {
+        return span(new Range(Math.rint(range.low()), Math.rint(range.high())), name, Limits.plain(Math.rint(value)));
+    }
+
+    private static Map<String, String> figures(String... pairs) {
+        Map<String, String> figures = new LinkedHashMap<>();
+        for (int i = 0; i < pairs.length; i += 2) {
+            figures.put(pairs[i], pairs[i + 1]);
+        }
+        return figures;
+    }
+}

@@ -1,0 +1,16 @@
+package mildlantern.plant;
+
+/** What happened to a plant. */
+public enum EventKind {
+    ACQUIRED,
+    MOVED,
+    BROUGHT_IN,
+    PUT_OUT,
+    REPOTTED,
+    FED,
+    SPRAYED,
+    CHILLED,
+    FORCED_FLOWERING,
+    SHADE_LOST,
+    AWAY
+}

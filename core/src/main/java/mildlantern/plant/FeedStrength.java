@@ -1,0 +1,9 @@
+package mildlantern.plant;
+
+/** How strong the usual feed is, against its label. */
+public enum FeedStrength {
+    NONE,
+    WEAK,
+    LABEL,
+    STRONG
+}

@@ -1,0 +1,21 @@
+package mildlantern.plant;
+
+/** How a plant is built, and so how its plate is drawn. */
+public enum GrowthForm {
+    SINGLE_CROWN_ORCHID,
+    CANED_ORCHID,
+    TANK_ROSETTE,
+    AIR_PLANT,
+    BONSAI,
+    UPRIGHT_PITCHER,
+    HANGING_PITCHER,
+    FLAT_STICKY_ROSETTE,
+    SNAP_TRAP_ROSETTE,
+    LEAFY_STEM,
+    LEAFY_CLUMP,
+    FERN,
+    FLESHY_ROSETTE,
+    COLUMNAR_CACTUS,
+    SMALL_TREE,
+    CLIMBER
+}

@@ -1,0 +1,101 @@
+package mildlantern.plant;
+
+import java.util.Collection;
+import java.util.Collections;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import mildlantern.knowledge.Entry;
+import mildlantern.knowledge.KnowledgeFiles;
+import mildlantern.quantity.Temperature;
+
+/** The kinds of plants and the media that the knowledge base knows. */
+public final class PlantKnowledge {
+    private static final Set<String> PROFILE_KEYS = Set.of(
+            "name",
+            "botanical",
+            "family",
+            "form",
+            "light",
+            "dli",
+            "rh",
+            "day",
+            "night",
+            "days",
+            "dry",
+            "water",
+            "media",
+            "feed",
+            "weeks",
+            "harm");
+
+    private final Map<String, Profile> profiles;
+    private final Map<String, Medium> media;
+
+    private PlantKnowledge(Map<String, Profile> profiles, Map<String, Medium> media) {
+        this.profiles = profiles;
+        this.media = media;
+    }
+
+    /**
+     * Reads profiles and media.
+     *
+     * @throws mildlantern.knowledge.KnowledgeException if a file is wrong; the message names file and key
+     */
+    public static PlantKnowledge load() {
+        Map<String, Medium> media = new LinkedHashMap<>();
+        KnowledgeFiles.open("media.yaml").children().forEach((id, entry) -> {
+            entry.allowOnly(Set.of("name", "life"));
+            media.put(id, new Medium(id, entry.text("name"), entry.range("life", 1, 600)));
+        });
+        Map<String, Profile> profiles = new LinkedHashMap<>();
+        KnowledgeFiles.open("profiles.yaml")
+                .children()
+                .forEach((id, entry) -> profiles.put(id, profile(id, entry, media.keySet())));
+        return new PlantKnowledge(Collections.unmodifiableMap(profiles), Collections.unmodifiableMap(media));
+    }
+
+    private static Profile profile(String id, Entry entry, Set<String> knownMedia) {
+        entry.allowOnly(PROFILE_KEYS);
+        for (Entry medium : entry.at("media").members()) {
+            if (!knownMedia.contains(medium.text())) {
+                throw medium.failure("'" + medium.text() + "' is no medium; known are " + knownMedia);
+            }
+        }
+        return new Profile(
+                id,
+                entry.text("name"),
+                entry.text("botanical"),
+                entry.constant(Family.class, "family"),
+                entry.constant(GrowthForm.class, "form"),
+                entry.constant(Brightness.class, "light"),
+                entry.range("dli", 0, 70),
+                entry.range("rh", 0, 100),
+                entry.range("day", -20, 50),
+                new Temperature(entry.number("night", -40, 30)),
+                entry.range("days", 0.5, 90),
+                entry.constant(Dryness.class, "dry"),
+                entry.constant(WaterWant.class, "water"),
+                entry.words("media"),
+                entry.range("feed", 0, 400),
+                entry.range("weeks", 0.1, 60),
+                entry.optionalText("harm"));
+    }
+
+    public Optional<Profile> profile(String id) {
+        return Optional.ofNullable(profiles.get(id));
+    }
+
+    public Collection<Profile> profiles() {
+        return profiles.values();
+    }
+
+    public Optional<Medium> medium(String id) {
+        return Optional.ofNullable(media.get(id));
+    }
+
+    public Collection<Medium> media() {
+        return media.values();
+    }
+}

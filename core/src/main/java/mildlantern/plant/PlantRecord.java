@@ -1,0 +1,149 @@
+package mildlantern.plant;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
+import mildlantern.quantity.RelativeHumidity;
+import mildlantern.quantity.Temperature;
+
+/**
+ * What is known of one plant today. Anything but the profile may be missing; missing is not the same as "no".
+ *
+ * @param profile its kind
+ * @param stage how far it has grown
+ * @param season season where it stands
+ * @param place its place
+ * @param watering how it is watered
+ * @param pot its pot and medium
+ * @param feeding how it is fed
+ * @param events what happened to it, in any order
+ * @param bloomDays days since the first flower opened
+ */
+public record PlantRecord(
+        Profile profile,
+        Optional<Stage> stage,
+        Optional<Season> season,
+        Place place,
+        Watering watering,
+        Pot pot,
+        Feeding feeding,
+        List<Event> events,
+        OptionalDouble bloomDays) {
+
+    /** A record of which nothing but the kind of plant is known. */
+    public static PlantRecord of(Profile profile) {
+        return new PlantRecord(
+                profile,
+                Optional.empty(),
+                Optional.empty(),
+                Place.UNKNOWN,
+                Watering.UNKNOWN,
+                Pot.UNKNOWN,
+                Feeding.UNKNOWN,
+                List.of(),
+                OptionalDouble.empty());
+    }
+
+    /**
+     * Where a plant stands.
+     *
+     * @param light brightness
+     * @param humidity mean of recent days
+     * @param day temperature by day
+     * @param night lowest temperature by night
+     * @param wetHours hours a day that leaves stay wet, 0 to 24
+     * @param near what stands close by; present and empty when it is known that nothing does
+     * @param crowded whether plants touch one another
+     * @param air whether air moves
+     */
+    public record Place(
+            Optional<Brightness> light,
+            Optional<RelativeHumidity> humidity,
+            Optional<Temperature> day,
+            Optional<Temperature> night,
+            OptionalDouble wetHours,
+            Optional<Set<Near>> near,
+            Optional<Boolean> crowded,
+            Optional<AirMovement> air) {
+        public static final Place UNKNOWN = new Place(
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                OptionalDouble.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty());
+    }
+
+    /**
+     * How a plant is watered.
+     *
+     * @param lastDays days since it was last watered
+     * @param intervalDays usual days between waterings
+     * @param source where the water comes from
+     * @param misted whether leaves are misted
+     * @param overTop whether water is poured over crown and leaves
+     * @param outerPot whether it stands in an outer pot
+     * @param drainHoles whether the pot has holes
+     */
+    public record Watering(
+            OptionalDouble lastDays,
+            OptionalDouble intervalDays,
+            Optional<WaterSource> source,
+            Optional<Boolean> misted,
+            Optional<Boolean> overTop,
+            Optional<Boolean> outerPot,
+            Optional<Boolean> drainHoles) {
+        public static final Watering UNKNOWN = new Watering(
+                OptionalDouble.empty(),
+                OptionalDouble.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty());
+    }
+
+    /**
+     * Pot and medium.
+     *
+     * @param months months in this pot and medium
+     * @param medium what it is potted in
+     */
+    public record Pot(OptionalDouble months, Optional<Medium> medium) {
+        public static final Pot UNKNOWN = new Pot(OptionalDouble.empty(), Optional.empty());
+    }
+
+    /**
+     * Feeding.
+     *
+     * @param lastDays days since it was last fed
+     * @param strength strength of the usual feed
+     */
+    public record Feeding(OptionalDouble lastDays, Optional<FeedStrength> strength) {
+        public static final Feeding UNKNOWN = new Feeding(OptionalDouble.empty(), Optional.empty());
+    }
+
+    /**
+     * Something that happened.
+     *
+     * @param kind what
+     * @param daysAgo days since it began, 0 or more
+     * @param temperatureStep change in °C, signed
+     * @param lightRatio new light over old, above 0
+     * @param with what it was sprayed with
+     */
+    public record Event(
+            EventKind kind,
+            double daysAgo,
+            OptionalDouble temperatureStep,
+            OptionalDouble lightRatio,
+            Optional<SprayKind> with) {
+        /** An event of which only the day is known. */
+        public static Event of(EventKind kind, double daysAgo) {
+            return new Event(kind, daysAgo, OptionalDouble.empty(), OptionalDouble.empty(), Optional.empty());
+        }
+    }
+}

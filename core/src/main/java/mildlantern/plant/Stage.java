@@ -1,0 +1,8 @@
+package mildlantern.plant;
+
+/** How far a plant has grown. */
+public enum Stage {
+    SEEDLING,
+    CUTTING,
+    ADULT
+}

@@ -1,0 +1,8 @@
+package mildlantern.plant;
+
+/** How free of minerals a plant's water must be. */
+public enum WaterWant {
+    MINERAL_FREE,
+    SOFT,
+    ANY
+}

@@ -1,0 +1,29 @@
+package mildlantern.quantity;
+
+/** Refuses values outside what is physically or practically possible, saying which and why. */
+public final class Limits {
+    private Limits() {}
+
+    /**
+     * @param what name of the value, for the message
+     * @param value the value
+     * @param low lowest allowed value
+     * @param high highest allowed value
+     * @param unit unit, for the message
+     * @return the value, unchanged
+     * @throws IllegalArgumentException if the value is not a number from low to high
+     */
+    public static double require(String what, double value, double low, double high, String unit) {
+        if (!(value >= low && value <= high)) {
+            throw new IllegalArgumentException(
+                    "%s is %s %s; allowed is %s to %s".formatted(what, plain(value), unit, plain(low), plain(high)));
+        }
+        return value;
+    }
+
+    /** A number without needless decimals: 3 rather than 3.0, 0.5 as it is. */
+    public static String plain(double value) {
+        double rounded = Math.round(value * 100) / 100.0;
+        return rounded == Math.rint(rounded) ? Long.toString(Math.round(rounded)) : Double.toString(rounded);
+    }
+}

@@ -1,0 +1,72 @@
+package mildlantern.treatment;
+
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Collections;
+import java.util.EnumMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import mildlantern.knowledge.Entry;
+import mildlantern.knowledge.KnowledgeFiles;
+import mildlantern.knowledge.Words;
+
+/** The trials that the knowledge base knows. */
+public final class Trials {
+    private static final Set<String> KEYS =
+            Set.of("name", "do", "expect", "again", "holds", "recheck", "care", "caution");
+
+    private final Map<String, Trial> byId;
+
+    private Trials(Map<String, Trial> byId) {
+        this.byId = byId;
+    }
+
+    /**
+     * Reads the trials.
+     *
+     * @throws mildlantern.knowledge.KnowledgeException if the file is wrong; the message names the key
+     */
+    public static Trials load() {
+        Map<String, Trial> trials = new LinkedHashMap<>();
+        KnowledgeFiles.open("trials.yaml").children().forEach((id, entry) -> trials.put(id, trial(id, entry)));
+        return new Trials(Collections.unmodifiableMap(trials));
+    }
+
+    private static Trial trial(String id, Entry entry) {
+        entry.allowOnly(KEYS);
+        List<Hold> holds = new ArrayList<>();
+        for (Entry hold : entry.at("holds").members()) {
+            holds.add(Words.find(Hold.class, hold.text())
+                    .orElseThrow(() -> hold.failure("is no hold; known are " + Words.ids(Hold.class))));
+        }
+        Map<CareSetting, String> care = new EnumMap<>(CareSetting.class);
+        entry.at("care")
+                .children()
+                .forEach((setting, text) -> care.put(
+                        Words.find(CareSetting.class, setting)
+                                .orElseThrow(
+                                        () -> text.failure("is no setting; known are " + Words.ids(CareSetting.class))),
+                        text.text()));
+        return new Trial(
+                id,
+                entry.text("name"),
+                entry.text("do"),
+                entry.text("expect"),
+                (int) entry.number("again", 1, 365),
+                List.copyOf(holds),
+                entry.words("recheck"),
+                Collections.unmodifiableMap(care),
+                entry.optionalText("caution"));
+    }
+
+    public Optional<Trial> find(String id) {
+        return Optional.ofNullable(byId.get(id));
+    }
+
+    public Collection<Trial> all() {
+        return byId.values();
+    }
+}
