@@ -27,8 +27,8 @@ import mildlantern.treatment.Trials;
 
 /** Findings and disorders that the knowledge base knows, checked against one another. */
 public final class DiagnosisKnowledge {
-    private static final Set<String> FINDING_KEYS =
-            Set.of("part", "look", "seen", "not", "states", "anyway", "minutes", "stress", "of", "words");
+    private static final Set<String> FINDING_KEYS = Set.of(
+            "part", "look", "seen", "not", "states", "anyway", "minutes", "stress", "of", "words", "best", "neutral");
     private static final Set<String> DISORDER_KEYS = Set.of(
             "name",
             "short",
@@ -122,7 +122,21 @@ public final class DiagnosisKnowledge {
                 entry.number("minutes", 0, 60),
                 entry.optionalNumber("stress", 0, 3).orElse(0),
                 Set.copyOf(entry.words("of")),
+                best(entry, yesNo),
                 entry.words("words"));
+    }
+
+    private static List<String> best(Entry entry, boolean yesNo) {
+        if (yesNo) {
+            return entry.flag("neutral") ? List.of() : List.of(Finding.ABSENT, Finding.PRESENT);
+        }
+        List<String> best = entry.words("best");
+        for (String state : best) {
+            if (!entry.at("states").has(state)) {
+                throw entry.at("best").failure("'" + state + "' is no state");
+            }
+        }
+        return best;
     }
 
     private static List<Finding.State> yesNoStates(Entry entry) {

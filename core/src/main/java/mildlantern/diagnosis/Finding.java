@@ -17,6 +17,7 @@ import mildlantern.plant.PlantRecord;
  * @param minutes what the look costs in time
  * @param stress what the look costs the plant, from 0 (nothing) to 3 (very hard)
  * @param scope families, profiles or stages on which the look makes sense; empty means all
+ * @param best ids of its states from best to worst for the plant; empty where none is better than another
  * @param words other words growers use
  */
 public record Finding(
@@ -28,6 +29,7 @@ public record Finding(
         double minutes,
         double stress,
         Set<String> scope,
+        List<String> best,
         List<String> words) {
 
     /** State of a yes/no finding that was seen. */

@@ -1,0 +1,73 @@
+package mildlantern.web.account;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.Pattern;
+import jakarta.validation.constraints.Size;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.validation.BindingResult;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PostMapping;
+
+/** The first visit and the sign-in. */
+@Controller
+class AccountController {
+    private final AccountService accounts;
+
+    AccountController(AccountService accounts) {
+        this.accounts = accounts;
+    }
+
+    /**
+     * What the first visit asks.
+     *
+     * @param collectionName name of the collection
+     * @param hemisphere north or south, for the seasons
+     * @param name the grower's name
+     * @param signIn what to sign in with
+     * @param password the password
+     */
+    record FirstVisit(
+            @NotBlank(message = "Give your collection a name.") @Size(max = 120, message = "At most 120 characters.")
+            String collectionName,
+
+            @Pattern(regexp = "north|south", message = "Choose north or south.")
+            @NotBlank(message = "Choose north or south.")
+            String hemisphere,
+
+            @NotBlank(message = "Tell us what to call you.") @Size(max = 80, message = "At most 80 characters.")
+            String name,
+
+            @NotBlank(message = "Choose a word or an address to sign in with.")
+            @Size(min = 3, max = 80, message = "3 to 80 characters.")
+            String signIn,
+
+            @NotBlank(message = "Choose a password.")
+            @Size(min = 10, max = 200, message = "At least 10 characters; a sentence is good.")
+            String password) {}
+
+    @GetMapping("/sign-in")
+    String signIn() {
+        return accounts.nobodyYet() ? "redirect:/welcome" : "account/sign-in";
+    }
+
+    @GetMapping("/welcome")
+    String welcome(Model model) {
+        if (!accounts.nobodyYet()) {
+            return "redirect:/";
+        }
+        model.addAttribute("visit", new FirstVisit("", "north", "", "", ""));
+        return "account/welcome";
+    }
+
+    @PostMapping("/welcome")
+    String open(@Valid @ModelAttribute("visit") FirstVisit visit, BindingResult problems) {
+        if (problems.hasErrors()) {
+            return "account/welcome";
+        }
+        accounts.openFirst(visit.collectionName(), visit.hemisphere(), visit.signIn(), visit.name(), visit.password());
+        return "redirect:/sign-in?new";
+    }
+}

@@ -1,0 +1,39 @@
+package mildlantern.web.account;
+
+import jakarta.persistence.Entity;
+import java.time.OffsetDateTime;
+import java.util.UUID;
+import mildlantern.web.platform.Row;
+import org.jspecify.annotations.NullUnmarked;
+
+/** Somebody who signs in, to one collection. */
+@Entity
+@NullUnmarked
+class Member extends Row {
+    private String signIn;
+    private String name;
+    private String passwordHash;
+    private OffsetDateTime createdAt;
+
+    protected Member() {}
+
+    Member(UUID collection, String signIn, String name, String passwordHash, OffsetDateTime createdAt) {
+        super(UUID.randomUUID(), collection);
+        this.signIn = signIn;
+        this.name = name;
+        this.passwordHash = passwordHash;
+        this.createdAt = createdAt;
+    }
+
+    String signIn() {
+        return signIn;
+    }
+
+    String name() {
+        return name;
+    }
+
+    String passwordHash() {
+        return passwordHash;
+    }
+}

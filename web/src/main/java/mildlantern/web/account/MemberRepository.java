@@ -1,0 +1,16 @@
+package mildlantern.web.account;
+
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.data.jpa.repository.Query;
+import org.springframework.data.repository.Repository;
+
+/** Members are looked up across collections, since a sign-in is what tells the collection. */
+interface MemberRepository extends Repository<Member, UUID> {
+    Member save(Member member);
+
+    @Query("select m from Member m where m.signIn = :signIn")
+    Optional<Member> named(String signIn);
+
+    long count();
+}

@@ -1,0 +1,62 @@
+package mildlantern.web.account;
+
+import java.io.Serial;
+import java.util.Collection;
+import java.util.List;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.security.core.CredentialsContainer;
+import org.springframework.security.core.GrantedAuthority;
+import org.springframework.security.core.userdetails.UserDetails;
+
+/** Who is signed in, and to which collection: every query is scoped by it. Kept in the session. */
+public final class SignedIn implements UserDetails, CredentialsContainer {
+    @Serial
+    private static final long serialVersionUID = 1L;
+
+    private final UUID collection;
+    private final String collectionName;
+    private final String signIn;
+    private final String name;
+    private @Nullable String passwordHash;
+
+    public SignedIn(UUID collection, String collectionName, String signIn, String name, String passwordHash) {
+        this.collection = collection;
+        this.collectionName = collectionName;
+        this.signIn = signIn;
+        this.name = name;
+        this.passwordHash = passwordHash;
+    }
+
+    public UUID collection() {
+        return collection;
+    }
+
+    public String collectionName() {
+        return collectionName;
+    }
+
+    public String name() {
+        return name;
+    }
+
+    @Override
+    public Collection<? extends GrantedAuthority> getAuthorities() {
+        return List.of();
+    }
+
+    @Override
+    public @Nullable String getPassword() {
+        return passwordHash;
+    }
+
+    @Override
+    public String getUsername() {
+        return signIn;
+    }
+
+    @Override
+    public void eraseCredentials() {
+        passwordHash = null;
+    }
+}

@@ -1,0 +1,271 @@
+package mildlantern.web.casework;
+
+import jakarta.servlet.http.HttpServletResponse;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.format.DateTimeParseException;
+import java.util.EnumMap;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import mildlantern.diagnosis.Part;
+import mildlantern.knowledge.Words;
+import mildlantern.treatment.CareSetting;
+import mildlantern.web.account.SignedIn;
+import mildlantern.web.platform.MovedOn;
+import mildlantern.web.platform.NotHere;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** The pages of a case, in the order of the work. */
+@Controller
+class CaseController {
+    private static final int LONGEST_NOTE = 1000;
+
+    private final CaseService cases;
+    private final Clock clock;
+
+    CaseController(CaseService cases, Clock clock) {
+        this.cases = cases;
+        this.clock = clock;
+    }
+
+    @PostMapping("/plants/{plant}/cases")
+    String open(@AuthenticationPrincipal SignedIn member, @PathVariable UUID plant) {
+        return "redirect:/cases/" + cases.open(member.collection(), plant);
+    }
+
+    @GetMapping("/cases/{id}")
+    String show(
+            @AuthenticationPrincipal SignedIn member,
+            @PathVariable UUID id,
+            @RequestParam Optional<String> part,
+            @RequestHeader(name = "HX-Request", required = false) Optional<String> htmx,
+            Model model) {
+        if (cases.waitsForOutcome(member.collection(), id)) {
+            return "redirect:/cases/" + id + "/close";
+        }
+        model.addAttribute("board", cases.board(member.collection(), id, part.map(CaseController::part)));
+        return htmx.isPresent() ? "casework/case :: board" : "casework/case";
+    }
+
+    /** An answer to a finding. On a page that has moved on, the case as it stands is shown with the answer still to be sent. */
+    @PostMapping("/cases/{id}/answers")
+    String answer(
+            @AuthenticationPrincipal SignedIn member,
+            @PathVariable UUID id,
+            @RequestParam long version,
+            @RequestParam String finding,
+            @RequestParam String state,
+            @RequestParam String part,
+            @RequestParam(defaultValue = "false") boolean stay,
+            @RequestHeader(name = "HX-Request", required = false) Optional<String> htmx,
+            HttpServletResponse response,
+            Model model) {
+        Optional<Part> shown = stay ? Optional.of(part(part)) : Optional.empty();
+        try {
+            cases.answer(member.collection(), id, version, finding, state, part(part));
+        } catch (MovedOn problem) {
+            response.setStatus(HttpStatus.CONFLICT.value());
+            model.addAttribute("movedOn", new Unsent(finding, state, part, problem.kept()));
+            model.addAttribute("board", cases.board(member.collection(), id, shown));
+            return htmx.isPresent() ? "casework/case :: board" : "casework/case";
+        }
+        if (htmx.isEmpty()) {
+            return "redirect:/cases/" + id + (stay ? "?part=" + part : "");
+        }
+        model.addAttribute("board", cases.board(member.collection(), id, shown));
+        return "casework/case :: board";
+    }
+
+    /** An answer that was not stored because the page had moved on. */
+    record Unsent(String finding, String state, String part, String words) {}
+
+    @GetMapping("/cases/{id}/decide")
+    String decide(
+            @AuthenticationPrincipal SignedIn member,
+            @PathVariable UUID id,
+            @RequestParam Optional<String> cause,
+            Model model) {
+        model.addAttribute("page", cases.decidePage(member.collection(), id, cause));
+        model.addAttribute("form", UUID.randomUUID());
+        model.addAttribute("typed", new Typed("", "", "", Map.of()));
+        return "casework/decide";
+    }
+
+    /** What was typed into the decision, and what is wrong with it by field. */
+    record Typed(String note, String trial, String lookAgainOn, Map<String, String> problems) {}
+
+    @PostMapping("/cases/{id}/decide")
+    String decided(
+            @AuthenticationPrincipal SignedIn member,
+            @PathVariable UUID id,
+            @RequestParam UUID form,
+            @RequestParam long version,
+            @RequestParam String cause,
+            @RequestParam(defaultValue = "") String trial,
+            @RequestParam(defaultValue = "") String lookAgainOn,
+            @RequestParam(defaultValue = "") String note,
+            HttpServletResponse response,
+            Model model) {
+        Map<String, String> problems = new LinkedHashMap<>();
+        if (trial.isBlank()) {
+            problems.put("trial", "Choose one trial: one change at a time.");
+        }
+        Optional<LocalDate> day = futureDay(lookAgainOn, problems);
+        if (note.length() > LONGEST_NOTE) {
+            problems.put("note", "At most %d characters; this is %d.".formatted(LONGEST_NOTE, note.length()));
+        }
+        if (note.isBlank() && cases.overrules(member.collection(), id, cause)) {
+            problems.put("note", "You overrule the ranking: say in a few words why, so that you can learn from it.");
+        }
+        if (!problems.isEmpty()) {
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+            model.addAttribute("page", cases.decidePage(member.collection(), id, Optional.of(cause)));
+            model.addAttribute("form", form);
+            model.addAttribute("typed", new Typed(note, trial, lookAgainOn, problems));
+            return "casework/decide";
+        }
+        cases.decide(
+                member.collection(),
+                id,
+                new CaseService.DecisionForm(form, version, cause, trial, day.orElseThrow(), note.strip()));
+        return "redirect:/cases/" + id;
+    }
+
+    private Optional<LocalDate> futureDay(String typed, Map<String, String> problems) {
+        try {
+            LocalDate day = LocalDate.parse(typed);
+            LocalDate today = LocalDate.now(clock);
+            if (!day.isAfter(today)) {
+                problems.put("lookAgainOn", "The day to look again must lie ahead; a change needs time to show.");
+            } else if (day.isAfter(today.plusYears(1))) {
+                problems.put("lookAgainOn", "At most a year ahead.");
+            } else {
+                return Optional.of(day);
+            }
+        } catch (DateTimeParseException e) {
+            problems.put(
+                    "lookAgainOn", "Give a day, as in " + LocalDate.now(clock).plusDays(7) + ".");
+        }
+        return Optional.empty();
+    }
+
+    @GetMapping("/cases/{id}/look-again")
+    String lookAgain(@AuthenticationPrincipal SignedIn member, @PathVariable UUID id, Model model) {
+        if (cases.waitsForOutcome(member.collection(), id)) {
+            return "redirect:/cases/" + id + "/close";
+        }
+        model.addAttribute("page", cases.lookAgainPage(member.collection(), id));
+        model.addAttribute("form", UUID.randomUUID());
+        return "casework/look-again";
+    }
+
+    @PostMapping("/cases/{id}/look-again")
+    String lookedAgain(
+            @AuthenticationPrincipal SignedIn member,
+            @PathVariable UUID id,
+            @RequestParam UUID form,
+            @RequestParam long version,
+            @RequestParam Map<String, String> fields,
+            HttpServletResponse response,
+            Model model) {
+        Map<String, String> states = new LinkedHashMap<>();
+        fields.forEach((name, value) -> {
+            if (name.startsWith("seen.") && !CaseAnswer.SKIPPED.equals(value)) {
+                states.put(name.substring("seen.".length()), value);
+            }
+        });
+        if (states.isEmpty()) {
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+            model.addAttribute("page", cases.lookAgainPage(member.collection(), id));
+            model.addAttribute("form", form);
+            model.addAttribute("problem", "Answer at least one finding, so that there is something to compare.");
+            return "casework/look-again";
+        }
+        cases.lookAgain(member.collection(), id, form, version, states);
+        return "redirect:/cases/" + id + "/close";
+    }
+
+    @GetMapping("/cases/{id}/close")
+    String close(@AuthenticationPrincipal SignedIn member, @PathVariable UUID id, Model model) {
+        model.addAttribute("page", cases.closePage(member.collection(), id));
+        model.addAttribute("forms", java.util.List.of(UUID.randomUUID(), UUID.randomUUID(), UUID.randomUUID()));
+        return "casework/close";
+    }
+
+    @PostMapping("/cases/{id}/close")
+    String closed(
+            @AuthenticationPrincipal SignedIn member,
+            @PathVariable UUID id,
+            @RequestParam UUID form,
+            @RequestParam long version,
+            @RequestParam String outcome,
+            @RequestParam(defaultValue = "") String lesson,
+            @RequestParam Map<String, String> fields) {
+        if (Words.find(
+                        TroubleCase.Outcome.class,
+                        outcome.toLowerCase(java.util.Locale.ROOT).replace('_', '-'))
+                .isEmpty()) {
+            throw new NotHere("outcome");
+        }
+        Map<CareSetting, CaseWriter.CareChange> care = new EnumMap<>(CareSetting.class);
+        for (CareSetting setting : CareSetting.values()) {
+            String text = cut(fields.getOrDefault("care." + setting.name(), ""), 500);
+            if (fields.containsKey("change." + setting.name()) && !text.isBlank()) {
+                String reason = cut(fields.getOrDefault("reason." + setting.name(), ""), 500);
+                care.put(setting, new CaseWriter.CareChange(text, reason.isBlank() ? "closed case" : reason));
+            }
+        }
+        UUID plant = cases.close(
+                member.collection(), id, new CaseService.ClosingForm(form, version, outcome, cut(lesson, 2000), care));
+        return "redirect:/plants/" + plant + "?closed";
+    }
+
+    private static String cut(String text, int most) {
+        String stripped = text.strip();
+        return stripped.length() <= most ? stripped : stripped.substring(0, most);
+    }
+
+    @PostMapping("/cases/{id}/go-on")
+    String goOn(
+            @AuthenticationPrincipal SignedIn member,
+            @PathVariable UUID id,
+            @RequestParam UUID form,
+            @RequestParam long version,
+            @RequestParam String lookAgainOn,
+            HttpServletResponse response,
+            Model model) {
+        Map<String, String> problems = new LinkedHashMap<>();
+        Optional<LocalDate> day = futureDay(lookAgainOn, problems);
+        if (day.isEmpty()) {
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+            model.addAttribute("problem", problems.get("lookAgainOn"));
+            return close(member, id, model);
+        }
+        cases.goOn(member.collection(), id, form, version, day.get());
+        return "redirect:/cases/" + id;
+    }
+
+    @PostMapping("/cases/{id}/look-further")
+    String lookFurther(
+            @AuthenticationPrincipal SignedIn member,
+            @PathVariable UUID id,
+            @RequestParam UUID form,
+            @RequestParam long version) {
+        cases.lookFurther(member.collection(), id, form, version);
+        return "redirect:/cases/" + id;
+    }
+
+    private static Part part(String id) {
+        return Words.find(Part.class, id).orElseThrow(() -> new NotHere("part"));
+    }
+}

@@ -1,0 +1,86 @@
+package mildlantern.web.casework;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import java.time.LocalDate;
+import java.util.Arrays;
+import java.util.List;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import mildlantern.diagnosis.Comparison.Verdict;
+import mildlantern.treatment.Hold;
+import mildlantern.treatment.Trial;
+import mildlantern.web.platform.Row;
+import org.jspecify.annotations.NullUnmarked;
+
+/** The one change made in a case, with its holds and the day to look again. */
+@Entity
+@NullUnmarked
+class CaseTrial extends Row {
+    @Column(name = "case_id")
+    private UUID troubleCase;
+
+    private int number;
+    private String trial;
+    private String holds;
+    private LocalDate startedOn;
+    private LocalDate lookAgainOn;
+    private LocalDate finishedOn;
+
+    @Enumerated(EnumType.STRING)
+    private Verdict verdict;
+
+    protected CaseTrial() {}
+
+    CaseTrial(TroubleCase troubleCase, int number, Trial trial, LocalDate startedOn, LocalDate lookAgainOn) {
+        super(UUID.randomUUID(), troubleCase.collection());
+        this.troubleCase = troubleCase.id();
+        this.number = number;
+        this.trial = trial.id();
+        this.holds = trial.holds().stream().map(Hold::name).collect(Collectors.joining(","));
+        this.startedOn = startedOn;
+        this.lookAgainOn = lookAgainOn;
+    }
+
+    void finish(LocalDate day, Verdict with) {
+        finishedOn = day;
+        verdict = with;
+    }
+
+    UUID troubleCase() {
+        return troubleCase;
+    }
+
+    int number() {
+        return number;
+    }
+
+    String trial() {
+        return trial;
+    }
+
+    List<Hold> holds() {
+        return Arrays.stream(holds.split(","))
+                .filter(word -> !word.isBlank())
+                .map(Hold::valueOf)
+                .toList();
+    }
+
+    LocalDate startedOn() {
+        return startedOn;
+    }
+
+    LocalDate lookAgainOn() {
+        return lookAgainOn;
+    }
+
+    boolean finished() {
+        return finishedOn != null;
+    }
+
+    Verdict verdict() {
+        return verdict;
+    }
+}

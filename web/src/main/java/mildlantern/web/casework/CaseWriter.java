@@ -1,0 +1,187 @@
+package mildlantern.web.casework;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.OffsetDateTime;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import mildlantern.diagnosis.Comparison;
+import mildlantern.diagnosis.Diagnosis;
+import mildlantern.diagnosis.Differential;
+import mildlantern.diagnosis.Disorder;
+import mildlantern.diagnosis.Evidence;
+import mildlantern.diagnosis.Finding;
+import mildlantern.diagnosis.Part;
+import mildlantern.treatment.CareSetting;
+import mildlantern.treatment.Trial;
+import mildlantern.web.collection.CareEntry;
+import mildlantern.web.collection.CollectionService;
+import mildlantern.web.collection.Plant;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Propagation;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The steps of a case, each on a given day. Whoever calls has checked that the step is allowed. */
+@Component
+@Transactional(propagation = Propagation.MANDATORY)
+public class CaseWriter {
+    private final CaseRepositories.Cases cases;
+    private final CaseRepositories.Answers answers;
+    private final CaseRepositories.CaseTrials trials;
+    private final CollectionService collections;
+    private final Diagnosis diagnosis;
+    private final Clock clock;
+
+    CaseWriter(
+            CaseRepositories.Cases cases,
+            CaseRepositories.Answers answers,
+            CaseRepositories.CaseTrials trials,
+            CollectionService collections,
+            Diagnosis diagnosis,
+            Clock clock) {
+        this.cases = cases;
+        this.answers = answers;
+        this.trials = trials;
+        this.collections = collections;
+        this.diagnosis = diagnosis;
+        this.clock = clock;
+    }
+
+    /** Opens a case on a plant. */
+    public UUID open(Plant plant, UUID id, LocalDate day) {
+        return cases.save(new TroubleCase(id, plant.collection(), plant.id(), day))
+                .id();
+    }
+
+    /** Stores an answer of the present visit; answering again changes it. */
+    public void answer(UUID collection, UUID caseId, String finding, String state, Part part, LocalDate day) {
+        TroubleCase troubleCase = cases.findToChange(collection, caseId).orElseThrow();
+        List<CaseAnswer> before = answers.of(collection, caseId);
+        Optional<CaseAnswer> now = before.stream()
+                .filter(answer -> answer.visit() == troubleCase.visit()
+                        && answer.finding().equals(finding))
+                .findFirst();
+        if (now.isPresent()) {
+            now.get().change(state, part, day);
+            return;
+        }
+        answers.save(new CaseAnswer(troubleCase, finding, state, part, pin(before, finding), day));
+    }
+
+    /** A finding keeps its pin through all visits. */
+    private static int pin(List<CaseAnswer> before, String finding) {
+        return before.stream()
+                .filter(answer -> answer.finding().equals(finding))
+                .map(CaseAnswer::pin)
+                .findFirst()
+                .orElseGet(() -> before.stream().mapToInt(CaseAnswer::pin).max().orElse(0) + 1);
+    }
+
+    /**
+     * Decides on a cause and starts a trial. What the ladder said at that time is kept with the decision.
+     *
+     * @param note why, if the grower said so; may be empty
+     */
+    public void decide(UUID collection, UUID caseId, Disorder cause, Trial trial, String note, Days days) {
+        TroubleCase troubleCase = cases.findToChange(collection, caseId).orElseThrow();
+        Differential differential = differential(troubleCase);
+        troubleCase.decide(cause.id(), differential.probability(cause.id()), note, overrules(differential, cause.id()));
+        start(troubleCase, trial, days.decidedOn(), days.lookAgainOn());
+    }
+
+    /** When a trial starts and when its look again is due. */
+    public record Days(LocalDate decidedOn, LocalDate lookAgainOn) {}
+
+    /** What can be the matter, by the plant's record of today and all that was seen. */
+    Differential differential(TroubleCase troubleCase) {
+        Plant plant = collections.plant(troubleCase.collection(), troubleCase.plant());
+        return diagnosis.consider(collections.record(plant), evidence(troubleCase, troubleCase.visit()));
+    }
+
+    static boolean overrules(Differential differential, String cause) {
+        return !differential.ladder().get(0).disorder().id().equals(cause);
+    }
+
+    /** Goes on with the same trial until another day. */
+    void goOn(UUID collection, UUID caseId, Trial trial, LocalDate day, LocalDate lookAgainOn) {
+        start(cases.findToChange(collection, caseId).orElseThrow(), trial, day, lookAgainOn);
+    }
+
+    private void start(TroubleCase troubleCase, Trial trial, LocalDate day, LocalDate lookAgainOn) {
+        int number = trials.of(troubleCase.collection(), troubleCase.id()).size() + 1;
+        trials.save(new CaseTrial(troubleCase, number, trial, day, lookAgainOn));
+    }
+
+    /** Begins a look again: the answers that follow belong to a new visit. */
+    public void lookAgain(UUID collection, UUID caseId) {
+        cases.findToChange(collection, caseId).orElseThrow().nextVisit();
+    }
+
+    /** Ends the running trial with the verdict that its two looks give. */
+    public Comparison.Verdict finish(UUID collection, UUID caseId, LocalDate day) {
+        TroubleCase troubleCase = cases.findToChange(collection, caseId).orElseThrow();
+        Comparison comparison = compare(troubleCase);
+        latestTrial(collection, caseId).orElseThrow().finish(day, comparison.verdict());
+        return comparison.verdict();
+    }
+
+    /** Goes back to weighing causes, with all that was seen. */
+    void lookFurther(UUID collection, UUID caseId) {
+        cases.findToChange(collection, caseId).orElseThrow().lookFurther();
+    }
+
+    /** Closes a case and writes what it changes on the care sheet. */
+    public void close(
+            UUID collection,
+            UUID caseId,
+            String outcome,
+            String lesson,
+            Map<CareSetting, CareChange> care,
+            LocalDate day) {
+        TroubleCase troubleCase = cases.findToChange(collection, caseId).orElseThrow();
+        troubleCase.close(day, TroubleCase.Outcome.valueOf(outcome), lesson);
+        Plant plant = collections.plant(collection, troubleCase.plant());
+        care.forEach((setting, change) -> collections.write(
+                new CareEntry(plant, caseId, setting, change.text(), change.reason(), day, OffsetDateTime.now(clock))));
+    }
+
+    /** A new line of the care sheet. */
+    public record CareChange(String text, String reason) {}
+
+    // ------------------------------------------------------------------ reading, for this feature
+
+    Optional<CaseTrial> latestTrial(UUID collection, UUID caseId) {
+        return trials.of(collection, caseId).stream().max(Comparator.comparingInt(CaseTrial::number));
+    }
+
+    /** What is known of a case up to a visit: of each finding the latest answer that was not skipped. */
+    Evidence evidence(TroubleCase troubleCase, int upToVisit) {
+        Map<String, String> states = new LinkedHashMap<>();
+        for (CaseAnswer answer : answers.of(troubleCase.collection(), troubleCase.id())) {
+            if (answer.visit() <= upToVisit && !answer.skipped()) {
+                states.put(answer.finding(), answer.state());
+            }
+        }
+        return Evidence.of(states);
+    }
+
+    /** The latest look beside all that was known before it. */
+    Comparison compare(TroubleCase troubleCase) {
+        Map<String, String> now = new LinkedHashMap<>();
+        for (CaseAnswer answer : answers.of(troubleCase.collection(), troubleCase.id())) {
+            if (answer.visit() == troubleCase.visit() && !answer.skipped()) {
+                now.put(answer.finding(), answer.state());
+            }
+        }
+        return Comparison.of(
+                diagnosis.knowledge().findings(), evidence(troubleCase, troubleCase.visit() - 1), Evidence.of(now));
+    }
+
+    Finding finding(String id) {
+        return diagnosis.knowledge().finding(id).orElseThrow(() -> new IllegalStateException("no finding " + id));
+    }
+}

@@ -1,0 +1,144 @@
+package mildlantern.web.casework;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.Version;
+import java.time.LocalDate;
+import java.util.UUID;
+import mildlantern.web.platform.Row;
+import org.jspecify.annotations.NullUnmarked;
+
+/** A trouble under work on one plant, from the first finding to closing. */
+@Entity
+@NullUnmarked
+class TroubleCase extends Row {
+    /** How far a case has come. */
+    enum State {
+        LOOKING,
+        TRIAL,
+        CLOSED
+    }
+
+    /** How a case ended. */
+    enum Outcome {
+        RIGHT_GUESS("the guess was right"),
+        OTHER_CAUSE("it was something else"),
+        NEVER_KNOWN("never known"),
+        PLANT_LOST("the plant was lost");
+
+        private final String words;
+
+        Outcome(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+
+    @Column(name = "plant_id")
+    private UUID plant;
+
+    @Enumerated(EnumType.STRING)
+    private State state = State.LOOKING;
+
+    /** The first look is visit 1; every look again is one more. */
+    private int visit = 1;
+
+    private LocalDate openedOn;
+    private String decidedCause;
+    private Double decidedProbability;
+    private String decidedNote;
+    private boolean overruled;
+    private LocalDate closedOn;
+
+    @Enumerated(EnumType.STRING)
+    private Outcome outcome;
+
+    private String lesson;
+
+    @Version
+    private Long version;
+
+    protected TroubleCase() {}
+
+    TroubleCase(UUID id, UUID collection, UUID plant, LocalDate openedOn) {
+        super(id, collection);
+        this.plant = plant;
+        this.openedOn = openedOn;
+    }
+
+    void decide(String cause, double probability, String note, boolean againstTheRanking) {
+        decidedCause = cause;
+        decidedProbability = probability;
+        decidedNote = note;
+        overruled = againstTheRanking;
+        state = State.TRIAL;
+    }
+
+    void nextVisit() {
+        visit++;
+    }
+
+    void lookFurther() {
+        state = State.LOOKING;
+    }
+
+    void close(LocalDate day, Outcome how, String learned) {
+        state = State.CLOSED;
+        closedOn = day;
+        outcome = how;
+        lesson = learned;
+    }
+
+    UUID plant() {
+        return plant;
+    }
+
+    State state() {
+        return state;
+    }
+
+    int visit() {
+        return visit;
+    }
+
+    LocalDate openedOn() {
+        return openedOn;
+    }
+
+    String decidedCause() {
+        return decidedCause;
+    }
+
+    Double decidedProbability() {
+        return decidedProbability;
+    }
+
+    String decidedNote() {
+        return decidedNote;
+    }
+
+    boolean overruled() {
+        return overruled;
+    }
+
+    LocalDate closedOn() {
+        return closedOn;
+    }
+
+    Outcome outcome() {
+        return outcome;
+    }
+
+    String lesson() {
+        return lesson;
+    }
+
+    long version() {
+        return version == null ? 0 : version;
+    }
+}

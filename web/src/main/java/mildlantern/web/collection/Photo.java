@@ -1,0 +1,40 @@
+package mildlantern.web.collection;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import java.time.LocalDate;
+import java.util.UUID;
+import mildlantern.web.platform.Row;
+import org.jspecify.annotations.NullUnmarked;
+
+/** A photo of a plant, already scaled and stripped of what the camera wrote into it. */
+@Entity
+@NullUnmarked
+class Photo extends Row {
+    @Column(name = "plant_id")
+    private UUID plant;
+
+    private LocalDate takenOn;
+    private String caption;
+    private String mediaType;
+    private byte[] bytes;
+
+    protected Photo() {}
+
+    Photo(Plant plant, LocalDate takenOn, String caption, String mediaType, byte[] bytes) {
+        super(UUID.randomUUID(), plant.collection());
+        this.plant = plant.id();
+        this.takenOn = takenOn;
+        this.caption = caption;
+        this.mediaType = mediaType;
+        this.bytes = bytes.clone();
+    }
+
+    String mediaType() {
+        return mediaType;
+    }
+
+    byte[] bytes() {
+        return bytes.clone();
+    }
+}

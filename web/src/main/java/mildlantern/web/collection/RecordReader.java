@@ -1,0 +1,121 @@
+package mildlantern.web.collection;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.stream.Stream;
+import mildlantern.plant.PlantKnowledge;
+import mildlantern.plant.PlantRecord;
+import mildlantern.plant.Profile;
+import mildlantern.quantity.RelativeHumidity;
+import mildlantern.quantity.Temperature;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+
+/** Puts what is stored of a plant into the core's record of it, as of today. */
+@Component
+class RecordReader {
+    private static final double DAYS_A_MONTH = 365.25 / 12;
+
+    /** Usual days between waterings are taken from this many of the latest ones. */
+    private static final int WATERINGS_FOR_PACE = 6;
+
+    private final PlantKnowledge knowledge;
+    private final Collections collections;
+    private final Clock clock;
+
+    RecordReader(PlantKnowledge knowledge, Collections collections, Clock clock) {
+        this.knowledge = knowledge;
+        this.collections = collections;
+        this.clock = clock;
+    }
+
+    Profile profile(Plant plant) {
+        return knowledge.profile(plant.profile()).orElseThrow(() -> new IllegalStateException(plant.profile()));
+    }
+
+    /** @param happenings what happened to the plant, the latest first */
+    PlantRecord read(Plant plant, Stop stop, List<Happening> happenings) {
+        LocalDate today = LocalDate.now(clock);
+        return new PlantRecord(
+                profile(plant),
+                Optional.of(plant.stage()),
+                Optional.of(collections.season(plant.collection(), today)),
+                place(stop),
+                watering(plant, happenings, today),
+                new PlantRecord.Pot(since(plant.pottedOn(), today, DAYS_A_MONTH), knowledge.medium(plant.medium())),
+                new PlantRecord.Feeding(
+                        since(latest(happenings, HappeningKind.FED), today, 1),
+                        Optional.ofNullable(plant.feedStrength())),
+                happenings.stream()
+                        .flatMap(happening -> event(happening, today))
+                        .toList(),
+                since(plant.bloomSince(), today, 1));
+    }
+
+    private static PlantRecord.Place place(Stop stop) {
+        return new PlantRecord.Place(
+                Optional.ofNullable(stop.light()),
+                Optional.ofNullable(stop.humidityPercent()).map(RelativeHumidity::new),
+                Optional.ofNullable(stop.dayCelsius()).map(Temperature::new),
+                Optional.ofNullable(stop.nightCelsius()).map(Temperature::new),
+                stop.wetHours() == null ? OptionalDouble.empty() : OptionalDouble.of(stop.wetHours()),
+                Optional.of(stop.near()),
+                Optional.ofNullable(stop.crowded()),
+                Optional.ofNullable(stop.air()));
+    }
+
+    private static PlantRecord.Watering watering(Plant plant, List<Happening> happenings, LocalDate today) {
+        List<LocalDate> watered = happenings.stream()
+                .filter(happening -> happening.kind() == HappeningKind.WATERED)
+                .map(Happening::onDay)
+                .distinct()
+                .limit(WATERINGS_FOR_PACE)
+                .toList();
+        OptionalDouble pace = watered.size() < 2
+                ? OptionalDouble.empty()
+                : OptionalDouble.of(Math.max(
+                        0.5,
+                        (double) ChronoUnit.DAYS.between(watered.get(watered.size() - 1), watered.get(0))
+                                / (watered.size() - 1)));
+        return new PlantRecord.Watering(
+                since(watered.isEmpty() ? null : watered.get(0), today, 1),
+                pace,
+                Optional.ofNullable(plant.waterSource()),
+                Optional.empty(),
+                Optional.ofNullable(plant.overTop()),
+                Optional.ofNullable(plant.outerPot()),
+                Optional.ofNullable(plant.drainHoles()));
+    }
+
+    private static Stream<PlantRecord.Event> event(Happening happening, LocalDate today) {
+        return happening.kind().event().stream()
+                .map(kind -> new PlantRecord.Event(
+                        kind,
+                        Math.max(0, ChronoUnit.DAYS.between(happening.onDay(), today)),
+                        optional(happening.temperatureStep()),
+                        optional(happening.lightRatio()),
+                        Optional.ofNullable(happening.spray())));
+    }
+
+    private static @Nullable LocalDate latest(List<Happening> happenings, HappeningKind kind) {
+        return happenings.stream()
+                .filter(happening -> happening.kind() == kind)
+                .map(Happening::onDay)
+                .findFirst()
+                .orElse(null);
+    }
+
+    private static OptionalDouble since(@Nullable LocalDate day, LocalDate today, double daysAUnit) {
+        return day == null
+                ? OptionalDouble.empty()
+                : OptionalDouble.of(Math.max(0, ChronoUnit.DAYS.between(day, today) / daysAUnit));
+    }
+
+    private static OptionalDouble optional(@Nullable Double value) {
+        return value == null ? OptionalDouble.empty() : OptionalDouble.of(value);
+    }
+}

@@ -1,0 +1,37 @@
+package mildlantern.web.plate;
+
+import java.util.UUID;
+import mildlantern.plant.GrowthForm;
+
+/**
+ * What a plate needs to know of a plant.
+ *
+ * @param id the plant; the same plant is always drawn the same way
+ * @param form its growth form
+ * @param vessel what it stands in
+ * @param medium id of its medium
+ * @param leaves leaves or fronds, 0 where not counted
+ * @param growths pitchers or canes, 0 where not counted
+ * @param offsets offsets
+ * @param flowers open flowers
+ * @param buds buds
+ */
+public record PlateSubject(
+        UUID id,
+        GrowthForm form,
+        Vessel vessel,
+        String medium,
+        int leaves,
+        int growths,
+        int offsets,
+        int flowers,
+        int buds) {
+
+    /** What a plant stands in, as drawn. */
+    public enum Vessel {
+        CLAY,
+        PLASTIC,
+        TRAY,
+        MOUNT
+    }
+}

@@ -1,0 +1,186 @@
+package mildlantern.web.plate;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Random;
+import java.util.function.Consumer;
+import mildlantern.diagnosis.Part;
+import mildlantern.web.plate.PlateSubject.Vessel;
+
+/** A sheet in the making: what all figures share, the pot, the medium, the ground, and the list of layers. */
+final class Sheet {
+    static final double MIDDLE = Plate.WIDTH / 2.0;
+
+    final PlateSubject subject;
+    final Random random;
+    private final List<Plate.Layer> layers = new ArrayList<>();
+    private String ground = "";
+
+    Sheet(PlateSubject subject) {
+        this.subject = subject;
+        this.random =
+                new Random(subject.id().getMostSignificantBits() ^ subject.id().getLeastSignificantBits());
+    }
+
+    Plate plate() {
+        return new Plate(ground, List.copyOf(layers));
+    }
+
+    /** Adds a part; the anchors are where pins may point. */
+    void layer(Part part, Consumer<Pen> drawing, Point... anchors) {
+        Pen pen = new Pen();
+        drawing.accept(pen);
+        layers.add(new Plate.Layer(
+                part,
+                pen.drawn(),
+                Arrays.stream(anchors)
+                        .map(point -> new Plate.Anchor(point.x(), point.y()))
+                        .toList()));
+    }
+
+    void ground(double y, double width) {
+        Pen pen = new Pen();
+        pen.outline(
+                Pen.format(
+                        "M%.1f %.1fq%.1f -3 %.1f 0t%.1f -1",
+                        MIDDLE - width / 2, y, width * 0.2, width * 0.45, width * 0.55),
+                0.9,
+                0.6);
+        ground += pen.drawn();
+    }
+
+    /** A little chance: a value some way either side of another. */
+    double about(double value, double spread) {
+        return value + (random.nextDouble() * 2 - 1) * spread;
+    }
+
+    /** A pot standing on the ground line; returns nothing, draws pot and medium. */
+    void pot(double top, double width, double height) {
+        ground(top + height + 1, width * 2.1);
+        boolean clay = subject.vessel() == Vessel.CLAY;
+        layer(
+                Part.POT,
+                pen -> {
+                    String colour = clay ? "#b98462" : "#7c8288";
+                    double half = width / 2;
+                    double foot = width * 0.37;
+                    double lip = clay ? 13 : 7;
+                    String body = Pen.format(
+                            "M%.1f %.1fL%.1f %.1fQ%.1f %.1f %.1f %.1fL%.1f %.1fZ",
+                            MIDDLE - half + 4,
+                            top + lip - 2,
+                            MIDDLE - foot,
+                            top + height,
+                            MIDDLE,
+                            top + height + 5,
+                            MIDDLE + foot,
+                            top + height,
+                            MIDDLE + half - 4,
+                            top + lip - 2);
+                    String rim = Pen.format(
+                            "M%.1f %.1fQ%.1f %.1f %.1f %.1fL%.1f %.1fQ%.1f %.1f %.1f %.1fZ",
+                            MIDDLE - half,
+                            top,
+                            MIDDLE,
+                            top + 7,
+                            MIDDLE + half,
+                            top,
+                            MIDDLE + half - 1,
+                            top + lip,
+                            MIDDLE,
+                            top + lip + 7,
+                            MIDDLE - half + 1,
+                            top + lip);
+                    pen.fill(body, Pen.SHEET, 1).fill(body, colour, 0.4).outline(body, 1.2, 1);
+                    for (int i = 0; i < 7; i++) {
+                        pen.outline(
+                                Pen.format(
+                                        "M%.1f %.1fL%.1f %.1f",
+                                        MIDDLE + half * 0.52 + i * 4.4,
+                                        top + lip + 8,
+                                        MIDDLE + half * 0.4 + i * 3.7,
+                                        top + height - 3),
+                                0.6,
+                                0.28);
+                    }
+                    pen.fill(rim, Pen.SHEET, 1).fill(rim, colour, 0.56).outline(rim, 1.2, 1);
+                },
+                new Point(MIDDLE + width * 0.3, top + height * 0.72),
+                new Point(MIDDLE - width * 0.3, top + height * 0.8));
+    }
+
+    /** A low bonsai tray with feet. */
+    void tray(double top, double width, double height) {
+        ground(top + height + 6, width * 1.5);
+        layer(
+                Part.POT,
+                pen -> {
+                    double half = width / 2;
+                    String body = Pen.format(
+                            "M%.1f %.1fL%.1f %.1fQ%.1f %.1f %.1f %.1fL%.1f %.1fQ%.1f %.1f %.1f %.1fZ",
+                            MIDDLE - half,
+                            top,
+                            MIDDLE - half + 12,
+                            top + height,
+                            MIDDLE,
+                            top + height + 6,
+                            MIDDLE + half - 12,
+                            top + height,
+                            MIDDLE + half,
+                            top,
+                            MIDDLE,
+                            top + 9,
+                            MIDDLE - half,
+                            top);
+                    for (int side : new int[] {-1, 1}) {
+                        String foot = Pen.format(
+                                "M%.1f %.1fh22l-3 7h-16z", MIDDLE + side * half * 0.62 - 11, top + height + 1);
+                        pen.fill(foot, "#4f6470", 0.6).outline(foot, 1, 1);
+                    }
+                    pen.fill(body, Pen.SHEET, 1).fill(body, "#4f6470", 0.48).outline(body, 1.3, 1);
+                    pen.outline(
+                            Pen.format(
+                                    "M%.1f %.1fQ%.1f %.1f %.1f %.1f",
+                                    MIDDLE - half + 4, top + 7, MIDDLE, top + 16, MIDDLE + half - 4, top + 7),
+                            0.6,
+                            0.5);
+                },
+                new Point(MIDDLE + width * 0.36, top + height * 0.6),
+                new Point(MIDDLE - width * 0.36, top + height * 0.6));
+    }
+
+    /** The medium as it shows at the top of the pot: chips of bark, moss, grit or soil. */
+    void medium(double top, double width) {
+        layer(
+                Part.MEDIUM,
+                pen -> {
+                    String colour = colourOfMedium();
+                    String bed = Pen.format(
+                            "M%.1f %.1fq%.1f -9 %.1f 0q%.1f 9 %.1f 0z",
+                            MIDDLE - width * 0.46, top + 2, width * 0.46, width * 0.92, -width * 0.46, -width * 0.92);
+                    pen.fill(bed, Pen.SHEET, 1).fill(bed, colour, 0.62);
+                    boolean coarse = "bark".equals(subject.medium()) || "leca".equals(subject.medium());
+                    for (int i = 0; i < (coarse ? 26 : 52); i++) {
+                        Point at = new Point(MIDDLE + about(0, width * 0.42), top + 2 + about(0, 3));
+                        if (coarse) {
+                            pen.oval(at, about(4, 1), about(2, 0.6), about(0, 50), colour, 0.8, 0.6);
+                        } else {
+                            pen.dot(at, about(1.1, 0.5), Pen.INK, 0.5);
+                        }
+                    }
+                    pen.touchable(bed, 14);
+                },
+                new Point(MIDDLE + width * 0.34, top + 2),
+                new Point(MIDDLE - width * 0.34, top + 2));
+    }
+
+    private String colourOfMedium() {
+        return switch (subject.medium()) {
+            case "bark" -> "#7a4f33";
+            case "sphagnum" -> "#8d9a5b";
+            case "mineral", "leca" -> "#a08a72";
+            default -> "#54412f";
+        };
+    }
+}

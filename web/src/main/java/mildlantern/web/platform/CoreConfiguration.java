@@ -1,0 +1,40 @@
+package mildlantern.web.platform;
+
+import java.time.Clock;
+import java.time.Duration;
+import mildlantern.diagnosis.Diagnosis;
+import mildlantern.diagnosis.DiagnosisKnowledge;
+import mildlantern.plant.PlantKnowledge;
+import mildlantern.round.RoundPlanner;
+import mildlantern.treatment.Trials;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+
+/** The core's doors, opened once, and the clock that everybody asks. */
+@Configuration(proxyBeanMethods = false)
+class CoreConfiguration {
+    @Bean
+    Clock clock(LanternSettings settings) {
+        return Clock.offset(Clock.systemDefaultZone(), Duration.ofDays(settings.daysAhead()));
+    }
+
+    @Bean
+    PlantKnowledge plantKnowledge() {
+        return PlantKnowledge.load();
+    }
+
+    @Bean
+    Trials trials() {
+        return Trials.load();
+    }
+
+    @Bean
+    Diagnosis diagnosis(PlantKnowledge plants, Trials trials) {
+        return new Diagnosis(DiagnosisKnowledge.load(plants, trials));
+    }
+
+    @Bean
+    RoundPlanner roundPlanner() {
+        return RoundPlanner.load();
+    }
+}

@@ -1,0 +1,83 @@
+package mildlantern.web.platform;
+
+import jakarta.servlet.DispatcherType;
+import jakarta.servlet.http.HttpServletResponse;
+import org.springframework.boot.security.autoconfigure.web.servlet.PathRequest;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.security.config.annotation.web.builders.HttpSecurity;
+import org.springframework.security.core.context.SecurityContextHolder;
+import org.springframework.security.crypto.factory.PasswordEncoderFactories;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.authentication.LoginUrlAuthenticationEntryPoint;
+import org.springframework.security.web.savedrequest.HttpSessionRequestCache;
+import org.springframework.security.web.util.matcher.AndRequestMatcher;
+import org.springframework.security.web.util.matcher.AnyRequestMatcher;
+import org.springframework.security.web.util.matcher.NegatedRequestMatcher;
+import org.springframework.security.web.util.matcher.RequestHeaderRequestMatcher;
+import org.springframework.security.web.util.matcher.RequestMatcher;
+
+/** Form sign-in, one policy for all pages, and answers that htmx can use when a session has ended. */
+@Configuration(proxyBeanMethods = false)
+class SecurityConfiguration {
+    static final String CONTENT_POLICY = "default-src 'none'; script-src 'self'; style-src 'self'; font-src 'self'; "
+            + "img-src 'self' data:; connect-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'";
+    private static final String SIGN_IN = "/sign-in";
+    private static final String STALE = "/stale-form";
+
+    @Bean
+    PasswordEncoder passwordEncoder() {
+        return PasswordEncoderFactories.createDelegatingPasswordEncoder();
+    }
+
+    @Bean
+    SecurityFilterChain filterChain(HttpSecurity http) throws Exception {
+        RequestMatcher htmx = new RequestHeaderRequestMatcher("HX-Request", "true");
+        RequestMatcher signedOut = request -> {
+            var authentication = SecurityContextHolder.getContext().getAuthentication();
+            return authentication == null || !authentication.isAuthenticated();
+        };
+        HttpSessionRequestCache cache = new HttpSessionRequestCache();
+        cache.setRequestMatcher(new NegatedRequestMatcher(htmx));
+        return http.authorizeHttpRequests(requests -> requests.dispatcherTypeMatchers(
+                                DispatcherType.FORWARD, DispatcherType.ERROR)
+                        .permitAll()
+                        .requestMatchers(PathRequest.toStaticResources().atCommonLocations())
+                        .permitAll()
+                        .requestMatchers(
+                                "/webjars/**", "/fonts/**", "/frame/**", "/actuator/health/**", SIGN_IN, "/welcome")
+                        .permitAll()
+                        .anyRequest()
+                        .authenticated())
+                .formLogin(form -> form.loginPage(SIGN_IN)
+                        .loginProcessingUrl(SIGN_IN)
+                        .defaultSuccessUrl("/")
+                        .failureUrl(SIGN_IN + "?wrong")
+                        .permitAll())
+                .logout(logout -> logout.logoutUrl("/sign-out").logoutSuccessUrl(SIGN_IN + "?out"))
+                .requestCache(requests -> requests.requestCache(cache))
+                .exceptionHandling(handling -> handling.defaultAuthenticationEntryPointFor(
+                                (request, response, problem) -> signInAgain(response), htmx)
+                        .defaultAuthenticationEntryPointFor(
+                                new LoginUrlAuthenticationEntryPoint(SIGN_IN), AnyRequestMatcher.INSTANCE)
+                        .defaultAccessDeniedHandlerFor(
+                                (request, response, problem) -> signInAgain(response),
+                                new AndRequestMatcher(htmx, signedOut))
+                        .defaultAccessDeniedHandlerFor(
+                                (request, response, problem) ->
+                                        request.getRequestDispatcher(STALE).forward(request, response),
+                                AnyRequestMatcher.INSTANCE))
+                .headers(headers -> headers.contentSecurityPolicy(policy -> policy.policyDirectives(CONTENT_POLICY))
+                        .referrerPolicy(referrer -> referrer.policy(
+                                org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter
+                                        .ReferrerPolicy.SAME_ORIGIN)))
+                .build();
+    }
+
+    /** An htmx call without a session: htmx takes the whole page to the sign-in, which says what happened. */
+    private static void signInAgain(HttpServletResponse response) {
+        response.setStatus(HttpServletResponse.SC_UNAUTHORIZED);
+        response.setHeader("HX-Redirect", SIGN_IN + "?ended");
+    }
+}

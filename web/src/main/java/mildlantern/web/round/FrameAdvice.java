@@ -1,0 +1,57 @@
+package mildlantern.web.round;
+
+import jakarta.servlet.http.HttpServletRequest;
+import java.util.Optional;
+import mildlantern.web.account.SignedIn;
+import mildlantern.web.platform.LanternSettings;
+import org.jspecify.annotations.Nullable;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.ControllerAdvice;
+import org.springframework.web.bind.annotation.ModelAttribute;
+
+/** Gives every whole page its frame: the day, the collection and the walk. Fragments and form posts go without. */
+@ControllerAdvice
+class FrameAdvice {
+    private final RoundService rounds;
+    private final LanternSettings settings;
+
+    FrameAdvice(RoundService rounds, LanternSettings settings) {
+        this.rounds = rounds;
+        this.settings = settings;
+    }
+
+    @ModelAttribute("frame")
+    Optional<FrameSource> frame(@AuthenticationPrincipal @Nullable SignedIn member, HttpServletRequest request) {
+        return member == null || request.getHeader("HX-Request") != null
+                ? Optional.empty()
+                : Optional.of(new FrameSource(member));
+    }
+
+    @ModelAttribute("demo")
+    boolean demo() {
+        return settings.demo();
+    }
+
+    /** Worked out only when a template asks, so that redirects and pictures cost nothing. */
+    final class FrameSource {
+        private final SignedIn member;
+        private RoundViews.@Nullable Frame made;
+
+        FrameSource(SignedIn member) {
+            this.member = member;
+        }
+
+        public RoundViews.Frame get() {
+            if (made == null) {
+                made = new RoundViews.Frame(
+                        member.collectionName(),
+                        member.name(),
+                        rounds.weekday(),
+                        rounds.day(),
+                        rounds.walk(member.collection()),
+                        settings.demo());
+            }
+            return made;
+        }
+    }
+}

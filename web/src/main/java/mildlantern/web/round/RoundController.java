@@ -1,0 +1,31 @@
+package mildlantern.web.round;
+
+import java.util.Optional;
+import java.util.UUID;
+import mildlantern.web.account.SignedIn;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** The round, which is the first page. */
+@Controller
+class RoundController {
+    private final RoundService rounds;
+
+    RoundController(RoundService rounds) {
+        this.rounds = rounds;
+    }
+
+    @GetMapping("/")
+    String round(@AuthenticationPrincipal SignedIn member, @RequestParam Optional<UUID> stop, Model model) {
+        var page = rounds.round(member.collection(), stop);
+        if (page.isEmpty()) {
+            return "round/empty";
+        }
+        model.addAttribute("page", page.get());
+        model.addAttribute("here", page.get().stop());
+        return "round/round";
+    }
+}
