@@ -3,9 +3,7 @@ package mildlantern.diagnosis;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.function.Predicate;
 import mildlantern.plant.PlantRecord;
@@ -24,8 +22,8 @@ public final class Differential {
     /** A bit about how far a cause has gone counts this much against a bit about which cause it is. */
     private static final double EXTENT_COUNTS = 0.5;
 
-    /** How many causes' shifts a next look tells. */
-    private static final int SHIFTS = 3;
+    /** How many of the first causes a next look tells the shifts of. */
+    private static final int SHIFTS = 5;
 
     private final DiagnosisKnowledge knowledge;
     private final PlantRecord record;
@@ -320,6 +318,27 @@ public final class Differential {
         return pulls.get();
     }
 
+    /** A finding or a fact that is weighed. */
+    private record Term(Optional<Observation> observation, Optional<Fact> fact) {
+        Reason reason(Disorder disorder, double weight) {
+            return observation
+                    .map(seen -> new Reason(
+                            Optional.of(seen.finding.id()),
+                            disorder.signs().containsKey(seen.finding.id()),
+                            seen.words(),
+                            weight))
+                    .orElseGet(() -> ofFact(fact.orElseThrow(), disorder, weight));
+        }
+
+        private static Reason ofFact(Fact fact, Disorder disorder, double weight) {
+            return new Reason(
+                    Optional.empty(),
+                    disorder.rules().stream().anyMatch(rule -> rule.fact().equals(fact.id())),
+                    weight >= 0 ? fact.speaksFor() : fact.speaksAgainst(),
+                    weight);
+        }
+    }
+
     private record Observation(Finding finding, int state, Likelihoods likelihoods) {
         String words() {
             return finding.states().get(state).words();
@@ -333,7 +352,7 @@ public final class Differential {
 
         private final Hypotheses kept;
         private final double[] base;
-        private final List<Reason> terms = new ArrayList<>();
+        private final List<Term> terms = new ArrayList<>();
         private final List<double[]> logs = new ArrayList<>();
         private final List<double[]> fadedIn = new ArrayList<>();
 
@@ -346,17 +365,17 @@ public final class Differential {
             for (Observation observation : observations) {
                 double[] likelihood = ones(kept.count);
                 observation.likelihoods.weigh(kept, observation.state, likelihood);
-                term(Optional.of(observation.finding.id()), observation.words(), logOf(likelihood));
+                terms.add(new Term(Optional.of(observation), Optional.empty()));
+                logs.add(logOf(likelihood));
             }
-            Map<String, double[]> bySentence = new LinkedHashMap<>();
             for (Fact fact : facts) {
                 double[] byCause =
                         disorders.stream().mapToDouble(d -> logFactor(d, fact)).toArray();
                 if (Arrays.stream(byCause).anyMatch(value -> value != 0)) {
-                    bySentence.put(fact.sentence(), sumOverMembers(byCause));
+                    terms.add(new Term(Optional.empty(), Optional.of(fact)));
+                    logs.add(sumOverMembers(byCause));
                 }
             }
-            bySentence.forEach((sentence, log) -> term(Optional.empty(), sentence, log));
             double[] all = new double[kept.count];
             for (double[] log : logs) {
                 for (int h = 0; h < all.length; h++) {
@@ -367,11 +386,6 @@ public final class Differential {
                 fadedIn.add(fade(all, node[0]));
             }
             fadedIn.add(fade(all, 1));
-        }
-
-        private void term(Optional<String> finding, String sentence, double[] log) {
-            terms.add(new Reason(finding, sentence, 0));
-            logs.add(log);
         }
 
         private double[] fade(double[] all, double share) {
@@ -409,7 +423,7 @@ public final class Differential {
             List<Reason> reasons = new ArrayList<>();
             for (int t = 0; t < pull.length; t++) {
                 double spread = absolute == 0 ? 0 : missed * Math.abs(pull[t]) / absolute;
-                reasons.add(new Reason(terms.get(t).finding(), terms.get(t).sentence(), pull[t] + spread));
+                reasons.add(terms.get(t).reason(disorders.get(cause), pull[t] + spread));
             }
             return new Explanation(start, end, List.copyOf(reasons));
         }

@@ -8,6 +8,7 @@ import java.util.OptionalDouble;
  * @param id its id, as in {@code rh.gap}
  * @param number its value, for a fact that is a number
  * @param word its value, for a fact that is a word; empty otherwise
- * @param sentence the fact in words, with its figures
+ * @param speaksFor the fact in words, with its figures, where it speaks for a cause
+ * @param speaksAgainst the same where it speaks against one
  */
-public record Fact(String id, OptionalDouble number, String word, String sentence) {}
+public record Fact(String id, OptionalDouble number, String word, String speaksFor, String speaksAgainst) {}

@@ -228,7 +228,8 @@ final class RecordFacts {
         }
 
         private void add(String id, OptionalDouble number, String word, Map<String, String> figures) {
-            facts.add(new Fact(id, number, word, sentence(id, word, figures)));
+            facts.add(new Fact(
+                    id, number, word, sentence(id, word, "for", figures), sentence(id, word, "against", figures)));
         }
     }
 
@@ -236,12 +237,12 @@ final class RecordFacts {
         return words.at(group).text(Words.id(value));
     }
 
-    private String sentence(String id, String word, Map<String, String> figures) {
+    private String sentence(String id, String word, String side, Map<String, String> figures) {
         Entry entry = sentences.get(id);
         if (entry == null) {
             throw new IllegalStateException("facts.yaml has no sentence for '" + id + "'");
         }
-        String sentence = entry.isMapping() ? entry.text(word) : entry.text();
+        String sentence = !entry.isMapping() ? entry.text() : entry.text(entry.has(side) ? side : word);
         for (Map.Entry<String, String> figure : figures.entrySet()) {
             sentence = sentence.replace("{" + figure.getKey() + "}", figure.getValue());
         }

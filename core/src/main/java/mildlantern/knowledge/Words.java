@@ -14,6 +14,11 @@ public final class Words {
         return constant.name().toLowerCase(Locale.ROOT).replace('_', '-');
     }
 
+    /** An id as a person says it: {@code dies-back} is "dies back". */
+    public static String spoken(String id) {
+        return id.replace('-', ' ');
+    }
+
     public static <E extends Enum<E>> List<String> ids(Class<E> type) {
         return Arrays.stream(type.getEnumConstants()).map(Words::id).toList();
     }

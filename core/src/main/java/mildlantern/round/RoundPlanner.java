@@ -86,7 +86,8 @@ public final class RoundPlanner {
                         : "The trial's day was " + ago(late) + ": look again."));
     }
 
-    private static String ago(long days) {
+    /** Days gone by, in words: today, yesterday, 3 days ago. */
+    public static String ago(long days) {
         return days == 0 ? "today" : days == 1 ? "yesterday" : days + " days ago";
     }
 

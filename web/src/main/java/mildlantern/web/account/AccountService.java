@@ -61,8 +61,8 @@ public class AccountService implements UserDetailsService {
     @Override
     @Transactional(readOnly = true)
     public UserDetails loadUserByUsername(String signIn) {
-        Member member = members.named(normal(signIn))
-                .orElseThrow(() -> new UsernameNotFoundException("no such account"));
+        Member member =
+                members.named(normal(signIn)).orElseThrow(() -> new UsernameNotFoundException("no such account"));
         String collectionName = collections.named(member.collection());
         return new SignedIn(member.collection(), collectionName, member.signIn(), member.name(), member.passwordHash());
     }

@@ -23,6 +23,7 @@ import mildlantern.diagnosis.Part;
 import mildlantern.knowledge.Words;
 import mildlantern.plant.PlantRecord;
 import mildlantern.round.PlantToday;
+import mildlantern.round.RoundPlanner;
 import mildlantern.treatment.CareSetting;
 import mildlantern.treatment.Hold;
 import mildlantern.treatment.Trial;
@@ -138,8 +139,7 @@ public class CaseService implements Troubles {
     }
 
     private String ago(LocalDate day) {
-        long days = ChronoUnit.DAYS.between(day, LocalDate.now(clock));
-        return days == 0 ? "today" : days == 1 ? "yesterday" : days + " days ago";
+        return RoundPlanner.ago(ChronoUnit.DAYS.between(day, LocalDate.now(clock)));
     }
 
     /** Of each finding the latest answer, by pin. */
@@ -214,21 +214,12 @@ public class CaseService implements Troubles {
     }
 
     private static List<CaseViews.Choice> choices(Finding finding, Optional<String> chosen) {
-        List<CaseViews.Choice> choices = new ArrayList<>();
-        int key = 1;
-        for (Finding.State state : finding.states()) {
-            choices.add(new CaseViews.Choice(
-                    state.id(),
-                    finding.yesNo() ? (Finding.PRESENT.equals(state.id()) ? "seen" : "not there") : state.words(),
-                    finding.yesNo() ? Ladder.yesNoKey(state.id()) : Integer.toString(key++),
-                    "",
-                    chosen.filter(state.id()::equals).isPresent()));
-        }
+        List<CaseViews.Choice> choices = new ArrayList<>(Ladder.choices(finding, chosen));
         choices.add(new CaseViews.Choice(
                 CaseAnswer.SKIPPED,
                 "skip",
+                "skip",
                 "k",
-                "",
                 chosen.filter(CaseAnswer.SKIPPED::equals).isPresent()));
         return choices;
     }

@@ -51,10 +51,19 @@ final class CaseViews {
     record Said(String sentence, int pin) {}
 
     /** A look worth taking. */
-    record LookCard(String finding, String part, String instruction, String price, List<Choice> choices) {}
+    record LookCard(
+            String finding,
+            String part,
+            String instruction,
+            String price,
+            List<Choice> choices,
+            List<Effect> effects) {}
 
-    /** An answer that can be given; the effect says what it would do, or is empty. */
-    record Choice(String state, String words, String key, String effect, boolean chosen) {}
+    /** What an answer would do to a cause. */
+    record Effect(String answer, String shift, double size) {}
+
+    /** An answer that can be given, in a word for its button and in full. */
+    record Choice(String state, String words, String full, String key, boolean chosen) {}
 
     /** The findings of a part that was touched. */
     record PartPanel(String part, String words, List<Row> rows) {}

@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import mildlantern.diagnosis.Cause;
 import mildlantern.diagnosis.Differential;
 import mildlantern.diagnosis.Disorder;
@@ -20,11 +21,15 @@ final class Ladder {
     private static final int MOST_RUNGS = 5;
     private static final int FEWEST_RUNGS = 3;
     private static final double SHOWN_FROM = 0.04;
+    private static final int EFFECTS = 2;
     private static final int FACTS_FOR = 3;
     private static final int FACTS_AGAINST = 2;
 
     /** A fact is said if it moves the odds by at least a fifth. */
     private static final double SAID_FROM = Math.log(1.2);
+
+    /** A fact that only works through other causes is said if it at least halves or doubles the odds. */
+    private static final double ELSEWHERE_FROM = Math.log(2);
 
     private static final Map<Disorder.Kind, String> KINDS = Map.of(
             Disorder.Kind.NORMAL, "belongs to the plant",
@@ -69,8 +74,9 @@ final class Ladder {
 
     private static List<CaseViews.Said> said(List<Reason> reasons, Map<String, Integer> pins) {
         return reasons.stream()
+                .filter(reason -> reason.direct() || Math.abs(reason.weight()) >= ELSEWHERE_FROM)
                 .map(reason -> new CaseViews.Said(
-                        reason.sentence(),
+                        reason.direct() ? reason.sentence() : reason.sentence() + ", which has another cause",
                         reason.finding().map(id -> pins.getOrDefault(id, 0)).orElse(0)))
                 .toList();
     }
@@ -111,38 +117,49 @@ final class Ladder {
 
     private static CaseViews.LookCard look(NextLook look) {
         Finding finding = look.finding();
+        List<CaseViews.Choice> choices = choices(finding, Optional.empty());
+        List<CaseViews.Effect> effects = look.answers().stream()
+                .flatMap(answer -> effect(finding, answer).stream())
+                .sorted(Comparator.comparingDouble(CaseViews.Effect::size).reversed())
+                .limit(EFFECTS)
+                .toList();
+        return new CaseViews.LookCard(
+                finding.id(), Words.id(finding.parts().get(0)), finding.look(), price(finding), choices, effects);
+    }
+
+    /** The answers to a finding, in its own order, each with its key. */
+    static List<CaseViews.Choice> choices(Finding finding, Optional<String> chosen) {
         List<CaseViews.Choice> choices = new ArrayList<>();
         int key = 1;
-        for (NextLook.Answer answer : look.answers()) {
+        for (Finding.State state : finding.states()) {
             choices.add(new CaseViews.Choice(
-                    answer.state().id(),
-                    finding.yesNo()
-                            ? yesNoWords(answer.state().id())
-                            : answer.state().words(),
-                    finding.yesNo() ? yesNoKey(answer.state().id()) : Integer.toString(key++),
-                    effect(answer),
-                    false));
+                    state.id(),
+                    answerWords(finding, state),
+                    state.words(),
+                    finding.yesNo() ? (state.id().equals(Finding.PRESENT) ? "s" : "n") : Integer.toString(key++),
+                    chosen.filter(state.id()::equals).isPresent()));
         }
-        return new CaseViews.LookCard(
-                finding.id(), Words.id(finding.parts().get(0)), finding.look(), price(finding), choices);
+        return choices;
     }
 
-    static String yesNoWords(String state) {
-        return Finding.PRESENT.equals(state) ? "yes, seen" : "not there";
+    private static String answerWords(Finding finding, Finding.State state) {
+        return !finding.yesNo() ? Words.spoken(state.id()) : state.id().equals(Finding.PRESENT) ? "seen" : "not there";
     }
 
-    static String yesNoKey(String state) {
-        return Finding.PRESENT.equals(state) ? "s" : "n";
-    }
-
-    /** The largest shift that an answer would bring, in words. */
-    private static String effect(NextLook.Answer answer) {
+    /** The largest shift that an answer would bring to the first causes, in words. */
+    private static Optional<CaseViews.Effect> effect(Finding finding, NextLook.Answer answer) {
         return answer.shifts().stream()
-                .max(Comparator.comparingDouble(shift -> Math.abs(shift.after() - shift.before())))
-                .filter(shift -> Math.abs(shift.after() - shift.before()) >= 0.01)
-                .map(shift -> "%s %s → %s %%"
-                        .formatted(shift.disorder().name(), percent(shift.before()), percent(shift.after())))
-                .orElse("changes little");
+                .max(Comparator.comparingDouble(Ladder::size))
+                .filter(shift -> size(shift) >= 0.01)
+                .map(shift -> new CaseViews.Effect(
+                        answerWords(finding, answer.state()),
+                        "%s %s → %s %%"
+                                .formatted(shift.disorder().name(), percent(shift.before()), percent(shift.after())),
+                        size(shift)));
+    }
+
+    private static double size(NextLook.Shift shift) {
+        return Math.abs(shift.after() - shift.before());
     }
 
     private static String price(Finding finding) {

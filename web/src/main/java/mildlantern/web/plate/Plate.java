@@ -2,6 +2,7 @@ package mildlantern.web.plate;
 
 import java.util.List;
 import mildlantern.diagnosis.Part;
+import mildlantern.knowledge.Words;
 
 /**
  * The drawn figure of a plant, in layers from back to front.
@@ -23,7 +24,12 @@ public record Plate(String ground, List<Layer> layers) {
      * @param svg how it is drawn
      * @param anchors places on it where pins may point, the best first
      */
-    public record Layer(Part part, String svg, List<Anchor> anchors) {}
+    public record Layer(Part part, String svg, List<Anchor> anchors) {
+        /** The part's id, as addresses and styles use it. */
+        public String id() {
+            return Words.id(part);
+        }
+    }
 
     /** A place on the sheet. */
     public record Anchor(double x, double y) {}

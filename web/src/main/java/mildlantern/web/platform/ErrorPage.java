@@ -19,7 +19,7 @@ class ErrorPage implements ErrorController {
         boolean missing = status == HttpStatus.NOT_FOUND;
         ModelAndView page =
                 new ModelAndView("frame/problem", status == null ? HttpStatus.INTERNAL_SERVER_ERROR : status);
-        page.addObject("title", missing ? "No such page" : "That could not be answered");
+        page.addObject("heading", missing ? "No such page" : "That could not be answered");
         page.addObject(
                 "what",
                 missing

@@ -129,7 +129,7 @@ class Problems {
             HttpServletRequest request, HttpStatus status, String title, String what, String kept, String back) {
         boolean fragment = "true".equals(request.getHeader("HX-Request"));
         ModelAndView page = new ModelAndView(fragment ? "frame/problem :: notice" : "frame/problem", status);
-        page.addObject("title", title);
+        page.addObject("heading", title);
         page.addObject("what", what);
         page.addObject("kept", kept);
         page.addObject("back", back);

@@ -40,16 +40,22 @@ class SecurityConfiguration {
         };
         HttpSessionRequestCache cache = new HttpSessionRequestCache();
         cache.setRequestMatcher(new NegatedRequestMatcher(htmx));
-        return http.authorizeHttpRequests(requests -> requests.dispatcherTypeMatchers(
-                                DispatcherType.FORWARD, DispatcherType.ERROR)
-                        .permitAll()
-                        .requestMatchers(PathRequest.toStaticResources().atCommonLocations())
-                        .permitAll()
-                        .requestMatchers(
-                                "/webjars/**", "/fonts/**", "/frame/**", "/actuator/health/**", SIGN_IN, "/welcome")
-                        .permitAll()
-                        .anyRequest()
-                        .authenticated())
+        return http.authorizeHttpRequests(
+                        requests -> requests.dispatcherTypeMatchers(DispatcherType.FORWARD, DispatcherType.ERROR)
+                                .permitAll()
+                                .requestMatchers(PathRequest.toStaticResources().atCommonLocations())
+                                .permitAll()
+                                .requestMatchers(
+                                        "/webjars/**",
+                                        "/fonts/**",
+                                        "/frame/**",
+                                        "/casework/**",
+                                        "/actuator/health/**",
+                                        SIGN_IN,
+                                        "/welcome")
+                                .permitAll()
+                                .anyRequest()
+                                .authenticated())
                 .formLogin(form -> form.loginPage(SIGN_IN)
                         .loginProcessingUrl(SIGN_IN)
                         .defaultSuccessUrl("/")

@@ -3,6 +3,7 @@ package mildlantern.web.round;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
@@ -33,7 +34,7 @@ import org.springframework.transaction.annotation.Transactional;
 public class RoundService {
     private static final double PLAN_WIDTH = 640;
     private static final double PLAN_EDGE = 40;
-    private static final double PLAN_MIDDLE = 62;
+    private static final double PLAN_MIDDLE = 78;
     private static final double USUAL_POT_CM = 13;
 
     private final CollectionService collections;
@@ -115,7 +116,7 @@ public class RoundService {
                     Words.id(lamp),
                     lampWords(lamp),
                     dueWords(dues, today.at(stop).size()),
-                    (int) Math.round(40 + 7 * Math.sin(i * 1.7)),
+                    (int) Math.round(33 + 6 * Math.sin(i * 1.7)),
                     46 + 76 * i));
             i++;
         }
@@ -193,6 +194,10 @@ public class RoundService {
                 plan(plants, marks, today),
                 Optional.ofNullable(stop.note()).orElse(""),
                 slips,
+                plants.stream()
+                        .filter(plant -> !today.dues.containsKey(plant.id()))
+                        .map(plant -> alsoHere(plant, today))
+                        .toList(),
                 readings(stop),
                 plants.stream()
                         .filter(plant ->
@@ -241,9 +246,21 @@ public class RoundService {
                 UUID.randomUUID().toString());
     }
 
+    private RoundViews.AlsoHere alsoHere(Plant plant, Today today) {
+        String looked = Optional.ofNullable(today.looked.get(plant.id()))
+                .map(day -> "looked at " + RoundPlanner.ago(ChronoUnit.DAYS.between(day, today.day)))
+                .orElse("not looked at yet");
+        return new RoundViews.AlsoHere(
+                plant.id(),
+                plant.name(),
+                collections.profile(plant).name(),
+                looked,
+                UUID.randomUUID().toString());
+    }
+
     private List<RoundViews.PotOnPlan> plan(List<Plant> plants, Map<UUID, Integer> marks, Today today) {
         double widths = plants.stream().mapToDouble(RoundService::diameter).sum();
-        double scale = Math.min(4.6, (PLAN_WIDTH - 2 * PLAN_EDGE) / Math.max(1, widths * 1.55));
+        double scale = Math.min(4.2, (PLAN_WIDTH - 2 * PLAN_EDGE) / Math.max(1, widths * 1.55));
         double gap = plants.isEmpty() ? 0 : (PLAN_WIDTH - 2 * PLAN_EDGE - widths * scale) / plants.size();
         List<RoundViews.PotOnPlan> pots = new ArrayList<>();
         double x = PLAN_EDGE;
@@ -256,7 +273,7 @@ public class RoundService {
                     plates.fromAbove(plant, x, PLAN_MIDDLE, radius),
                     x,
                     x,
-                    PLAN_MIDDLE + 56,
+                    PLAN_MIDDLE + 72,
                     x + radius * 0.9 + 4,
                     PLAN_MIDDLE - radius * 0.9 - 4,
                     marks.getOrDefault(plant.id(), 0),

@@ -24,6 +24,7 @@ public final class RoundViews {
             List<PotOnPlan> plan,
             String glass,
             List<Slip> slips,
+            List<AlsoHere> alsoHere,
             List<Reading> readings,
             List<Held> onHold,
             List<Elsewhere> left) {}
@@ -54,6 +55,9 @@ public final class RoundViews {
             String actAddress,
             boolean mayLook,
             String form) {}
+
+    /** A plant at this stop on which nothing is due. */
+    record AlsoHere(UUID plant, String name, String kind, String lately, String form) {}
 
     /** A reading of the stop's climate. */
     record Reading(String what, String value, String unit) {}
