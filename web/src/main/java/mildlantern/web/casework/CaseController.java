@@ -6,6 +6,8 @@ import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
@@ -20,6 +22,7 @@ import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestHeader;
@@ -36,6 +39,15 @@ class CaseController {
     CaseController(CaseService cases, Clock clock) {
         this.cases = cases;
         this.clock = clock;
+    }
+
+    /** Where on the walk the plant of a case stands, for the frame of its pages. */
+    @ModelAttribute("here")
+    Optional<UUID> here(
+            @AuthenticationPrincipal SignedIn member,
+            @PathVariable(required = false) Optional<UUID> id,
+            @RequestHeader(name = "HX-Request", required = false) Optional<String> htmx) {
+        return htmx.isPresent() ? Optional.empty() : id.flatMap(it -> cases.stopOf(member.collection(), it));
     }
 
     @PostMapping("/plants/{plant}/cases")
@@ -198,7 +210,7 @@ class CaseController {
     @GetMapping("/cases/{id}/close")
     String close(@AuthenticationPrincipal SignedIn member, @PathVariable UUID id, Model model) {
         model.addAttribute("page", cases.closePage(member.collection(), id));
-        model.addAttribute("forms", java.util.List.of(UUID.randomUUID(), UUID.randomUUID(), UUID.randomUUID()));
+        model.addAttribute("forms", List.of(UUID.randomUUID(), UUID.randomUUID(), UUID.randomUUID()));
         return "casework/close";
     }
 
@@ -213,7 +225,7 @@ class CaseController {
             @RequestParam Map<String, String> fields) {
         if (Words.find(
                         TroubleCase.Outcome.class,
-                        outcome.toLowerCase(java.util.Locale.ROOT).replace('_', '-'))
+                        outcome.toLowerCase(Locale.ROOT).replace('_', '-'))
                 .isEmpty()) {
             throw new NotHere("outcome");
         }

@@ -571,6 +571,13 @@ public class CaseService implements Troubles {
         }
     }
 
+    /** The stop at which the plant of a case stands, if the collection has such a case. */
+    Optional<UUID> stopOf(UUID collection, UUID caseId) {
+        return cases.findByCollectionAndId(collection, caseId)
+                .map(troubleCase ->
+                        collections.plant(collection, troubleCase.plant()).stop());
+    }
+
     /** Whether the running trial has been looked at again and waits for what follows. */
     boolean waitsForOutcome(UUID collection, UUID caseId) {
         TroubleCase troubleCase = find(collection, caseId);

@@ -30,7 +30,7 @@ import org.springframework.web.multipart.MultipartFile;
 /** A plant's page: its plate, its care sheet, its needs beside what its stop gives, its record. */
 @Controller
 class PlantController {
-    private static final int RECORD_LINES = 14;
+    private static final int RECORD_LINES = 10;
 
     private final CollectionService collections;
     private final PhotoService photos;
