@@ -50,11 +50,14 @@ public final class DiagnosisKnowledge {
     private final Map<String, Finding> findings;
     private final Map<String, Disorder> disorders;
     private final RecordFacts facts;
+    private final double furtherCause;
 
-    private DiagnosisKnowledge(Map<String, Finding> findings, Map<String, Disorder> disorders, RecordFacts facts) {
+    private DiagnosisKnowledge(
+            Map<String, Finding> findings, Map<String, Disorder> disorders, RecordFacts facts, double furtherCause) {
         this.findings = Collections.unmodifiableMap(findings);
         this.disorders = Collections.unmodifiableMap(disorders);
         this.facts = facts;
+        this.furtherCause = furtherCause;
     }
 
     /**
@@ -76,7 +79,8 @@ public final class DiagnosisKnowledge {
                     .children()
                     .forEach((id, entry) -> disorders.put(id, reader.read(id, kind, entry)));
         }
-        DiagnosisKnowledge knowledge = new DiagnosisKnowledge(findings, disorders, facts);
+        DiagnosisKnowledge knowledge = new DiagnosisKnowledge(
+                findings, disorders, facts, KnowledgeFiles.open("prior.yaml").number("further-cause", 0.05, 1));
         knowledge.check(trials);
         return knowledge;
     }
@@ -85,7 +89,7 @@ public final class DiagnosisKnowledge {
     DiagnosisKnowledge only(Collection<String> disorderIds) {
         Map<String, Disorder> kept = new LinkedHashMap<>(disorders);
         kept.keySet().retainAll(disorderIds);
-        return new DiagnosisKnowledge(findings, kept, facts);
+        return new DiagnosisKnowledge(findings, kept, facts, furtherCause);
     }
 
     private void check(Trials trials) {
@@ -184,6 +188,11 @@ public final class DiagnosisKnowledge {
     /** The causes that can befall a plant. */
     List<Disorder> befalling(PlantRecord record) {
         return disorders.values().stream().filter(d -> d.befalls(record)).toList();
+    }
+
+    /** What each cause beyond the first multiplies the prior weight of a set by, above 0 and at most 1. */
+    double furtherCause() {
+        return furtherCause;
     }
 
     /** What a record tells. */

@@ -45,7 +45,7 @@ public final class Differential {
         this.observations = observations();
         this.facts = knowledge.facts(record);
         this.sets = Hypotheses.over(disorders);
-        this.prior = weights(sets, factOdds(), 1);
+        this.prior = priorOf(sets, factOdds());
         this.posterior = prior.clone();
         for (Observation observation : observations) {
             observation.likelihoods.weigh(sets, observation.state, posterior);
@@ -105,13 +105,23 @@ public final class Differential {
         return sum;
     }
 
-    /** The weight of each set: a constant times the values of its members. */
-    private static double[] weights(Hypotheses sets, double[] byCause, double constant) {
+    /** The prior weight of each set: the odds of its members, and for each member beyond the first what company costs. */
+    private double[] priorOf(Hypotheses of, double[] odds) {
+        double[] weights = products(of, odds);
+        double further = knowledge.furtherCause();
+        for (int h = 0; h < weights.length; h++) {
+            weights[h] *= of.size(h) == 3 ? further * further : of.size(h) == 2 ? further : 1;
+        }
+        return weights;
+    }
+
+    /** For each set the product of the values of its members. */
+    private static double[] products(Hypotheses sets, double[] byCause) {
         double[] padded = Arrays.copyOf(byCause, byCause.length + 1);
         padded[byCause.length] = 1;
         double[] weights = new double[sets.count];
         for (int h = 0; h < sets.count; h++) {
-            weights[h] = constant * padded[sets.first[h]] * padded[sets.second[h]] * padded[sets.third[h]];
+            weights[h] = padded[sets.first[h]] * padded[sets.second[h]] * padded[sets.third[h]];
         }
         return weights;
     }
@@ -163,7 +173,7 @@ public final class Differential {
         for (int d = 0; d < allowed.length; d++) {
             allowed[d] = unwanted.test(disorders.get(d)) ? 0 : 1;
         }
-        double[] kept = weights(sets, allowed, 1);
+        double[] kept = products(sets, allowed);
         double with = 0;
         double total = 0;
         for (int h = 0; h < sets.count; h++) {
@@ -194,7 +204,7 @@ public final class Differential {
 
     /** The posterior weights of a selection of sets. */
     private double[] reweigh(Hypotheses selection) {
-        double[] weights = weights(selection, factOdds(), 1);
+        double[] weights = priorOf(selection, factOdds());
         for (Observation observation : observations) {
             observation.likelihoods.weigh(selection, observation.state, weights);
         }
@@ -360,8 +370,8 @@ public final class Differential {
             double[] baseOdds = disorders.stream()
                     .mapToDouble(d -> Math.exp(logBaseOdds(d)))
                     .toArray();
-            kept = sets.keep(NEGLIGIBLE, weights(sets, baseOdds, 1), posterior);
-            base = weights(kept, baseOdds, 1);
+            kept = sets.keep(NEGLIGIBLE, priorOf(sets, baseOdds), posterior);
+            base = priorOf(kept, baseOdds);
             for (Observation observation : observations) {
                 double[] likelihood = ones(kept.count);
                 observation.likelihoods.weigh(kept, observation.state, likelihood);
@@ -403,7 +413,7 @@ public final class Differential {
 
         private double[] sumOverMembers(double[] byCause) {
             double[] factors = Arrays.stream(byCause).map(Math::exp).toArray();
-            return logOf(weights(kept, factors, 1));
+            return logOf(products(kept, factors));
         }
 
         Explanation explain(int cause) {

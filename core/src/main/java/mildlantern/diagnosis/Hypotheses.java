@@ -94,6 +94,11 @@ final class Hypotheses {
         return new Hypotheses(causes, a, b, c);
     }
 
+    /** How many causes a set has. */
+    int size(int hypothesis) {
+        return first[hypothesis] == causes ? 0 : second[hypothesis] == causes ? 1 : third[hypothesis] == causes ? 2 : 3;
+    }
+
     boolean has(int hypothesis, int cause) {
         return first[hypothesis] == cause || second[hypothesis] == cause || third[hypothesis] == cause;
     }

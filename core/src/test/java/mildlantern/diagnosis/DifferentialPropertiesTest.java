@@ -1,0 +1,126 @@
+package mildlantern.diagnosis;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import net.jqwik.api.Arbitraries;
+import net.jqwik.api.Arbitrary;
+import net.jqwik.api.Combinators;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.Provide;
+
+/** What must hold for any plant and whatever was seen. */
+class DifferentialPropertiesTest {
+    /** A plant and what was seen on it. */
+    record Plight(String profile, Map<String, String> seen) {
+        Differential differential() {
+            return Known.DIAGNOSIS.consider(Known.bare(profile), Evidence.of(seen));
+        }
+    }
+
+    @Provide
+    Arbitrary<Plight> plights() {
+        List<Finding> findings = List.copyOf(Known.KNOWLEDGE.findings());
+        List<String> profiles =
+                Known.PLANTS.profiles().stream().map(p -> p.id()).toList();
+        return Combinators.combine(
+                        Arbitraries.of(profiles), Arbitraries.integers().between(0, 9), Arbitraries.longs())
+                .as((profile, count, seed) -> {
+                    Random chance = new Random(seed);
+                    Map<String, String> seen = new LinkedHashMap<>();
+                    for (int i = 0; i < count; i++) {
+                        Finding finding = findings.get(chance.nextInt(findings.size()));
+                        seen.put(
+                                finding.id(),
+                                finding.states()
+                                        .get(chance.nextInt(finding.states().size()))
+                                        .id());
+                    }
+                    return new Plight(profile, seen);
+                });
+    }
+
+    @Property(tries = 60)
+    void probabilitiesAreProbabilities(@ForAll("plights") Plight plight) {
+        Differential differential = plight.differential();
+        assertThat(differential.ladder())
+                .allSatisfy(cause -> assertThat(cause.probability()).isBetween(0.0, 1.0));
+        assertThat(differential.allWell()).isBetween(0.0, 1.0);
+    }
+
+    @Property(tries = 60)
+    void theOrderOfAnswersChangesNothingToTheLastDigit(@ForAll("plights") Plight plight) {
+        List<Map.Entry<String, String>> answers = new ArrayList<>(plight.seen().entrySet());
+        Collections.reverse(answers);
+        Evidence reversed = Evidence.NONE;
+        for (Map.Entry<String, String> answer : answers) {
+            reversed = reversed.with(answer.getKey(), answer.getValue());
+        }
+        assertThat(Known.DIAGNOSIS
+                        .consider(Known.bare(plight.profile()), reversed)
+                        .ladder())
+                .isEqualTo(plight.differential().ladder());
+    }
+
+    @Property(tries = 30)
+    void reasonsAddUpToTheLogOddsTheyExplain(@ForAll("plights") Plight plight) {
+        Differential differential = plight.differential();
+        for (Cause cause : differential.ladder().subList(0, 3)) {
+            Explanation explanation = differential.explain(cause.disorder().id());
+            double sum =
+                    explanation.reasons().stream().mapToDouble(Reason::weight).sum();
+            assertThat(explanation.start() + sum).isCloseTo(explanation.end(), within(1e-9));
+            double odds = cause.probability() / (1 - cause.probability());
+            assertThat(explanation.end()).isCloseTo(Math.log(odds), within(0.02));
+        }
+    }
+
+    @Property(tries = 30)
+    void chancesOfTheAnswersToALookAddUp_andAverageToWhatIsBelievedNow(@ForAll("plights") Plight plight) {
+        for (NextLook look : plight.differential().nextLooks(3)) {
+            assertThat(plight.seen()).doesNotContainKey(look.finding().id());
+            assertThat(look.answers().stream()
+                            .mapToDouble(NextLook.Answer::chance)
+                            .sum())
+                    .isCloseTo(1, within(1e-9));
+            for (int i = 0; i < 3; i++) {
+                int cause = i;
+                double mean = look.answers().stream()
+                        .mapToDouble(answer ->
+                                answer.chance() * answer.shifts().get(cause).after())
+                        .sum();
+                assertThat(mean)
+                        .isCloseTo(look.answers().get(0).shifts().get(cause).before(), within(1e-9));
+            }
+        }
+    }
+
+    @Property(tries = 40)
+    void aFindingThatACauseCannotBringNeverRaisesIt(@ForAll("plights") Plight plight, @ForAll long seed) {
+        List<Finding> yesNo = Known.KNOWLEDGE.findings().stream()
+                .filter(Finding::yesNo)
+                .filter(finding -> !plight.seen().containsKey(finding.id()))
+                .toList();
+        Finding finding = yesNo.get(new Random(seed).nextInt(yesNo.size()));
+        Evidence more = Evidence.of(plight.seen()).with(finding.id(), Finding.PRESENT);
+        Map<String, String> only = Map.of(finding.id(), Finding.PRESENT);
+        Differential before = Known.DIAGNOSIS.consider(Known.bare(plight.profile()), Evidence.NONE);
+        Differential after = Known.DIAGNOSIS.consider(Known.bare(plight.profile()), Evidence.of(only));
+        assertThat(more.state(finding.id())).contains(Finding.PRESENT);
+        for (Cause cause : before.ladder()) {
+            if (!cause.disorder().signs().containsKey(finding.id())
+                    && cause.disorder().excludes().isEmpty()) {
+                assertThat(after.probability(cause.disorder().id()))
+                        .as("%s by %s", cause.disorder().id(), finding.id())
+                        .isLessThanOrEqualTo(cause.probability() + 0.02);
+            }
+        }
+    }
+}

@@ -1,0 +1,127 @@
+package mildlantern.diagnosis;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import mildlantern.plant.PlantRecord;
+import mildlantern.plant.Season;
+import mildlantern.quantity.RelativeHumidity;
+import org.junit.jupiter.api.Test;
+
+class DifferentialTest {
+    @Test
+    void limpInWetMediumIsNeverThirst() {
+        Differential differential = Known.DIAGNOSIS.consider(
+                Known.bare("peace-lily"), Evidence.of(Map.of("leaf.limp", "present", "soil.deep", "wet")));
+        assertThat(differential.probability("underwatering")).isLessThan(0.02);
+        assertThat(differential.ladder().get(0).disorder().kind()).isEqualTo(Disorder.Kind.WATER);
+    }
+
+    @Test
+    void limpInDryMediumIs() {
+        Differential differential = Known.DIAGNOSIS.consider(
+                Known.bare("peace-lily"), Evidence.of(Map.of("leaf.limp", "present", "soil.deep", "dry")));
+        assertThat(differential.ladder().get(0).disorder().id()).isEqualTo("underwatering");
+    }
+
+    @Test
+    void theRecordIsHeardWithItsFigures() {
+        PlantRecord dryRoom = inAir("calathea", 31);
+        Differential differential =
+                Known.DIAGNOSIS.consider(dryRoom, Evidence.of(Map.of("leaf.edge-crisp", "present")));
+        assertThat(differential.ladder().get(0).disorder().id()).isEqualTo("low-humidity");
+        assertThat(differential.explain("low-humidity").strongestFor(3, 0.1))
+                .extracting(Reason::sentence)
+                .contains("31 % humidity at this stop; this plant wants 60 to 80 %", "crisp brown edges");
+    }
+
+    @Test
+    void moistAirSpeaksAgainstDryAir() {
+        Differential differential =
+                Known.DIAGNOSIS.consider(inAir("calathea", 72), Evidence.of(Map.of("leaf.edge-crisp", "present")));
+        assertThat(differential.explain("low-humidity").strongestAgainst(3, 0.1))
+                .extracting(Reason::sentence)
+                .contains("72 % humidity at this stop; this plant wants 60 to 80 %");
+    }
+
+    private static PlantRecord inAir(String profile, double percent) {
+        PlantRecord bare = Known.bare(profile);
+        PlantRecord.Place place = new PlantRecord.Place(
+                Optional.empty(),
+                Optional.of(new RelativeHumidity(percent)),
+                Optional.empty(),
+                Optional.empty(),
+                OptionalDouble.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty());
+        return new PlantRecord(
+                bare.profile(),
+                Optional.empty(),
+                Optional.of(Season.WINTER),
+                place,
+                bare.watering(),
+                bare.pot(),
+                bare.feeding(),
+                List.of(),
+                OptionalDouble.empty());
+    }
+
+    @Test
+    void aFingerInTheMediumIsAskedBeforeUnpotting() {
+        List<String> looks = Known.DIAGNOSIS
+                .consider(Known.bare("philodendron"), Evidence.of(Map.of("leaf.limp", "present")))
+                .nextLooks(20)
+                .stream()
+                .map(look -> look.finding().id())
+                .toList();
+        assertThat(looks.indexOf("soil.deep")).isBetween(0, 2);
+        assertThat(looks.subList(0, looks.indexOf("soil.deep") + 1)).doesNotContain("roots.state");
+    }
+
+    @Test
+    void aCertainCauseStillAsksHowFarItHasGone() {
+        Differential differential = Known.DIAGNOSIS.consider(
+                Known.bare("tropical-bonsai"),
+                Evidence.of(Map.of("leaf.limp", "present", "soil.deep", "dry", "pot.weight", "light")));
+        assertThat(differential.probability("underwatering")).isGreaterThan(0.7);
+        assertThat(differential.nextLooks(3))
+                .extracting(look -> look.finding().id())
+                .contains("twig.scratch");
+    }
+
+    @Test
+    void aCatchingPestAsksToActToday_oldLeavesDoNot() {
+        assertThat(Known.DIAGNOSIS
+                        .consider(
+                                Known.bare("monstera"),
+                                Evidence.of(Map.of("leaf.silvering", "present", "pest.slender", "present")))
+                        .actNow())
+                .isTrue();
+        Differential ageing = Known.DIAGNOSIS.consider(
+                Known.bare("pothos"),
+                Evidence.of(Map.of(
+                        "leaf.yellow", "present",
+                        "affected-leaves", "oldest-few",
+                        "new-growth", "normal",
+                        "soil.deep", "moist",
+                        "leaf.stippling", "absent")));
+        assertThat(ageing.actNow()).isFalse();
+        assertThat(ageing.allWell()).isGreaterThan(0.5);
+    }
+
+    @Test
+    void whatTheKnowledgeBaseLacksIsRefusedByName() {
+        assertThatThrownBy(() ->
+                        Known.DIAGNOSIS.consider(Known.bare("pothos"), Evidence.of(Map.of("leaf.blue", "present"))))
+                .isInstanceOf(IllegalArgumentException.class)
+                .hasMessageContaining("leaf.blue");
+        assertThatThrownBy(
+                        () -> Known.DIAGNOSIS.consider(Known.bare("pothos"), Evidence.of(Map.of("soil.deep", "soggy"))))
+                .hasMessageContaining("soggy");
+    }
+}
