@@ -54,28 +54,30 @@ document.addEventListener('click', (event) => {
   if (event.target.closest?.('a.part') && window.htmx && !event.ctrlKey && !event.metaKey) event.preventDefault();
 });
 
-// After an answer the focus goes on to the next row, or stays where it was.
-let next = null;
+// After an answer the focus goes on to the next row, or stays where it was. Answers may overtake one another,
+// so each request remembers for itself where the focus goes.
+const after = new WeakMap();
 document.body.addEventListener('htmx:beforeRequest', (event) => {
   document.getElementById('working')?.classList.add('on');
   document.getElementById('problem')?.replaceChildren();
-  const row = event.detail.elt.closest?.('[data-row]');
-  const look = event.detail.elt.closest?.('[data-look]');
-  const link = event.detail.elt.closest?.('a');
+  const element = event.detail.elt;
+  const row = element.closest('[data-row]');
+  const link = element.closest('a');
   const scrolled = document.querySelector('.rows')?.scrollTop ?? 0;
-  next = row
+  after.set(event.detail.xhr, row
     ? { selector: `[data-row="${row.nextElementSibling?.dataset.row ?? row.dataset.row}"] .answer`, scrolled }
-    : look ? { selector: '.look .answer' }
-    : link?.dataset.part || link?.dataset.key === 'w' ? { selector: '.rows .answer', announce: true }
-    : { selector: '.plate .part' };
+    : element.closest('[data-look]') ? { selector: '.look .answer' }
+    : link?.dataset.part || link?.dataset.key === 'w' ? { selector: '.rows .answer' }
+    : { selector: '.plate .part' });
 });
 document.body.addEventListener('htmx:afterRequest', () => document.getElementById('working')?.classList.remove('on'));
-document.body.addEventListener('htmx:afterSettle', () => {
+document.body.addEventListener('htmx:afterSettle', (event) => {
+  const next = after.get(event.detail.xhr);
   if (!next) return;
+  after.delete(event.detail.xhr);
   const rows = document.querySelector('.rows');
   if (rows && next.scrolled) rows.scrollTop = next.scrolled;
   document.querySelector(next.selector)?.focus({ preventScroll: !next.scrolled });
-  next = null;
 });
 document.body.addEventListener('htmx:sendError', () => {
   const problem = document.getElementById('problem');
@@ -85,3 +87,6 @@ document.body.addEventListener('htmx:sendError', () => {
   notice.textContent = 'Mild Lantern could not be reached. What was stored before is kept; press once more when the connection is back.';
   problem.replaceChildren(notice);
 });
+
+// A page that opens on a touched part begins there.
+document.querySelector('.rows .answer')?.focus({ preventScroll: true });

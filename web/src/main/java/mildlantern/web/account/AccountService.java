@@ -6,6 +6,7 @@ import java.util.Locale;
 import java.util.UUID;
 import mildlantern.web.collection.Collections;
 import mildlantern.web.collection.PlantCollection;
+import mildlantern.web.platform.SignedIn;
 import org.springframework.security.core.userdetails.UserDetails;
 import org.springframework.security.core.userdetails.UserDetailsService;
 import org.springframework.security.core.userdetails.UsernameNotFoundException;

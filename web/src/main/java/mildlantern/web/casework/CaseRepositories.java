@@ -1,10 +1,8 @@
 package mildlantern.web.casework;
 
-import jakarta.persistence.LockModeType;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import org.springframework.data.jpa.repository.Lock;
 import org.springframework.data.jpa.repository.Query;
 import org.springframework.data.repository.Repository;
 
@@ -16,11 +14,6 @@ final class CaseRepositories {
         TroubleCase save(TroubleCase troubleCase);
 
         Optional<TroubleCase> findByCollectionAndId(UUID collection, UUID id);
-
-        /** The case to be changed: its version moves on, even if only its answers change. */
-        @Lock(LockModeType.OPTIMISTIC_FORCE_INCREMENT)
-        @Query("select c from TroubleCase c where c.collection = :collection and c.id = :id")
-        Optional<TroubleCase> findToChange(UUID collection, UUID id);
 
         List<TroubleCase> findByCollectionAndPlantOrderByOpenedOnDesc(UUID collection, UUID plant);
 

@@ -1,5 +1,7 @@
 package mildlantern.web.casework;
 
+import jakarta.persistence.EntityManager;
+import jakarta.persistence.LockModeType;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.OffsetDateTime;
@@ -34,6 +36,7 @@ public class CaseWriter {
     private final CaseRepositories.CaseTrials trials;
     private final CollectionService collections;
     private final Diagnosis diagnosis;
+    private final EntityManager entities;
     private final Clock clock;
 
     CaseWriter(
@@ -42,12 +45,14 @@ public class CaseWriter {
             CaseRepositories.CaseTrials trials,
             CollectionService collections,
             Diagnosis diagnosis,
+            EntityManager entities,
             Clock clock) {
         this.cases = cases;
         this.answers = answers;
         this.trials = trials;
         this.collections = collections;
         this.diagnosis = diagnosis;
+        this.entities = entities;
         this.clock = clock;
     }
 
@@ -59,7 +64,7 @@ public class CaseWriter {
 
     /** Stores an answer of the present visit; answering again changes it. */
     public void answer(UUID collection, UUID caseId, String finding, String state, Part part, LocalDate day) {
-        TroubleCase troubleCase = cases.findToChange(collection, caseId).orElseThrow();
+        TroubleCase troubleCase = toChange(collection, caseId);
         List<CaseAnswer> before = answers.of(collection, caseId);
         Optional<CaseAnswer> now = before.stream()
                 .filter(answer -> answer.visit() == troubleCase.visit()
@@ -87,7 +92,7 @@ public class CaseWriter {
      * @param note why, if the grower said so; may be empty
      */
     public void decide(UUID collection, UUID caseId, Disorder cause, Trial trial, String note, Days days) {
-        TroubleCase troubleCase = cases.findToChange(collection, caseId).orElseThrow();
+        TroubleCase troubleCase = toChange(collection, caseId);
         Differential differential = differential(troubleCase);
         troubleCase.decide(cause.id(), differential.probability(cause.id()), note, overrules(differential, cause.id()));
         start(troubleCase, trial, days.decidedOn(), days.lookAgainOn());
@@ -108,7 +113,7 @@ public class CaseWriter {
 
     /** Goes on with the same trial until another day. */
     void goOn(UUID collection, UUID caseId, Trial trial, LocalDate day, LocalDate lookAgainOn) {
-        start(cases.findToChange(collection, caseId).orElseThrow(), trial, day, lookAgainOn);
+        start(toChange(collection, caseId), trial, day, lookAgainOn);
     }
 
     private void start(TroubleCase troubleCase, Trial trial, LocalDate day, LocalDate lookAgainOn) {
@@ -118,12 +123,12 @@ public class CaseWriter {
 
     /** Begins a look again: the answers that follow belong to a new visit. */
     public void lookAgain(UUID collection, UUID caseId) {
-        cases.findToChange(collection, caseId).orElseThrow().nextVisit();
+        toChange(collection, caseId).nextVisit();
     }
 
     /** Ends the running trial with the verdict that its two looks give. */
     public Comparison.Verdict finish(UUID collection, UUID caseId, LocalDate day) {
-        TroubleCase troubleCase = cases.findToChange(collection, caseId).orElseThrow();
+        TroubleCase troubleCase = toChange(collection, caseId);
         Comparison comparison = compare(troubleCase);
         latestTrial(collection, caseId).orElseThrow().finish(day, comparison.verdict());
         return comparison.verdict();
@@ -131,7 +136,7 @@ public class CaseWriter {
 
     /** Goes back to weighing causes, with all that was seen. */
     void lookFurther(UUID collection, UUID caseId) {
-        cases.findToChange(collection, caseId).orElseThrow().lookFurther();
+        toChange(collection, caseId).lookFurther();
     }
 
     /** Closes a case and writes what it changes on the care sheet. */
@@ -142,7 +147,7 @@ public class CaseWriter {
             String lesson,
             Map<CareSetting, CareChange> care,
             LocalDate day) {
-        TroubleCase troubleCase = cases.findToChange(collection, caseId).orElseThrow();
+        TroubleCase troubleCase = toChange(collection, caseId);
         troubleCase.close(day, TroubleCase.Outcome.valueOf(outcome), lesson);
         Plant plant = collections.plant(collection, troubleCase.plant());
         care.forEach((setting, change) -> collections.write(
@@ -151,6 +156,14 @@ public class CaseWriter {
 
     /** A new line of the care sheet. */
     public record CareChange(String text, String reason) {}
+
+    /** The case to be changed: its version moves on, even if only its answers change. */
+    private TroubleCase toChange(UUID collection, UUID caseId) {
+        TroubleCase troubleCase =
+                cases.findByCollectionAndId(collection, caseId).orElseThrow();
+        entities.lock(troubleCase, LockModeType.OPTIMISTIC_FORCE_INCREMENT);
+        return troubleCase;
+    }
 
     // ------------------------------------------------------------------ reading, for this feature
 

@@ -13,7 +13,7 @@ import mildlantern.plant.Profile;
 import mildlantern.quantity.Limits;
 import mildlantern.quantity.Range;
 import mildlantern.treatment.CareSetting;
-import mildlantern.web.account.SignedIn;
+import mildlantern.web.platform.SignedIn;
 import org.springframework.http.CacheControl;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;

@@ -169,7 +169,11 @@ final class Sheet {
                             pen.dot(at, about(1.1, 0.5), Pen.INK, 0.5);
                         }
                     }
-                    pen.touchable(bed, 14);
+                    // The upper third of the pot belongs to the medium, so that a thumb finds it.
+                    pen.fill(
+                            Pen.format("M%.1f %.1fh%.1fv36h%.1fz", MIDDLE - width / 2, top - 8, width, -width),
+                            "#000",
+                            0);
                 },
                 new Point(MIDDLE + width * 0.34, top + 2),
                 new Point(MIDDLE - width * 0.34, top + 2));

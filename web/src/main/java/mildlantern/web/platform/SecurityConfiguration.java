@@ -1,7 +1,10 @@
 package mildlantern.web.platform;
 
 import jakarta.servlet.DispatcherType;
+import jakarta.servlet.ServletException;
+import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
 import org.springframework.boot.security.autoconfigure.web.servlet.PathRequest;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -71,14 +74,19 @@ class SecurityConfiguration {
                                 (request, response, problem) -> signInAgain(response),
                                 new AndRequestMatcher(htmx, signedOut))
                         .defaultAccessDeniedHandlerFor(
-                                (request, response, problem) ->
-                                        request.getRequestDispatcher(STALE).forward(request, response),
+                                (request, response, problem) -> staleForm(request, response),
                                 AnyRequestMatcher.INSTANCE))
                 .headers(headers -> headers.contentSecurityPolicy(policy -> policy.policyDirectives(CONTENT_POLICY))
                         .referrerPolicy(referrer -> referrer.policy(
                                 org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter
                                         .ReferrerPolicy.SAME_ORIGIN)))
                 .build();
+    }
+
+    private static void staleForm(HttpServletRequest request, HttpServletResponse response)
+            throws ServletException, IOException {
+        response.setStatus(HttpServletResponse.SC_FORBIDDEN);
+        request.getRequestDispatcher(STALE).forward(request, response);
     }
 
     /** An htmx call without a session: htmx takes the whole page to the sign-in, which says what happened. */

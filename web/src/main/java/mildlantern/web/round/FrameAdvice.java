@@ -2,8 +2,8 @@ package mildlantern.web.round;
 
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.Optional;
-import mildlantern.web.account.SignedIn;
 import mildlantern.web.platform.LanternSettings;
+import mildlantern.web.platform.SignedIn;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.ControllerAdvice;

@@ -2,7 +2,7 @@ package mildlantern.web.round;
 
 import java.util.Optional;
 import java.util.UUID;
-import mildlantern.web.account.SignedIn;
+import mildlantern.web.platform.SignedIn;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;

@@ -1,4 +1,4 @@
-package mildlantern.web.account;
+package mildlantern.web.platform;
 
 import java.io.Serial;
 import java.util.Collection;

@@ -1,0 +1,63 @@
+package mildlantern.web;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.UUID;
+import mildlantern.plant.Brightness;
+import mildlantern.plant.FeedStrength;
+import mildlantern.plant.WaterSource;
+import mildlantern.web.account.AccountService;
+import mildlantern.web.collection.CollectionService;
+import mildlantern.web.collection.Collections;
+import mildlantern.web.collection.Plant;
+import mildlantern.web.collection.PotKind;
+import mildlantern.web.collection.Stop;
+import mildlantern.web.platform.SignedIn;
+import org.springframework.boot.test.context.TestComponent;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Makes growers for tests, each with a collection, a stop and a limp moth orchid of their own. */
+@TestComponent
+public class Growers {
+    public static final String PASSWORD = "a long enough password";
+
+    private final Collections collections;
+    private final CollectionService plants;
+    private final AccountService accounts;
+    private final Clock clock;
+
+    Growers(Collections collections, CollectionService plants, AccountService accounts, Clock clock) {
+        this.collections = collections;
+        this.plants = plants;
+        this.accounts = accounts;
+        this.clock = clock;
+    }
+
+    /** A grower, signed in or able to. */
+    public record Grower(SignedIn member, Stop stop, Plant plant) {
+        public String signIn() {
+            return member.getUsername();
+        }
+    }
+
+    @Transactional
+    public Grower grower() {
+        UUID collection = UUID.randomUUID();
+        collections.make(collection, "Test house", "north");
+        String signIn = "grower-" + collection;
+        accounts.open(collection, signIn, "Grower", PASSWORD);
+        Stop stop = plants.write(
+                new Stop(UUID.randomUUID(), collection, 1, "Sill").climate(Brightness.MEDIUM, 50.0, 21.0, 17.0));
+        Plant plant = plant(collection, stop, "Limpet");
+        SignedIn member = (SignedIn) accounts.loadUserByUsername(signIn);
+        return new Grower(member, stop, plant);
+    }
+
+    @Transactional
+    public Plant plant(UUID collection, Stop stop, String name) {
+        return plants.write(new Plant(UUID.randomUUID(), collection, stop.id(), 0, name, "phalaenopsis")
+                .potted(PotKind.CLAY, 12.0, "bark", LocalDate.now(clock).minusMonths(34))
+                .kept(WaterSource.RAIN, FeedStrength.WEAK, false, true, true)
+                .counted(6, 0, 0, 3, 1));
+    }
+}

@@ -1,0 +1,30 @@
+package mildlantern.web;
+
+import java.lang.annotation.ElementType;
+import java.lang.annotation.Retention;
+import java.lang.annotation.RetentionPolicy;
+import java.lang.annotation.Target;
+import org.springframework.boot.test.context.SpringBootTest;
+import org.springframework.boot.webmvc.test.autoconfigure.AutoConfigureMockMvc;
+import org.springframework.context.annotation.Import;
+
+/**
+ * A test of the whole application on a real PostgreSQL, with the demo loaded and a clock that can be moved. The database is
+ * the throw-away one that {@code ./lantern test} starts; all such tests share one application.
+ */
+@Target(ElementType.TYPE)
+@Retention(RetentionPolicy.RUNTIME)
+@SpringBootTest(
+        webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT,
+        properties = {
+            "spring.datasource.url=${LANTERN_TEST_DB_URL}",
+            "spring.datasource.username=${LANTERN_TEST_DB_USER}",
+            "spring.datasource.password=${LANTERN_TEST_DB_PASSWORD}",
+            "spring.jpa.properties.hibernate.generate_statistics=true",
+            "logging.level.org.hibernate.engine.internal.StatisticalLoggingSessionEventListener=warn",
+            "lantern.demo=true",
+            "server.port=0"
+        })
+@AutoConfigureMockMvc
+@Import({MovableClock.Configuration.class, Growers.class})
+public @interface LanternTest {}

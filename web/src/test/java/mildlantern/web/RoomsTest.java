@@ -1,0 +1,36 @@
+package mildlantern.web;
+
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
+
+import com.tngtech.archunit.core.importer.ImportOption;
+import com.tngtech.archunit.junit.AnalyzeClasses;
+import com.tngtech.archunit.junit.ArchTest;
+import com.tngtech.archunit.lang.ArchRule;
+import org.springframework.data.repository.Repository;
+import org.springframework.stereotype.Controller;
+
+/** Features stand beside one another without going round in circles, and controllers leave the tables alone. */
+@AnalyzeClasses(packages = "mildlantern.web", importOptions = ImportOption.DoNotIncludeTests.class)
+class RoomsTest {
+    @ArchTest
+    static final ArchRule NO_CIRCLES =
+            slices().matching("mildlantern.web.(*)..").should().beFreeOfCycles();
+
+    @ArchTest
+    static final ArchRule CONTROLLERS_CALL_SERVICES = noClasses()
+            .that()
+            .areAnnotatedWith(Controller.class)
+            .should()
+            .dependOnClassesThat()
+            .areAssignableTo(Repository.class);
+
+    @ArchTest
+    static final ArchRule ONE_CLOCK = noClasses()
+            .should()
+            .callMethod(java.time.LocalDate.class, "now")
+            .orShould()
+            .callMethod(java.time.OffsetDateTime.class, "now")
+            .orShould()
+            .callMethod(java.time.Instant.class, "now");
+}

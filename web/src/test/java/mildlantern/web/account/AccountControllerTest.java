@@ -1,0 +1,66 @@
+package mildlantern.web.account;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.ArgumentMatchers.anyString;
+import static org.mockito.ArgumentMatchers.eq;
+import static org.mockito.Mockito.mock;
+import static org.mockito.Mockito.never;
+import static org.mockito.Mockito.verify;
+import static org.mockito.Mockito.when;
+
+import java.time.Clock;
+import java.util.Optional;
+import java.util.UUID;
+import mildlantern.web.account.AccountController.FirstVisit;
+import mildlantern.web.collection.Collections;
+import mildlantern.web.platform.SignedIn;
+import org.junit.jupiter.api.Test;
+import org.springframework.security.core.userdetails.UsernameNotFoundException;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.ui.ExtendedModelMap;
+import org.springframework.validation.BeanPropertyBindingResult;
+
+class AccountControllerTest {
+    private final AccountService accounts = mock(AccountService.class);
+    private final AccountController controller = new AccountController(accounts);
+
+    @Test
+    void theFirstVisitMakesTheFirstAccount_andOnlyTheFirst() {
+        when(accounts.nobodyYet()).thenReturn(true);
+        assertThat(controller.signIn()).isEqualTo("redirect:/welcome");
+        assertThat(controller.welcome(new ExtendedModelMap())).isEqualTo("account/welcome");
+        when(accounts.nobodyYet()).thenReturn(false);
+        assertThat(controller.signIn()).isEqualTo("account/sign-in");
+        assertThat(controller.welcome(new ExtendedModelMap())).isEqualTo("redirect:/");
+    }
+
+    @Test
+    void aVisitWithProblemsIsShownAgain() {
+        FirstVisit visit = new FirstVisit("", "north", "Ann", "ann", "short");
+        BeanPropertyBindingResult problems = new BeanPropertyBindingResult(visit, "visit");
+        problems.rejectValue("collectionName", "missing");
+        assertThat(controller.open(visit, problems)).isEqualTo("account/welcome");
+        verify(accounts, never()).openFirst(anyString(), anyString(), anyString(), anyString(), anyString());
+    }
+
+    @Test
+    void aSecondFirstAccountIsNotMade_andNamesAreFoundWhateverTheirCase() {
+        MemberRepository members = mock(MemberRepository.class);
+        Collections collections = mock(Collections.class);
+        PasswordEncoder passwords = mock(PasswordEncoder.class);
+        AccountService service = new AccountService(members, collections, passwords, Clock.systemUTC());
+        when(members.count()).thenReturn(1L);
+        service.openFirst("House", "north", "ann", "Ann", "a long password");
+        verify(collections, never()).make(any(), anyString(), anyString());
+
+        UUID collection = UUID.randomUUID();
+        Member ann = new Member(collection, "ann", "Ann", "{hash}", java.time.OffsetDateTime.now(Clock.systemUTC()));
+        when(members.named("ann")).thenReturn(Optional.of(ann));
+        when(collections.named(eq(collection))).thenReturn("House");
+        assertThat(((SignedIn) service.loadUserByUsername("  ANN ")).collection())
+                .isEqualTo(collection);
+        org.assertj.core.api.Assertions.assertThatThrownBy(() -> service.loadUserByUsername("nobody"))
+                .isInstanceOf(UsernameNotFoundException.class);
+    }
+}

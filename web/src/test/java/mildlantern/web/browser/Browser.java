@@ -1,0 +1,130 @@
+package mildlantern.web.browser;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.deque.html.axecore.results.Rule;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+
+/** Debian's Chromium without a window, one for all tests of this run. */
+final class Browser {
+    private static final double PATIENCE_MS = 20_000;
+    private static final com.microsoft.playwright.Browser CHROMIUM = launch();
+
+    private Browser() {}
+
+    private static com.microsoft.playwright.Browser launch() {
+        Playwright playwright = Playwright.create(
+                new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+        List<String> arguments = new ArrayList<>(List.of(
+                "--disable-gpu",
+                "--disable-quic",
+                "--no-first-run",
+                "--disable-background-networking",
+                "--disable-component-update",
+                "--disable-sync"));
+        if ("root".equals(System.getProperty("user.name"))) {
+            arguments.add("--no-sandbox");
+        }
+        PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
+        return playwright
+                .chromium()
+                .launch(new BrowserType.LaunchOptions()
+                        .setExecutablePath(Path.of("/usr/bin/chromium"))
+                        .setHeadless(true)
+                        .setArgs(arguments));
+    }
+
+    /** A window of its own, signed in, that remembers what the console complained about. */
+    static final class Window implements AutoCloseable {
+        final Page page;
+        private final BrowserContext context;
+        private final String root;
+        private final List<String> complaints = new ArrayList<>();
+
+        Window(int port, int width, int height) {
+            root = "http://127.0.0.1:" + port;
+            context = CHROMIUM.newContext(new com.microsoft.playwright.Browser.NewContextOptions()
+                    .setViewportSize(width, height)
+                    .setLocale("en-GB")
+                    .setReducedMotion(com.microsoft.playwright.options.ReducedMotion.REDUCE)
+                    .setTimezoneId("UTC"));
+            context.setDefaultTimeout(PATIENCE_MS);
+            page = context.newPage();
+            page.onConsoleMessage(message -> {
+                if (message.type().equals("error") || message.type().equals("warning")) {
+                    complaints.add(message.text());
+                }
+            });
+        }
+
+        Window signIn(String name, String password) {
+            open("/sign-in");
+            page.fill("#username", name);
+            page.fill("#password", password);
+            page.keyboard().press("Enter");
+            page.waitForURL(root + "/");
+            return this;
+        }
+
+        void open(String address) {
+            page.navigate(root + address);
+        }
+
+        /** Another page in the same session. */
+        Page otherTab() {
+            return context.newPage();
+        }
+
+        void forgetSession() {
+            context.clearCookies();
+        }
+
+        /** No serious or critical finding of the accessibility rules on the page as it stands. */
+        void accessible() {
+            List<Rule> grave = new AxeBuilder(page)
+                    .analyze().getViolations().stream()
+                            .filter(rule -> List.of("serious", "critical").contains(rule.getImpact()))
+                            .toList();
+            assertThat(grave)
+                    .as("accessibility of " + page.url() + ": "
+                            + grave.stream()
+                                    .map(rule -> rule.getId() + " " + rule.getNodes())
+                                    .toList())
+                    .isEmpty();
+        }
+
+        /** Nothing sticks out to the right: no sideways scrolling of the page. */
+        void fitsItsWidth() {
+            assertThat((Boolean) page.evaluate("document.documentElement.scrollWidth <= window.innerWidth"))
+                    .as("width of " + page.url())
+                    .isTrue();
+        }
+
+        void fitsItsHeight() {
+            assertThat((Boolean) page.evaluate("document.documentElement.scrollHeight <= window.innerHeight + 1"))
+                    .as("height of " + page.url())
+                    .isTrue();
+        }
+
+        /** The console was silent, but for answers that were refused on purpose. */
+        void quiet() {
+            assertThat(complaints)
+                    .filteredOn(text -> !text.contains("status of 4"))
+                    .isEmpty();
+        }
+
+        @Override
+        public void close() {
+            context.close();
+        }
+    }
+}

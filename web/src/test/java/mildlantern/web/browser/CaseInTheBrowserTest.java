@@ -1,0 +1,249 @@
+package mildlantern.web.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import java.util.UUID;
+import mildlantern.web.Growers;
+import mildlantern.web.LanternTest;
+import mildlantern.web.MovableClock;
+import mildlantern.web.casework.CaseService;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.test.web.server.LocalServerPort;
+
+/** A grower with a limp orchid, in a real browser: from the round to the changed care sheet. */
+@LanternTest
+class CaseInTheBrowserTest {
+    @Autowired
+    private Growers growers;
+
+    @Autowired
+    private CaseService cases;
+
+    @Autowired
+    private MovableClock clock;
+
+    @LocalServerPort
+    private int port;
+
+    private Growers.Grower grower;
+    private Browser.Window window;
+    private Page page;
+
+    @BeforeEach
+    void signedIn() {
+        grower = growers.grower();
+        window = new Browser.Window(port, 1280, 800).signIn(grower.signIn(), Growers.PASSWORD);
+        page = window.page;
+    }
+
+    @AfterEach
+    void closed() {
+        window.close();
+        clock.reset();
+    }
+
+    private Locator firstCause() {
+        return page.locator(".rung h3").first();
+    }
+
+    private void touch(String part) {
+        page.locator("a.part[data-part=" + part + "] path").nth(1).click();
+        assertThat(page.locator("#panel")).isVisible();
+    }
+
+    private Locator row(String finding) {
+        return page.locator("[data-row='" + finding + "']");
+    }
+
+    @Test
+    void byHand_fromTheRoundToTheChangedCareSheet() {
+        assertThat(page.locator("h1")).hasText("Sill");
+        window.accessible();
+        page.locator(".slip").getByText("found something").click();
+        assertThat(page.locator(".ladder .rung").first()).isVisible();
+        window.accessible();
+
+        touch("leaf");
+        window.accessible();
+        row("leaf.limp")
+                .getByText("seen", new Locator.GetByTextOptions().setExact(true))
+                .click();
+        assertThat(page.locator(".found li").first()).containsText("leaves limp");
+        row("leaf.leathery")
+                .getByText("seen", new Locator.GetByTextOptions().setExact(true))
+                .click();
+        assertThat(page.locator(".found li")).hasCount(2);
+        page.locator("a.part[data-part=medium]").focus();
+        page.keyboard().press("Enter");
+        row("soil.deep").getByText("wet").click();
+        assertThat(firstCause()).hasText("Too few working roots");
+        page.locator(".panel .press").click();
+        assertThat(page.locator(".look")).hasCount(3);
+        assertThat(page.locator(".pins text")).hasCount(3);
+        window.fitsItsHeight();
+
+        page.getByText("decide on a cause").click();
+        window.accessible();
+        page.locator(".trial-card").first().click();
+        page.getByText("start this trial").click();
+        assertThat(page.locator(".trial-box")).containsText("Fresh medium");
+        window.accessible();
+        page.locator("h1 a").click();
+        assertThat(page.locator(".notice")).containsText("no feed");
+        window.accessible();
+
+        clock.moveDays(28);
+        window.open("/");
+        assertThat(page.locator(".slip")).containsText("look again");
+        page.locator(".slip .press.do").click();
+        page.locator(".head .press.do").click();
+        assertThat(page.locator(".again-row").first()).isVisible();
+        window.accessible();
+        page.locator(".again-row", new Page.LocatorOptions().setHasText("firmness"))
+                .getByText("not there")
+                .click();
+        page.locator(".again-row", new Page.LocatorOptions().setHasText("newest growth"))
+                .getByText("normal")
+                .click();
+        page.getByText("compare").click();
+        assertThat(page.locator(".compared h2").first()).hasText("It is better");
+        window.accessible();
+        page.locator("#lesson").fill("Look at the roots in the second year.");
+        page.locator(".close-form .press.do").click();
+        assertThat(page.locator(".care")).containsText("Fresh medium before the old one is spent.");
+        assertThat(page.locator(".care")).containsText("Too few working roots");
+        window.quiet();
+    }
+
+    @Test
+    void byKeyboardAlone() {
+        UUID limp = cases.open(grower.member().collection(), grower.plant().id());
+        window.open("/cases/" + limp);
+        tabTo("a.part[data-part=leaf]");
+        page.keyboard().press("Enter");
+        assertThat(page.locator("#panel")).isVisible();
+        assertThat(page.locator(".rows .answer:focus")).hasCount(1);
+        assertThat(row("leaf.yellow").locator(":focus")).hasCount(1);
+        page.keyboard().press("n");
+        assertThat(page.locator(".found .absent")).hasText("1no yellowing");
+        assertThat(row("leaf.pale").locator(":focus")).hasCount(1);
+        page.keyboard().press("k");
+        assertThat(row("leaf.interveinal").locator(":focus")).hasCount(1);
+        page.keyboard().press("x");
+        assertThat(page.locator("#panel")).hasCount(0);
+        page.keyboard().press("w");
+        assertThat(page.locator("#panel-title")).containsText("the whole plant");
+        assertThat(row("affected-leaves").locator(":focus")).hasCount(1);
+        page.keyboard().press("2");
+        assertThat(page.locator(".found")).containsText("rising from the lowest leaves");
+        page.keyboard().press("x");
+        assertThat(page.locator("#panel")).hasCount(0);
+        page.keyboard().press("d");
+        assertThat(page.locator(".trial-card").first()).isVisible();
+        tabTo("button.press.do:has-text('start this trial')");
+        page.keyboard().press("Enter");
+        assertThat(page.locator(".trial-box")).isVisible();
+        page.keyboard().press("?");
+        assertThat(page.locator("#key-list")).containsText("look again");
+        window.accessible();
+        page.locator("#keys-on").press("Space");
+        page.keyboard().press("Escape");
+        page.keyboard().press("a");
+        assertThat(page.locator(".trial-box")).isVisible();
+        window.quiet();
+    }
+
+    private void tabTo(String selector) {
+        for (int i = 0; i < 60; i++) {
+            page.keyboard().press("Tab");
+            if (page.locator(selector + ":focus").count() == 1) {
+                return;
+            }
+        }
+        org.junit.jupiter.api.Assertions.fail("the keyboard never reaches " + selector);
+    }
+
+    @Test
+    void anAnswerAfterTheSessionEndedGoesToTheSignIn_andNothingIsLost() {
+        UUID limp = cases.open(grower.member().collection(), grower.plant().id());
+        window.open("/cases/" + limp);
+        touch("leaf");
+        row("leaf.limp")
+                .getByText("seen", new Locator.GetByTextOptions().setExact(true))
+                .click();
+        assertThat(page.locator(".found li").first()).containsText("leaves limp");
+        window.forgetSession();
+        row("leaf.leathery")
+                .getByText("seen", new Locator.GetByTextOptions().setExact(true))
+                .click();
+        assertThat(page.locator(".notice")).containsText("Your session had ended");
+        window.accessible();
+        window.signIn(grower.signIn(), Growers.PASSWORD);
+        window.open("/cases/" + limp);
+        assertThat(page.locator(".found li").first()).containsText("leaves limp");
+    }
+
+    @Test
+    void twoTabsOnOneCase_theLaterAnswerIsOfferedAgain() {
+        UUID limp = cases.open(grower.member().collection(), grower.plant().id());
+        window.open("/cases/" + limp);
+        touch("leaf");
+        Page other = window.otherTab();
+        other.navigate(page.url());
+        other.locator("[data-look] .answer").first().click();
+        assertThat(other.locator(".found li b")).hasCount(1);
+        row("leaf.limp")
+                .getByText("seen", new Locator.GetByTextOptions().setExact(true))
+                .click();
+        assertThat(page.locator(".notice.bright")).containsText("Your answer is not stored yet: leaves limp");
+        window.accessible();
+        page.getByText("store it now").click();
+        assertThat(page.locator(".found")).containsText("leaves limp");
+        assertThat(page.locator(".found li")).hasCount(2);
+        window.quiet();
+    }
+
+    @Test
+    void withoutScriptTheSameCanBeDoneByPlainForms() {
+        UUID limp = cases.open(grower.member().collection(), grower.plant().id());
+        window.open("/cases/" + limp);
+        page.route("**/*.js", route -> route.abort());
+        window.open("/cases/" + limp + "?part=leaf");
+        row("leaf.limp")
+                .getByText("seen", new Locator.GetByTextOptions().setExact(true))
+                .click();
+        assertThat(page.locator(".found li").first()).containsText("leaves limp");
+        assertThat(page.locator("#panel")).isVisible();
+    }
+
+    @Test
+    void atTheBenchWithAPhone() {
+        try (Browser.Window phone = new Browser.Window(port, 390, 844).signIn(grower.signIn(), Growers.PASSWORD)) {
+            UUID limp = cases.open(grower.member().collection(), grower.plant().id());
+            for (String address : new String[] {
+                "/",
+                "/plants/" + grower.plant().id(),
+                "/cases/" + limp,
+                "/cases/" + limp + "?part=leaf",
+                "/cases/" + limp + "/decide",
+                "/cases/" + limp + "/close",
+                "/plants/new",
+                "/stops/new"
+            }) {
+                phone.open(address);
+                phone.fitsItsWidth();
+                phone.accessible();
+            }
+            phone.open("/cases/" + limp + "?part=leaf");
+            double height = phone.page.locator(".rows .answer").first().boundingBox().height;
+            assertThat(height).as("a button for a wet thumb").isGreaterThanOrEqualTo(40);
+            phone.quiet();
+        }
+    }
+}

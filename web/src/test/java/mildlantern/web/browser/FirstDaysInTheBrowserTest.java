@@ -1,0 +1,83 @@
+package mildlantern.web.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Page;
+import java.util.UUID;
+import mildlantern.web.LanternTest;
+import mildlantern.web.account.AccountService;
+import mildlantern.web.collection.Collections;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.test.web.server.LocalServerPort;
+
+/** A new collection: what an empty page says, and how the first stop and plant come in. */
+@LanternTest
+class FirstDaysInTheBrowserTest {
+    private static final String PASSWORD = "a lantern in the window";
+
+    @Autowired
+    private Collections collections;
+
+    @Autowired
+    private AccountService accounts;
+
+    @LocalServerPort
+    private int port;
+
+    @Test
+    void fromNothingToTheFirstPlant() {
+        UUID collection = UUID.randomUUID();
+        collections.make(collection, "New house", "south");
+        accounts.open(collection, "new-" + collection, "Newcomer", PASSWORD);
+        try (Browser.Window window = new Browser.Window(port, 1280, 800)) {
+            window.open("/sign-in");
+            window.accessible();
+            window.page.fill("#username", "new-" + collection);
+            window.page.fill("#password", "not this one");
+            window.page.keyboard().press("Enter");
+            assertThat(window.page.locator(".notice")).containsText("do not belong together");
+            window.accessible();
+            window.signIn("new-" + collection, PASSWORD);
+            Page page = window.page;
+            assertThat(page.locator("h1")).hasText("Nothing on the walk yet");
+            window.accessible();
+
+            page.locator("a.press.do").click();
+            window.accessible();
+            page.fill("#name", "Kitchen sill");
+            page.fill("#humidity", "140");
+            page.locator(".card-form .press").click();
+            assertThat(page.locator(".wrong")).hasText("0 to 100 %.");
+            assertThat(page.locator("#name")).hasValue("Kitchen sill");
+            window.accessible();
+            page.fill("#humidity", "48");
+            page.locator(".card-form .press").click();
+            assertThat(page.locator("h1")).hasText("Kitchen sill");
+
+            page.getByText("add one").click();
+            window.accessible();
+            page.fill("#name", "Bosun");
+            page.locator(".card-form .press").click();
+            assertThat(page.locator(".wrong").first()).hasText("Choose what kind of plant it is.");
+            page.selectOption("#profile", "peace-lily");
+            page.locator(".card-form .press").click();
+            assertThat(page.locator(".slip h2")).hasText("Bosun");
+            page.locator(".slip .press.do").click();
+            assertThat(page.locator(".also")).containsText("looked at today");
+
+            page.locator(".also a").click();
+            page.fill("#amount", "a lot");
+            page.getByText("note it").click();
+            assertThat(page.locator(".wrong")).containsText("A whole number of mL");
+            page.fill("#amount", "350");
+            page.getByText("note it").click();
+            assertThat(page.locator(".record")).containsText("350 mL");
+            window.accessible();
+            window.open("/no/such/page");
+            assertThat(page.locator("h1")).hasText("No such page");
+            window.accessible();
+            window.quiet();
+        }
+    }
+}

@@ -1,0 +1,49 @@
+package mildlantern.web.demo;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import mildlantern.web.LanternTest;
+import mildlantern.web.account.AccountService;
+import mildlantern.web.collection.CollectionService;
+import mildlantern.web.collection.Plant;
+import mildlantern.web.platform.SignedIn;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.DefaultApplicationArguments;
+import org.springframework.jdbc.core.simple.JdbcClient;
+
+@LanternTest
+class DemoTest {
+    @Autowired
+    private DemoLoader loader;
+
+    @Autowired
+    private AccountService accounts;
+
+    @Autowired
+    private CollectionService plants;
+
+    @Autowired
+    private JdbcClient jdbc;
+
+    @Test
+    void theSignalHouseStandsWithItsPlantsAndTroubles_howeverOftenItStarts() {
+        SignedIn keeper = (SignedIn) accounts.loadUserByUsername(DemoLoader.SIGN_IN);
+        loader.run(new DefaultApplicationArguments());
+        assertThat(plants.walk(keeper.collection())).hasSize(6);
+        assertThat(plants.plants(keeper.collection()))
+                .hasSize(14)
+                .extracting(Plant::name)
+                .doesNotHaveDuplicates();
+        assertThat(jdbc.sql("select state from trouble_case where collection_id = ?")
+                        .param(keeper.collection())
+                        .query(String.class)
+                        .list())
+                .containsExactlyInAnyOrder("LOOKING", "TRIAL", "TRIAL", "CLOSED");
+        assertThat(jdbc.sql("select max(on_day) - min(on_day) from happening where collection_id = ?")
+                        .param(keeper.collection())
+                        .query(Integer.class)
+                        .single())
+                .isGreaterThan(28);
+    }
+}

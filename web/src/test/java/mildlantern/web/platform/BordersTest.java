@@ -1,0 +1,365 @@
+package mildlantern.web.platform;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.multipart;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.header;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrl;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import jakarta.persistence.EntityManagerFactory;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.net.CookieManager;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.time.LocalDate;
+import java.util.UUID;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import javax.imageio.ImageIO;
+import mildlantern.web.Growers;
+import mildlantern.web.LanternTest;
+import mildlantern.web.casework.CaseService;
+import org.hamcrest.Matchers;
+import org.hibernate.SessionFactory;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.test.web.server.LocalServerPort;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.mock.web.MockMultipartFile;
+import org.springframework.test.web.servlet.MockMvc;
+import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
+
+/** What is kept apart, and what bad input gets: never another's plant, never a stack trace, never a loss. */
+@LanternTest
+class BordersTest {
+    @Autowired
+    private MockMvc mvc;
+
+    @Autowired
+    private Growers growers;
+
+    @Autowired
+    private CaseService cases;
+
+    @Autowired
+    private JdbcClient jdbc;
+
+    @Autowired
+    private EntityManagerFactory entityManagers;
+
+    @LocalServerPort
+    private int port;
+
+    private Growers.Grower mine;
+    private Growers.Grower theirs;
+    private UUID myCase;
+
+    @BeforeEach
+    void twoGrowers() {
+        mine = growers.grower();
+        theirs = growers.grower();
+        myCase = cases.open(mine.member().collection(), mine.plant().id());
+    }
+
+    private MockHttpServletRequestBuilder as(Growers.Grower grower, MockHttpServletRequestBuilder request) {
+        return request.with(user(grower.member())).with(csrf());
+    }
+
+    private UUID photo(Growers.Grower grower) throws Exception {
+        ByteArrayOutputStream png = new ByteArrayOutputStream();
+        ImageIO.write(new BufferedImage(60, 40, BufferedImage.TYPE_INT_RGB), "png", png);
+        mvc.perform(multipart("/plants/{id}/photos", grower.plant().id())
+                        .file(new MockMultipartFile("file", "leaf.png", "image/png", png.toByteArray()))
+                        .param("form", UUID.randomUUID().toString())
+                        .param("caption", "a leaf")
+                        .with(user(grower.member()))
+                        .with(csrf()))
+                .andExpect(status().is3xxRedirection());
+        return jdbc.sql("select id from photo where plant_id = ?")
+                .param(grower.plant().id())
+                .query(UUID.class)
+                .single();
+    }
+
+    @Test
+    void nobodyReadsAnothersPlantCaseStopOrPhoto() throws Exception {
+        UUID myPhoto = photo(mine);
+        mvc.perform(as(mine, get("/photos/{id}", myPhoto)))
+                .andExpect(status().isOk())
+                .andExpect(content().contentType("image/jpeg"));
+        for (String address : new String[] {
+            "/plants/" + mine.plant().id(),
+            "/plants/" + mine.plant().id() + "/plate.svg",
+            "/cases/" + myCase,
+            "/cases/" + myCase + "/decide",
+            "/cases/" + myCase + "/close",
+            "/photos/" + myPhoto,
+            "/?stop=" + mine.stop().id()
+        }) {
+            mvc.perform(as(mine, get(address))).andExpect(status().isOk());
+            mvc.perform(as(theirs, get(address)))
+                    .andExpect(status().isNotFound())
+                    .andExpect(content().string(Matchers.containsString("in your collection")));
+        }
+    }
+
+    @Test
+    void nobodyWritesToAnothersPlantOrCase() throws Exception {
+        mvc.perform(as(theirs, post("/cases/{id}/answers", myCase))
+                        .param("version", "0")
+                        .param("finding", "leaf.limp")
+                        .param("state", "present")
+                        .param("part", "leaf"))
+                .andExpect(status().isNotFound());
+        mvc.perform(as(theirs, post("/plants/{id}/happenings", mine.plant().id()))
+                        .param("form", UUID.randomUUID().toString())
+                        .param("kind", "WATERED"))
+                .andExpect(status().isNotFound());
+        mvc.perform(as(theirs, post("/plants/{id}/cases", mine.plant().id()))).andExpect(status().isNotFound());
+        mvc.perform(as(theirs, post("/plants"))
+                        .param("form", UUID.randomUUID().toString())
+                        .param("name", "Cuckoo")
+                        .param("profile", "pothos")
+                        .param("pot", "PLASTIC")
+                        .param("medium", "bark")
+                        .param("leaves", "3")
+                        .param("stop", mine.stop().id().toString()))
+                .andExpect(status().isNotFound());
+        assertThat(jdbc.sql("select count(*) from case_answer where case_id = ?")
+                        .param(myCase)
+                        .query(Integer.class)
+                        .single())
+                .isZero();
+    }
+
+    @Test
+    void aWrongAddressOrIdGetsOurOwnPage() throws Exception {
+        for (String address :
+                new String[] {"/plants/" + UUID.randomUUID(), "/plants/not-an-id", "/no/such/page", "/cases/17"}) {
+            mvc.perform(as(mine, get(address)))
+                    .andExpect(status().isNotFound())
+                    .andExpect(content()
+                            .string(Matchers.allOf(
+                                    Matchers.containsString("Mild Lantern"),
+                                    Matchers.containsString("Nothing was changed."),
+                                    Matchers.not(Matchers.containsString("Exception")))));
+        }
+    }
+
+    @Test
+    void aDayInThePastIsRefusedAtItsField_andTheNoteIsKept() throws Exception {
+        String note = "smelled sour at the holes";
+        mvc.perform(as(mine, post("/cases/{id}/decide", myCase))
+                        .param("form", UUID.randomUUID().toString())
+                        .param("version", "0")
+                        .param("cause", "overwatering")
+                        .param("trial", "drain-and-dry")
+                        .param("lookAgainOn", LocalDate.now().minusDays(2).toString())
+                        .param("note", note))
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(content().string(Matchers.containsString("must lie ahead")))
+                .andExpect(content().string(Matchers.containsString(note)));
+    }
+
+    @Test
+    void overrulingTheRankingWantsAReason() throws Exception {
+        mvc.perform(as(mine, post("/cases/{id}/decide", myCase))
+                        .param("form", UUID.randomUUID().toString())
+                        .param("version", "0")
+                        .param("cause", "virus")
+                        .param("trial", "isolate-and-ask")
+                        .param("lookAgainOn", LocalDate.now().plusDays(9).toString()))
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(content().string(Matchers.containsString("You overrule the ranking")));
+    }
+
+    @Test
+    void anAnswerFromAnOldPageComesBackToBeSentAgain() throws Exception {
+        cases.answer(mine.member().collection(), myCase, 0, "leaf.limp", "present", mildlantern.diagnosis.Part.LEAF);
+        mvc.perform(as(mine, post("/cases/{id}/answers", myCase))
+                        .header("HX-Request", "true")
+                        .param("version", "0")
+                        .param("finding", "soil.deep")
+                        .param("state", "wet")
+                        .param("part", "medium"))
+                .andExpect(status().isConflict())
+                .andExpect(content()
+                        .string(Matchers.allOf(
+                                Matchers.containsString("changed in another window"),
+                                Matchers.containsString("wet at the bottom"),
+                                Matchers.containsString("store it now"))));
+    }
+
+    @Test
+    void anHtmxCallWithoutASessionGoesToTheSignIn() throws Exception {
+        mvc.perform(get("/cases/{id}", myCase).header("HX-Request", "true"))
+                .andExpect(status().isUnauthorized())
+                .andExpect(header().string("HX-Redirect", "/sign-in?ended"));
+        mvc.perform(post("/cases/{id}/answers", myCase).header("HX-Request", "true"))
+                .andExpect(status().isUnauthorized())
+                .andExpect(header().string("HX-Redirect", "/sign-in?ended"));
+        mvc.perform(get("/plants/{id}", mine.plant().id())).andExpect(redirectedUrl("/sign-in"));
+    }
+
+    /** A grower over real HTTP, signed in, with the token of the last page. */
+    private final class Visit {
+        private final HttpClient client = HttpClient.newBuilder()
+                .cookieHandler(new CookieManager())
+                .followRedirects(HttpClient.Redirect.NORMAL)
+                .build();
+        private String token = "";
+
+        Visit(Growers.Grower grower) throws Exception {
+            open("/sign-in");
+            form("/sign-in", "username=" + grower.signIn() + "&password=" + Growers.PASSWORD.replace(' ', '+'));
+        }
+
+        HttpRequest.Builder to(String address) {
+            return HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + address))
+                    .header("X-CSRF-TOKEN", token);
+        }
+
+        String open(String address) throws Exception {
+            String page = send(to(address).build()).body();
+            Matcher found = Pattern.compile("name=\"_csrf\" value=\"([^\"]+)\"").matcher(page);
+            assertThat(found.find()).isTrue();
+            token = found.group(1);
+            return page;
+        }
+
+        HttpResponse<String> form(String address, String fields) throws Exception {
+            return send(to(address)
+                    .header("Content-Type", "application/x-www-form-urlencoded")
+                    .POST(HttpRequest.BodyPublishers.ofString(fields))
+                    .build());
+        }
+
+        HttpResponse<String> send(HttpRequest request) throws Exception {
+            return client.send(request, HttpResponse.BodyHandlers.ofString());
+        }
+    }
+
+    @Test
+    void aFormWithAnOldTokenGetsOurOwnPage() throws Exception {
+        Visit visit = new Visit(mine);
+        visit.token = "left over from yesterday";
+        HttpResponse<String> answer = visit.form("/plants/" + mine.plant().id() + "/cases", "");
+        assertThat(answer.statusCode()).isEqualTo(403);
+        assertThat(answer.body()).contains("The form was too old", "Nothing was changed");
+    }
+
+    @Test
+    void twentyMegabytesAreRefusedInOurOwnWords() throws Exception {
+        Visit visit = new Visit(mine);
+        assertThat(visit.open("/plants/" + mine.plant().id())).contains("Limpet");
+        String part = "--lantern\r\nContent-Disposition: form-data; name=";
+        HttpResponse<String> answer = visit.send(visit.to(
+                        "/plants/" + mine.plant().id() + "/photos")
+                .header("Content-Type", "multipart/form-data; boundary=lantern")
+                .POST(HttpRequest.BodyPublishers.concat(
+                        HttpRequest.BodyPublishers.ofString(part + "\"form\"\r\n\r\n" + UUID.randomUUID() + "\r\n"
+                                + part + "\"file\"; filename=\"big.jpg\"\r\nContent-Type: image/jpeg\r\n\r\n"),
+                        HttpRequest.BodyPublishers.ofByteArray(new byte[20 << 20]),
+                        HttpRequest.BodyPublishers.ofString("\r\n--lantern--\r\n")))
+                .build());
+        assertThat(answer.statusCode()).isEqualTo(413);
+        assertThat(answer.body())
+                .contains("Too large to take in", "Nothing was stored")
+                .doesNotContain("Exception");
+    }
+
+    @Test
+    void aNumberThatIsNoneIsToldAtItsField_andEverythingTypedIsKept() throws Exception {
+        mvc.perform(as(mine, post("/plants"))
+                        .param("form", UUID.randomUUID().toString())
+                        .param("name", "Gull")
+                        .param("profile", "pothos")
+                        .param("pot", "CLAY")
+                        .param("medium", "bark")
+                        .param("diameter", "wide")
+                        .param("stop", mine.stop().id().toString()))
+                .andExpect(status().isOk())
+                .andExpect(content()
+                        .string(Matchers.allOf(
+                                Matchers.containsString("A number, as in 13 or 21.5."),
+                                Matchers.containsString("value=\"wide\""),
+                                Matchers.containsString("value=\"Gull\""))));
+    }
+
+    @Test
+    void aFileThatIsNoPictureIsRefusedAtItsField() throws Exception {
+        mvc.perform(multipart("/plants/{id}/photos", mine.plant().id())
+                        .file(new MockMultipartFile(
+                                "file",
+                                "leaf.png",
+                                "image/png",
+                                "not a picture".getBytes(java.nio.charset.StandardCharsets.UTF_8)))
+                        .param("form", UUID.randomUUID().toString())
+                        .param("caption", "kept words")
+                        .with(user(mine.member()))
+                        .with(csrf()))
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(content()
+                        .string(Matchers.allOf(
+                                Matchers.containsString("no picture we can read"),
+                                Matchers.containsString("kept words"))));
+    }
+
+    @Test
+    void aNoteSentTwiceIsOneNote() throws Exception {
+        String form = UUID.randomUUID().toString();
+        for (int i = 0; i < 2; i++) {
+            mvc.perform(as(mine, post("/plants/{id}/happenings", mine.plant().id()))
+                            .param("form", form)
+                            .param("kind", "WATERED")
+                            .param("amount", "200"))
+                    .andExpect(status().is3xxRedirection());
+        }
+        assertThat(jdbc.sql("select count(*) from happening where plant_id = ?")
+                        .param(mine.plant().id())
+                        .query(Integer.class)
+                        .single())
+                .isEqualTo(1);
+    }
+
+    @Test
+    void morePlantsDoNotMeanMoreQuestionsToTheDatabase() throws Exception {
+        long few = statementsOfTheRound();
+        for (int i = 0; i < 12; i++) {
+            growers.plant(mine.member().collection(), mine.stop(), "Plant " + i);
+        }
+        assertThat(statementsOfTheRound()).isEqualTo(few).isLessThan(20);
+    }
+
+    private long statementsOfTheRound() throws Exception {
+        var statistics = entityManagers.unwrap(SessionFactory.class).getStatistics();
+        statistics.clear();
+        mvc.perform(as(mine, get("/"))).andExpect(status().isOk());
+        return statistics.getPrepareStatementCount();
+    }
+
+    @Test
+    void sessionsAndHeadersAreWhatTheyShouldBe() throws Exception {
+        mvc.perform(as(mine, get("/")))
+                .andExpect(header().string(
+                                "Content-Security-Policy",
+                                Matchers.allOf(
+                                        Matchers.containsString("script-src 'self'"),
+                                        Matchers.not(Matchers.containsString("unsafe")))))
+                .andExpect(header().string("X-Content-Type-Options", "nosniff"));
+        assertThat(jdbc.sql("select password_hash from member where sign_in = ?")
+                        .param(mine.signIn())
+                        .query(String.class)
+                        .single())
+                .startsWith("{bcrypt}");
+    }
+}
