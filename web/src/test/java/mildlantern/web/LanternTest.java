@@ -21,7 +21,9 @@ import org.springframework.context.annotation.Import;
             "spring.datasource.username=${LANTERN_TEST_DB_USER}",
             "spring.datasource.password=${LANTERN_TEST_DB_PASSWORD}",
             "spring.jpa.properties.hibernate.generate_statistics=true",
+            "logging.level.root=warn",
             "logging.level.org.hibernate.engine.internal.StatisticalLoggingSessionEventListener=warn",
+            "logging.level.mildlantern.web.platform.Problems=error",
             "lantern.demo=true",
             "server.port=0"
         })
