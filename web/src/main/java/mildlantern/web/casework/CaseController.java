@@ -34,10 +34,12 @@ class CaseController {
     private static final int LONGEST_NOTE = 1000;
 
     private final CaseService cases;
+    private final CasePages pages;
     private final Clock clock;
 
-    CaseController(CaseService cases, Clock clock) {
+    CaseController(CaseService cases, CasePages pages, Clock clock) {
         this.cases = cases;
+        this.pages = pages;
         this.clock = clock;
     }
 
@@ -65,7 +67,7 @@ class CaseController {
         if (cases.waitsForOutcome(member.collection(), id)) {
             return "redirect:/cases/" + id + "/close";
         }
-        model.addAttribute("board", cases.board(member.collection(), id, part.map(CaseController::part)));
+        model.addAttribute("board", pages.board(member.collection(), id, part.map(CaseController::part)));
         return htmx.isPresent() ? "casework/case :: board" : "casework/case";
     }
 
@@ -88,13 +90,13 @@ class CaseController {
         } catch (MovedOn problem) {
             response.setStatus(HttpStatus.CONFLICT.value());
             model.addAttribute("movedOn", new Unsent(finding, state, part, problem.kept()));
-            model.addAttribute("board", cases.board(member.collection(), id, shown));
+            model.addAttribute("board", pages.board(member.collection(), id, shown));
             return htmx.isPresent() ? "casework/case :: board" : "casework/case";
         }
         if (htmx.isEmpty()) {
             return "redirect:/cases/" + id + (stay ? "?part=" + part : "");
         }
-        model.addAttribute("board", cases.board(member.collection(), id, shown));
+        model.addAttribute("board", pages.board(member.collection(), id, shown));
         return "casework/case :: board";
     }
 
@@ -107,7 +109,7 @@ class CaseController {
             @PathVariable UUID id,
             @RequestParam Optional<String> cause,
             Model model) {
-        model.addAttribute("page", cases.decidePage(member.collection(), id, cause));
+        model.addAttribute("page", pages.decidePage(member.collection(), id, cause));
         model.addAttribute("form", UUID.randomUUID());
         model.addAttribute("typed", new Typed("", "", "", Map.of()));
         return "casework/decide";
@@ -141,7 +143,7 @@ class CaseController {
         }
         if (!problems.isEmpty()) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-            model.addAttribute("page", cases.decidePage(member.collection(), id, Optional.of(cause)));
+            model.addAttribute("page", pages.decidePage(member.collection(), id, Optional.of(cause)));
             model.addAttribute("form", form);
             model.addAttribute("typed", new Typed(note, trial, lookAgainOn, problems));
             return "casework/decide";
@@ -176,7 +178,7 @@ class CaseController {
         if (cases.waitsForOutcome(member.collection(), id)) {
             return "redirect:/cases/" + id + "/close";
         }
-        model.addAttribute("page", cases.lookAgainPage(member.collection(), id));
+        model.addAttribute("page", pages.lookAgainPage(member.collection(), id));
         model.addAttribute("form", UUID.randomUUID());
         return "casework/look-again";
     }
@@ -198,7 +200,7 @@ class CaseController {
         });
         if (states.isEmpty()) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-            model.addAttribute("page", cases.lookAgainPage(member.collection(), id));
+            model.addAttribute("page", pages.lookAgainPage(member.collection(), id));
             model.addAttribute("form", form);
             model.addAttribute("problem", "Answer at least one finding, so that there is something to compare.");
             return "casework/look-again";
@@ -209,7 +211,7 @@ class CaseController {
 
     @GetMapping("/cases/{id}/close")
     String close(@AuthenticationPrincipal SignedIn member, @PathVariable UUID id, Model model) {
-        model.addAttribute("page", cases.closePage(member.collection(), id));
+        model.addAttribute("page", pages.closePage(member.collection(), id));
         model.addAttribute("forms", List.of(UUID.randomUUID(), UUID.randomUUID(), UUID.randomUUID()));
         return "casework/close";
     }

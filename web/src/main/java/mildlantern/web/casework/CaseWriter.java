@@ -5,18 +5,13 @@ import jakarta.persistence.LockModeType;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.OffsetDateTime;
-import java.util.Comparator;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import mildlantern.diagnosis.Comparison;
-import mildlantern.diagnosis.Diagnosis;
 import mildlantern.diagnosis.Differential;
 import mildlantern.diagnosis.Disorder;
-import mildlantern.diagnosis.Evidence;
-import mildlantern.diagnosis.Finding;
 import mildlantern.diagnosis.Part;
 import mildlantern.treatment.CareSetting;
 import mildlantern.treatment.Trial;
@@ -35,7 +30,7 @@ public class CaseWriter {
     private final CaseRepositories.Answers answers;
     private final CaseRepositories.CaseTrials trials;
     private final CollectionService collections;
-    private final Diagnosis diagnosis;
+    private final CaseBook book;
     private final EntityManager entities;
     private final Clock clock;
 
@@ -44,14 +39,14 @@ public class CaseWriter {
             CaseRepositories.Answers answers,
             CaseRepositories.CaseTrials trials,
             CollectionService collections,
-            Diagnosis diagnosis,
+            CaseBook book,
             EntityManager entities,
             Clock clock) {
         this.cases = cases;
         this.answers = answers;
         this.trials = trials;
         this.collections = collections;
-        this.diagnosis = diagnosis;
+        this.book = book;
         this.entities = entities;
         this.clock = clock;
     }
@@ -93,19 +88,13 @@ public class CaseWriter {
      */
     public void decide(UUID collection, UUID caseId, Disorder cause, Trial trial, String note, Days days) {
         TroubleCase troubleCase = toChange(collection, caseId);
-        Differential differential = differential(troubleCase);
+        Differential differential = book.differential(troubleCase);
         troubleCase.decide(cause.id(), differential.probability(cause.id()), note, overrules(differential, cause.id()));
         start(troubleCase, trial, days.decidedOn(), days.lookAgainOn());
     }
 
     /** When a trial starts and when its look again is due. */
     public record Days(LocalDate decidedOn, LocalDate lookAgainOn) {}
-
-    /** What can be the matter, by the plant's record of today and all that was seen. */
-    Differential differential(TroubleCase troubleCase) {
-        Plant plant = collections.plant(troubleCase.collection(), troubleCase.plant());
-        return diagnosis.consider(collections.record(plant), evidence(troubleCase, troubleCase.visit()));
-    }
 
     static boolean overrules(Differential differential, String cause) {
         return !differential.ladder().get(0).disorder().id().equals(cause);
@@ -129,8 +118,8 @@ public class CaseWriter {
     /** Ends the running trial with the verdict that its two looks give. */
     public Comparison.Verdict finish(UUID collection, UUID caseId, LocalDate day) {
         TroubleCase troubleCase = toChange(collection, caseId);
-        Comparison comparison = compare(troubleCase);
-        latestTrial(collection, caseId).orElseThrow().finish(day, comparison.verdict());
+        Comparison comparison = book.compare(troubleCase);
+        book.latestTrial(collection, caseId).orElseThrow().finish(day, comparison.verdict());
         return comparison.verdict();
     }
 
@@ -163,38 +152,5 @@ public class CaseWriter {
                 cases.findByCollectionAndId(collection, caseId).orElseThrow();
         entities.lock(troubleCase, LockModeType.OPTIMISTIC_FORCE_INCREMENT);
         return troubleCase;
-    }
-
-    // ------------------------------------------------------------------ reading, for this feature
-
-    Optional<CaseTrial> latestTrial(UUID collection, UUID caseId) {
-        return trials.of(collection, caseId).stream().max(Comparator.comparingInt(CaseTrial::number));
-    }
-
-    /** What is known of a case up to a visit: of each finding the latest answer that was not skipped. */
-    Evidence evidence(TroubleCase troubleCase, int upToVisit) {
-        Map<String, String> states = new LinkedHashMap<>();
-        for (CaseAnswer answer : answers.of(troubleCase.collection(), troubleCase.id())) {
-            if (answer.visit() <= upToVisit && !answer.skipped()) {
-                states.put(answer.finding(), answer.state());
-            }
-        }
-        return Evidence.of(states);
-    }
-
-    /** The latest look beside all that was known before it. */
-    Comparison compare(TroubleCase troubleCase) {
-        Map<String, String> now = new LinkedHashMap<>();
-        for (CaseAnswer answer : answers.of(troubleCase.collection(), troubleCase.id())) {
-            if (answer.visit() == troubleCase.visit() && !answer.skipped()) {
-                now.put(answer.finding(), answer.state());
-            }
-        }
-        return Comparison.of(
-                diagnosis.knowledge().findings(), evidence(troubleCase, troubleCase.visit() - 1), Evidence.of(now));
-    }
-
-    Finding finding(String id) {
-        return diagnosis.knowledge().finding(id).orElseThrow(() -> new IllegalStateException("no finding " + id));
     }
 }

@@ -98,7 +98,7 @@ final class Ladder {
         tags.add(new CaseViews.Tag(
                 switch (nature.undone()) {
                     case YES -> "recovers";
-                    case IN_NEW_GROWTH -> "recovers in new growth";
+                    case IN_NEW_GROWTH -> "outgrows it";
                     case NEVER -> "marks stay";
                 },
                 false));

@@ -15,6 +15,9 @@ final class Pins {
     private static final double MARGIN = 22;
     private static final double APART = 30;
 
+    /** A part this near the middle takes its pins on the emptier side. */
+    private static final double NEAR_MIDDLE = 40;
+
     private Pins() {}
 
     static List<Pin> set(Plate plate, List<Found> found) {
@@ -23,8 +26,8 @@ final class Pins {
         List<Pin> right = new ArrayList<>();
         for (Found one : found) {
             Anchor anchor = anchor(plate, one.part(), used.merge(one.part(), 1, Integer::sum) - 1);
-            boolean toLeft =
-                    anchor.x() < Plate.WIDTH / 2.0 && left.size() <= right.size() + 3 || right.size() > left.size() + 3;
+            double fromMiddle = anchor.x() - Plate.WIDTH / 2.0;
+            boolean toLeft = Math.abs(fromMiddle) < NEAR_MIDDLE ? left.size() < right.size() : fromMiddle < 0;
             double x = toLeft ? MARGIN : Plate.WIDTH - MARGIN;
             (toLeft ? left : right).add(new Pin(one.number(), x, anchor.y() - 12, anchor.x(), anchor.y()));
         }

@@ -10,6 +10,9 @@ import mildlantern.web.plate.PlateSubject.Vessel;
 
 /** A sheet in the making: what all figures share, the pot, the medium, the ground, and the list of layers. */
 final class Sheet {
+    /** The heading straight up, radians. */
+    static final double UP = -Math.PI / 2;
+
     static final double MIDDLE = Plate.WIDTH / 2.0;
 
     final PlateSubject subject;
@@ -177,6 +180,55 @@ final class Sheet {
                 },
                 new Point(MIDDLE + width * 0.34, top + 2),
                 new Point(MIDDLE - width * 0.34, top + 2));
+    }
+
+    /** A count kept within what can be drawn; 0 means not counted. */
+    static int between(int value, int least, int most, int unknown) {
+        return value == 0 ? unknown : Math.max(least, Math.min(most, value));
+    }
+
+    /** A part made of leaves of one width, each along its spine. */
+    void leaves(Part part, List<Spine> leaves, Blade blade, double width) {
+        if (leaves.isEmpty()) {
+            return;
+        }
+        layer(
+                part,
+                pen -> leaves.forEach(leaf -> blade.draw(pen, leaf, about(width, 2))),
+                leaves.stream().map(leaf -> leaf.at(0.66)).toArray(Point[]::new));
+    }
+
+    /** A crown that can be seen and touched. */
+    void crown(Point at, double rx, double ry) {
+        layer(
+                Part.CROWN,
+                pen -> {
+                    pen.oval(at, rx * 0.5, ry * 0.5, 0, "#8fa867", 0.85, 0.9);
+                    pen.outline(
+                            Pen.format("M%.1f %.1fq%.1f -5 %.1f 0", at.x() - rx * 0.4, at.y(), rx * 0.4, rx * 0.8),
+                            0.7,
+                            0.8);
+                    pen.dot(at, Math.max(rx, 20), "#000", 0);
+                },
+                at);
+    }
+
+    /** A few roots that leave the pot along the ground: where the grower would look before unpotting. */
+    void rootsBelow(double ground, double foot) {
+        layer(
+                Part.ROOT,
+                pen -> {
+                    for (double[] root : new double[][] {
+                        {-1, Math.PI - 0.35, 44, -0.1}, {-1, Math.PI - 0.05, 30, 0.5}, {1, 0.3, 36, -0.3}
+                    }) {
+                        Spine spine =
+                                new Spine(new Point(MIDDLE + root[0] * foot, ground - 7), root[1], root[2], root[3]);
+                        pen.limb(spine.line(), 3, 1.2, "#cbbf9c", 0.5);
+                        pen.touchable(Pen.curve(spine.line(), false), 24);
+                    }
+                },
+                new Point(MIDDLE - foot - 24, ground + 1),
+                new Point(MIDDLE + foot + 20, ground));
     }
 
     private String colourOfMedium() {

@@ -19,7 +19,7 @@ import mildlantern.round.Due;
 import mildlantern.round.Lamp;
 import mildlantern.round.PlantToday;
 import mildlantern.round.RoundPlanner;
-import mildlantern.web.casework.CaseService;
+import mildlantern.web.casework.CaseTroubles;
 import mildlantern.web.collection.CollectionService;
 import mildlantern.web.collection.HappeningKind;
 import mildlantern.web.collection.Plant;
@@ -38,13 +38,17 @@ public class RoundService {
     private static final double USUAL_POT_CM = 13;
 
     private final CollectionService collections;
-    private final CaseService cases;
+    private final CaseTroubles cases;
     private final PlatePictures plates;
     private final RoundPlanner planner;
     private final Clock clock;
 
     RoundService(
-            CollectionService collections, CaseService cases, PlatePictures plates, RoundPlanner planner, Clock clock) {
+            CollectionService collections,
+            CaseTroubles cases,
+            PlatePictures plates,
+            RoundPlanner planner,
+            Clock clock) {
         this.collections = collections;
         this.cases = cases;
         this.plates = plates;

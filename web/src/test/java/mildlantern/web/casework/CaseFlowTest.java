@@ -29,6 +29,12 @@ class CaseFlowTest {
     private CaseService cases;
 
     @Autowired
+    private CasePages pages;
+
+    @Autowired
+    private CaseTroubles troubles;
+
+    @Autowired
     private CollectionService plants;
 
     @Autowired
@@ -51,7 +57,7 @@ class CaseFlowTest {
     }
 
     private CaseViews.Board board() {
-        return cases.board(collection, limp, Optional.empty());
+        return pages.board(collection, limp, Optional.empty());
     }
 
     private void answer(String finding, String state, Part part) {
@@ -106,20 +112,20 @@ class CaseFlowTest {
         answer("leaf.limp", "present", Part.LEAF);
         answer("soil.deep", "wet", Part.MEDIUM);
         decide("overwatering", "drain-and-dry", 7);
-        assertThat(cases.holds(grower.plant())).contains("no feed", "no repotting");
-        assertThat(cases.openTroubles(collection))
+        assertThat(troubles.holds(grower.plant())).contains("no feed", "no repotting");
+        assertThat(troubles.openTroubles(collection))
                 .hasEntrySatisfying(
                         grower.plant().id(),
                         trouble -> assertThat(trouble.lookAgainOn())
                                 .contains(LocalDate.now(clock).plusDays(7)));
 
         clock.moveDays(7);
-        assertThat(cases.board(collection, limp, Optional.empty())
+        assertThat(pages.board(collection, limp, Optional.empty())
                         .trial()
                         .orElseThrow()
                         .due())
                 .isTrue();
-        CaseViews.LookAgainPage again = cases.lookAgainPage(collection, limp);
+        CaseViews.LookAgainPage again = pages.lookAgainPage(collection, limp);
         assertThat(again.rows())
                 .extracting(CaseViews.AgainRow::finding)
                 .contains("leaf.limp", "soil.deep", "pot.weight");
@@ -130,7 +136,7 @@ class CaseFlowTest {
                 again.version(),
                 Map.of("leaf.limp", "absent", "soil.deep", "moist"));
 
-        CaseViews.ClosePage close = cases.closePage(collection, limp);
+        CaseViews.ClosePage close = pages.closePage(collection, limp);
         assertThat(close.compared().orElseThrow().verdict()).isEqualTo("better");
         assertThat(close.care()).extracting(CaseViews.CareOption::setting).containsExactly("WATERING");
         cases.close(
@@ -151,10 +157,10 @@ class CaseFlowTest {
                     assertThat(line.reason()).startsWith("Kept too wet");
                     assertThat(line.troubleCase()).isEqualTo(limp);
                 });
-        assertThat(cases.of(grower.plant()))
+        assertThat(troubles.of(grower.plant()))
                 .singleElement()
                 .satisfies(trouble -> assertThat(trouble.open()).isFalse());
-        assertThat(cases.openTroubles(collection)).isEmpty();
+        assertThat(troubles.openTroubles(collection)).isEmpty();
     }
 
     @Test
@@ -162,7 +168,7 @@ class CaseFlowTest {
         answer("leaf.limp", "present", Part.LEAF);
         decide("underwatering", "soak-and-water", 3);
         clock.moveDays(3);
-        CaseViews.LookAgainPage again = cases.lookAgainPage(collection, limp);
+        CaseViews.LookAgainPage again = pages.lookAgainPage(collection, limp);
         cases.lookAgain(
                 collection,
                 limp,
@@ -174,7 +180,7 @@ class CaseFlowTest {
                 collection,
                 limp,
                 UUID.randomUUID(),
-                cases.closePage(collection, limp).version());
+                pages.closePage(collection, limp).version());
         CaseViews.Board board = board();
         assertThat(board.looking()).isTrue();
         assertThat(board.found())
@@ -197,7 +203,7 @@ class CaseFlowTest {
                 "");
         cases.decide(collection, limp, decision);
         cases.decide(collection, limp, decision);
-        assertThat(cases.lookAgainPage(collection, limp).trial().name()).isEqualTo("Let it drain and dry");
+        assertThat(pages.lookAgainPage(collection, limp).trial().name()).isEqualTo("Let it drain and dry");
         assertThat(cases.open(collection, grower.plant().id())).isEqualTo(limp);
     }
 

@@ -18,7 +18,7 @@ import java.util.UUID;
 import mildlantern.plant.PlantKnowledge;
 import mildlantern.round.PlantToday;
 import mildlantern.round.RoundPlanner;
-import mildlantern.web.casework.CaseService;
+import mildlantern.web.casework.CaseTroubles;
 import mildlantern.web.collection.CollectionService;
 import mildlantern.web.collection.HappeningKind;
 import mildlantern.web.collection.Plant;
@@ -31,7 +31,7 @@ class RoundServiceTest {
     private static final LocalDate TODAY = LocalDate.of(2026, 11, 24);
     private static final UUID COLLECTION = UUID.randomUUID();
     private final CollectionService collections = mock(CollectionService.class);
-    private final CaseService cases = mock(CaseService.class);
+    private final CaseTroubles cases = mock(CaseTroubles.class);
     private final PlatePictures plates = mock(PlatePictures.class);
     private final RoundService rounds = new RoundService(
             collections,

@@ -1,0 +1,89 @@
+package mildlantern.web.casework;
+
+import java.time.LocalDate;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import mildlantern.round.PlantToday;
+import mildlantern.treatment.Hold;
+import mildlantern.web.collection.Plant;
+import mildlantern.web.collection.Troubles;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Open cases and what must wait because of them, for the round and the pages of plants. */
+@Service
+@Transactional(readOnly = true)
+public class CaseTroubles implements Troubles {
+    private final CaseRepositories.Cases cases;
+    private final CaseRepositories.CaseTrials caseTrials;
+    private final CaseBook book;
+
+    CaseTroubles(CaseRepositories.Cases cases, CaseRepositories.CaseTrials caseTrials, CaseBook book) {
+        this.cases = cases;
+        this.caseTrials = caseTrials;
+        this.book = book;
+    }
+
+    /** The open cases by plant, as the round needs them. */
+    public Map<UUID, PlantToday.Trouble> openTroubles(UUID collection) {
+        Map<UUID, LocalDate> lookAgain = new LinkedHashMap<>();
+        caseTrials.running(collection).forEach(trial -> lookAgain.put(trial.troubleCase(), trial.lookAgainOn()));
+        Map<UUID, PlantToday.Trouble> troubles = new LinkedHashMap<>();
+        for (TroubleCase open : cases.findByCollectionAndStateNot(collection, TroubleCase.State.CLOSED)) {
+            troubles.put(
+                    open.plant(),
+                    new PlantToday.Trouble(
+                            open.openedOn(),
+                            open.state() == TroubleCase.State.TRIAL
+                                    ? Optional.ofNullable(lookAgain.get(open.id()))
+                                    : Optional.empty()));
+        }
+        return troubles;
+    }
+
+    /** What must wait, by plant, in words. */
+    public Map<UUID, List<String>> allHolds(UUID collection) {
+        Map<UUID, UUID> plantOf = new LinkedHashMap<>();
+        cases.findByCollectionAndStateNot(collection, TroubleCase.State.CLOSED)
+                .forEach(open -> plantOf.put(open.id(), open.plant()));
+        Map<UUID, List<String>> holds = new LinkedHashMap<>();
+        for (CaseTrial trial : caseTrials.running(collection)) {
+            UUID plant = plantOf.get(trial.troubleCase());
+            if (plant != null) {
+                holds.put(plant, trial.holds().stream().map(Hold::words).toList());
+            }
+        }
+        return holds;
+    }
+
+    @Override
+    public List<String> holds(Plant plant) {
+        return allHolds(plant.collection()).getOrDefault(plant.id(), List.of());
+    }
+
+    @Override
+    public List<Trouble> of(Plant plant) {
+        return cases.findByCollectionAndPlantOrderByOpenedOnDesc(plant.collection(), plant.id()).stream()
+                .map(troubleCase -> new Trouble(
+                        troubleCase.id(),
+                        troubleCase.openedOn(),
+                        summary(troubleCase),
+                        troubleCase.state() != TroubleCase.State.CLOSED))
+                .toList();
+    }
+
+    private String summary(TroubleCase troubleCase) {
+        return switch (troubleCase.state()) {
+            case LOOKING -> "under work, no cause decided on yet";
+            case TRIAL -> book.causeName(troubleCase) + ", trial under way";
+            case CLOSED ->
+                book.causeName(troubleCase) + ": "
+                        + Optional.ofNullable(troubleCase.outcome())
+                                .map(TroubleCase.Outcome::words)
+                                .orElse("closed");
+        };
+    }
+}
