@@ -14,7 +14,7 @@ import mildlantern.plant.PlantRecord;
  */
 public final class Differential {
     /** Sets lighter than this share of the heaviest are left out of next looks and explanations, not of the ladder. */
-    private static final double NEGLIGIBLE = 1e-6;
+    private static final double NEGLIGIBLE = 1e-5;
 
     /** With at least this probability that something urgent is present, the plant is treated as urgent. */
     private static final double URGENT_FROM = 0.4;
@@ -32,7 +32,6 @@ public final class Differential {
     private final List<Observation> observations;
     private final List<Fact> facts;
     private final Hypotheses sets;
-    private final double[] prior;
     private final double[] posterior;
     private final double[] marginals;
     private final List<Cause> ladder;
@@ -45,10 +44,9 @@ public final class Differential {
         this.observations = observations();
         this.facts = knowledge.facts(record);
         this.sets = Hypotheses.over(disorders);
-        this.prior = priorOf(sets, factOdds());
-        this.posterior = prior.clone();
+        this.posterior = priorOf(sets, factOdds());
         for (Observation observation : observations) {
-            observation.likelihoods.weigh(sets, observation.state, posterior);
+            observation.likelihoods().weigh(sets, observation.state(), posterior);
         }
         this.marginals = shares(sets.sumByCause(posterior));
         this.ladder = rungs();
@@ -95,7 +93,7 @@ public final class Differential {
         return Math.log(disorder.base() / (1 - disorder.base()));
     }
 
-    private static double logFactor(Disorder disorder, Fact fact) {
+    static double logFactor(Disorder disorder, Fact fact) {
         double sum = 0;
         for (RecordRule rule : disorder.rules()) {
             if (rule.fact().equals(fact.id())) {
@@ -190,8 +188,9 @@ public final class Differential {
      * @return at most that many, the most worthwhile first
      */
     public List<NextLook> nextLooks(int most) {
-        Hypotheses likely = sets.keep(NEGLIGIBLE * 10, posterior);
-        double[] now = reweigh(likely);
+        boolean[] matter = sets.matter(NEGLIGIBLE, posterior);
+        Hypotheses likely = sets.only(matter);
+        double[] now = sets.only(matter, posterior);
         List<NextLook> looks = new ArrayList<>();
         for (Finding finding : knowledge.findings()) {
             if (evidence.state(finding.id()).isEmpty() && finding.appliesTo(record)) {
@@ -200,15 +199,6 @@ public final class Differential {
         }
         looks.sort(Comparator.comparingDouble(NextLook::worth).reversed());
         return List.copyOf(looks.subList(0, Math.min(most, looks.size())));
-    }
-
-    /** The posterior weights of a selection of sets. */
-    private double[] reweigh(Hypotheses selection) {
-        double[] weights = priorOf(selection, factOdds());
-        for (Observation observation : observations) {
-            observation.likelihoods.weigh(selection, observation.state, weights);
-        }
-        return weights;
     }
 
     private Optional<NextLook> look(Finding finding, Hypotheses likely, double[] now) {
@@ -316,178 +306,28 @@ public final class Differential {
         if (cause < 0) {
             throw new IllegalArgumentException("'" + disorderId + "' cannot befall this plant");
         }
-        return pulls().explain(cause);
+        return explainer().explain(cause);
     }
 
-    private Optional<Pulls> pulls = Optional.empty();
+    private Optional<Explainer> explainer = Optional.empty();
 
-    private Pulls pulls() {
-        if (pulls.isEmpty()) {
-            pulls = Optional.of(new Pulls());
-        }
-        return pulls.get();
-    }
-
-    /** A finding or a fact that is weighed. */
-    private record Term(Optional<Observation> observation, Optional<Fact> fact) {
-        Reason reason(Disorder disorder, double weight) {
-            return observation
-                    .map(seen -> new Reason(
-                            Optional.of(seen.finding.id()),
-                            disorder.signs().containsKey(seen.finding.id()),
-                            seen.words(),
-                            weight))
-                    .orElseGet(() -> ofFact(fact.orElseThrow(), disorder, weight));
-        }
-
-        private static Reason ofFact(Fact fact, Disorder disorder, double weight) {
-            return new Reason(
-                    Optional.empty(),
-                    disorder.rules().stream().anyMatch(rule -> rule.fact().equals(fact.id())),
-                    weight >= 0 ? fact.speaksFor() : fact.speaksAgainst(),
-                    weight);
-        }
-    }
-
-    private record Observation(Finding finding, int state, Likelihoods likelihoods) {
-        String words() {
-            return finding.states().get(state).words();
-        }
-    }
-
-    /** What every fact says about every set that matters, in log space. */
-    private final class Pulls {
-        /** Nodes and weights of the ten-point Gauss-Legendre rule on 0 to 1 (Abramowitz and Stegun 1964, table 25.4). */
-        private static final double[][] QUADRATURE = gaussLegendre();
-
-        private final Hypotheses kept;
-        private final double[] base;
-        private final List<Term> terms = new ArrayList<>();
-        private final List<double[]> logs = new ArrayList<>();
-        private final List<double[]> fadedIn = new ArrayList<>();
-
-        Pulls() {
-            double[] baseOdds = disorders.stream()
-                    .mapToDouble(d -> Math.exp(logBaseOdds(d)))
+    private Explainer explainer() {
+        if (explainer.isEmpty()) {
+            double[] base = disorders.stream()
+                    .mapToDouble(disorder -> Math.exp(logBaseOdds(disorder)))
                     .toArray();
-            kept = sets.keep(NEGLIGIBLE, priorOf(sets, baseOdds), posterior);
-            base = priorOf(kept, baseOdds);
-            for (Observation observation : observations) {
-                double[] likelihood = ones(kept.count);
-                observation.likelihoods.weigh(kept, observation.state, likelihood);
-                terms.add(new Term(Optional.of(observation), Optional.empty()));
-                logs.add(logOf(likelihood));
-            }
-            for (Fact fact : facts) {
-                double[] byCause =
-                        disorders.stream().mapToDouble(d -> logFactor(d, fact)).toArray();
-                if (Arrays.stream(byCause).anyMatch(value -> value != 0)) {
-                    terms.add(new Term(Optional.empty(), Optional.of(fact)));
-                    logs.add(sumOverMembers(byCause));
-                }
-            }
-            double[] all = new double[kept.count];
-            for (double[] log : logs) {
-                for (int h = 0; h < all.length; h++) {
-                    all[h] += log[h];
-                }
-            }
-            for (double[] node : QUADRATURE) {
-                fadedIn.add(fade(all, node[0]));
-            }
-            fadedIn.add(fade(all, 1));
+            double[] before = priorOf(sets, base);
+            boolean[] kept = sets.matter(NEGLIGIBLE, before, posterior);
+            explainer = Optional.of(new Explainer(
+                    disorders,
+                    sets.only(kept),
+                    sets.only(kept, before),
+                    sets.only(kept, posterior),
+                    observations,
+                    facts,
+                    Explainer.logOdds(sets.sumByCause(before)),
+                    Explainer.logOdds(sets.sumByCause(posterior))));
         }
-
-        private double[] fade(double[] all, double share) {
-            double highest = Double.NEGATIVE_INFINITY;
-            double[] weights = new double[kept.count];
-            for (int h = 0; h < weights.length; h++) {
-                weights[h] = Math.log(base[h]) + share * all[h];
-                highest = Math.max(highest, weights[h]);
-            }
-            for (int h = 0; h < weights.length; h++) {
-                weights[h] = Math.exp(weights[h] - highest);
-            }
-            return weights;
-        }
-
-        private double[] sumOverMembers(double[] byCause) {
-            double[] factors = Arrays.stream(byCause).map(Math::exp).toArray();
-            return logOf(products(kept, factors));
-        }
-
-        Explanation explain(int cause) {
-            double start = logOdds(base, cause);
-            double end = logOdds(fadedIn.get(QUADRATURE.length), cause);
-            double[] pull = new double[terms.size()];
-            double sum = 0;
-            double absolute = 0;
-            for (int t = 0; t < pull.length; t++) {
-                for (int q = 0; q < QUADRATURE.length; q++) {
-                    pull[t] += QUADRATURE[q][1] * difference(fadedIn.get(q), logs.get(t), cause);
-                }
-                sum += pull[t];
-                absolute += Math.abs(pull[t]);
-            }
-            double missed = end - start - sum;
-            List<Reason> reasons = new ArrayList<>();
-            for (int t = 0; t < pull.length; t++) {
-                double spread = absolute == 0 ? 0 : missed * Math.abs(pull[t]) / absolute;
-                reasons.add(terms.get(t).reason(disorders.get(cause), pull[t] + spread));
-            }
-            return new Explanation(start, end, List.copyOf(reasons));
-        }
-
-        /** Mean of a term over the sets with the cause, less its mean over the sets without. */
-        private double difference(double[] weights, double[] log, int cause) {
-            double with = 0;
-            double withSum = 0;
-            double without = 0;
-            double withoutSum = 0;
-            for (int h = 0; h < weights.length; h++) {
-                if (kept.has(h, cause)) {
-                    with += weights[h];
-                    withSum += weights[h] * log[h];
-                } else {
-                    without += weights[h];
-                    withoutSum += weights[h] * log[h];
-                }
-            }
-            return withSum / with - withoutSum / without;
-        }
-
-        private double logOdds(double[] weights, int cause) {
-            double[] sums = kept.sumByCause(weights);
-            return Math.log(sums[cause] / (sums[sums.length - 1] - sums[cause]));
-        }
-
-        private static double[] ones(int count) {
-            double[] ones = new double[count];
-            Arrays.fill(ones, 1);
-            return ones;
-        }
-
-        private static double[] logOf(double[] values) {
-            double[] logs = new double[values.length];
-            for (int i = 0; i < logs.length; i++) {
-                logs[i] = Math.log(values[i]);
-            }
-            return logs;
-        }
-
-        private static double[][] gaussLegendre() {
-            double[] nodes = {
-                0.1488743389816312, 0.4333953941292472, 0.6794095682990244, 0.8650633666889845, 0.9739065285171717
-            };
-            double[] weights = {
-                0.2955242247147529, 0.2692667193099963, 0.2190863625159821, 0.1494513491505806, 0.0666713443086881
-            };
-            double[][] rule = new double[nodes.length * 2][];
-            for (int i = 0; i < nodes.length; i++) {
-                rule[2 * i] = new double[] {(1 - nodes[i]) / 2, weights[i] / 2};
-                rule[2 * i + 1] = new double[] {(1 + nodes[i]) / 2, weights[i] / 2};
-            }
-            return rule;
-        }
+        return explainer.get();
     }
 }

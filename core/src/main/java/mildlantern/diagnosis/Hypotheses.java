@@ -63,35 +63,47 @@ final class Hypotheses {
         return new Hypotheses(n, Arrays.copyOf(a, h), Arrays.copyOf(b, h), Arrays.copyOf(c, h));
     }
 
-    /** The sets whose weight is at least a share of the heaviest in one of the weightings. */
-    Hypotheses keep(double share, double[]... weightings) {
+    /** Which sets weigh at least a share of the heaviest in one of the weightings. */
+    boolean[] matter(double share, double[]... weightings) {
         boolean[] kept = new boolean[count];
-        int size = 0;
         for (double[] weights : weightings) {
-            double least = share * Arrays.stream(weights).max().orElse(0);
+            double heaviest = 0;
+            for (double weight : weights) {
+                heaviest = Math.max(heaviest, weight);
+            }
             for (int h = 0; h < count; h++) {
-                if (!kept[h] && weights[h] >= least) {
-                    kept[h] = true;
-                    size++;
-                }
+                kept[h] |= weights[h] >= share * heaviest;
             }
         }
-        return pick(kept, size);
+        return kept;
     }
 
-    private Hypotheses pick(boolean[] kept, int size) {
-        int[] a = new int[size];
-        int[] b = new int[size];
-        int[] c = new int[size];
+    /** A selection of sets, in their order. */
+    Hypotheses only(boolean[] kept) {
+        return new Hypotheses(causes, pick(kept, first), pick(kept, second), pick(kept, third));
+    }
+
+    /** The weights of a selection of sets. */
+    double[] only(boolean[] kept, double[] weights) {
+        double[] picked = new double[weights.length];
         int next = 0;
-        for (int h = 0; h < count; h++) {
+        for (int h = 0; h < weights.length; h++) {
             if (kept[h]) {
-                a[next] = first[h];
-                b[next] = second[h];
-                c[next++] = third[h];
+                picked[next++] = weights[h];
             }
         }
-        return new Hypotheses(causes, a, b, c);
+        return Arrays.copyOf(picked, next);
+    }
+
+    private static int[] pick(boolean[] kept, int[] members) {
+        int[] picked = new int[members.length];
+        int next = 0;
+        for (int h = 0; h < members.length; h++) {
+            if (kept[h]) {
+                picked[next++] = members[h];
+            }
+        }
+        return Arrays.copyOf(picked, next);
     }
 
     /** How many causes a set has. */
@@ -99,15 +111,11 @@ final class Hypotheses {
         return first[hypothesis] == causes ? 0 : second[hypothesis] == causes ? 1 : third[hypothesis] == causes ? 2 : 3;
     }
 
-    boolean has(int hypothesis, int cause) {
-        return first[hypothesis] == cause || second[hypothesis] == cause || third[hypothesis] == cause;
-    }
-
     /**
      * Sums of weights by member: place d holds the weight of all sets with cause d, the last place the weight of all sets.
      */
     double[] sumByCause(double[] weights) {
-        double[] sums = new double[causes + 2];
+        double[] sums = new double[causes + 1];
         double total = 0;
         for (int h = 0; h < count; h++) {
             double w = weights[h];
@@ -116,8 +124,25 @@ final class Hypotheses {
             sums[second[h]] += w;
             sums[third[h]] += w;
         }
-        double[] byCause = Arrays.copyOf(sums, causes + 1);
-        byCause[causes] = total;
-        return byCause;
+        sums[causes] = total;
+        return sums;
+    }
+
+    /** Sums of weights by pair: the weight of all sets that hold both causes. */
+    double[][] sumByPair(double[] weights) {
+        double[][] sums = new double[causes + 1][causes + 1];
+        for (int h = 0; h < count; h++) {
+            double w = weights[h];
+            int a = first[h];
+            int b = second[h];
+            int c = third[h];
+            sums[a][b] += w;
+            sums[b][a] += w;
+            sums[a][c] += w;
+            sums[c][a] += w;
+            sums[b][c] += w;
+            sums[c][b] += w;
+        }
+        return sums;
     }
 }

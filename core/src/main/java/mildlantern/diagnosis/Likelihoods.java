@@ -38,33 +38,67 @@ final class Likelihoods {
         return usual.length;
     }
 
-    /** Multiplies each set's weight by the likelihood of a state. */
-    void weigh(Hypotheses sets, int state, double[] weights) {
-        int[] a = sets.first;
-        int[] b = sets.second;
-        int[] c = sets.third;
-        if (yesNo) {
-            double[] fails = byState[0];
-            double awayAnyway = usual[1];
-            boolean present = state == 0;
-            for (int h = 0; h < weights.length; h++) {
-                double away = awayAnyway * fails[a[h]] * fails[b[h]] * fails[c[h]];
-                weights[h] *= present ? 1 - away : away;
-            }
-            return;
+    /** Whether a state's log-likelihood is a sum over the members of a set: so it is where a yes/no finding is not there. */
+    boolean sumsOverMembers(int state) {
+        return yesNo && state == 1;
+    }
+
+    /** Natural logarithm of what each cause contributes, where {@link #sumsOverMembers} holds. */
+    double[] logByCause() {
+        double[] logs = new double[byState[0].length - 1];
+        for (int d = 0; d < logs.length; d++) {
+            logs[d] = Math.log(byState[0][d]);
         }
+        return logs;
+    }
+
+    /**
+     * Multiplies each set's weight by the likelihood of a state. Sets that share their first two causes stand together, so what
+     * these two contribute is worked out once for all of them.
+     */
+    void weigh(Hypotheses sets, int state, double[] weights) {
+        if (yesNo) {
+            weighYesNo(sets, state == 0, weights);
+        } else {
+            weighStates(sets, state, weights);
+        }
+    }
+
+    private void weighYesNo(Hypotheses sets, boolean present, double[] weights) {
+        double[] fails = byState[0];
+        int a = -1;
+        int b = -1;
+        double pair = 0;
         for (int h = 0; h < weights.length; h++) {
-            double all = 0;
-            double wanted = 0;
-            for (int s = 0; s < usual.length; s++) {
-                double[] row = byState[s];
-                double share = usual[s] * row[a[h]] * row[b[h]] * row[c[h]];
-                all += share;
-                if (s == state) {
-                    wanted = share;
+            if (sets.first[h] != a || sets.second[h] != b) {
+                a = sets.first[h];
+                b = sets.second[h];
+                pair = usual[1] * fails[a] * fails[b];
+            }
+            double away = pair * fails[sets.third[h]];
+            weights[h] *= present ? 1 - away : away;
+        }
+    }
+
+    private void weighStates(Hypotheses sets, int state, double[] weights) {
+        int states = usual.length;
+        double[] pair = new double[states];
+        int a = -1;
+        int b = -1;
+        for (int h = 0; h < weights.length; h++) {
+            if (sets.first[h] != a || sets.second[h] != b) {
+                a = sets.first[h];
+                b = sets.second[h];
+                for (int s = 0; s < states; s++) {
+                    pair[s] = usual[s] * byState[s][a] * byState[s][b];
                 }
             }
-            weights[h] *= wanted / all;
+            int c = sets.third[h];
+            double all = 0;
+            for (int s = 0; s < states; s++) {
+                all += pair[s] * byState[s][c];
+            }
+            weights[h] *= pair[state] * byState[state][c] / all;
         }
     }
 }

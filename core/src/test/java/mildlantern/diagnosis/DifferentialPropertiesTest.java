@@ -78,7 +78,7 @@ class DifferentialPropertiesTest {
                     explanation.reasons().stream().mapToDouble(Reason::weight).sum();
             assertThat(explanation.start() + sum).isCloseTo(explanation.end(), within(1e-9));
             double odds = cause.probability() / (1 - cause.probability());
-            assertThat(explanation.end()).isCloseTo(Math.log(odds), within(0.02));
+            assertThat(explanation.end()).isCloseTo(Math.log(odds), within(1e-9));
         }
     }
 

@@ -60,6 +60,8 @@ record Blade(double[][] outline, int veins, boolean parallel, boolean midrib, St
         {0, 0.1}, {0.1, 0.42}, {0.25, 0.82}, {0.42, 1}, {0.6, 0.88}, {0.78, 0.54}, {0.91, 0.22}, {1, 0}
     };
 
+    private static final String TREE_GREEN = Pen.washed("#5c7f45");
+
     static Blade orchidLeaf() {
         return new Blade(OBOVATE, 4, true, true, "#5f7d46", 0.3, 1.15);
     }
@@ -91,7 +93,7 @@ record Blade(double[][] outline, int veins, boolean parallel, boolean midrib, St
         Point left = base.plus(heading, length * 0.42).plus(heading - Math.PI / 2, width);
         String one = "M" + Pen.xy(base) + "Q" + Pen.xy(right) + " " + Pen.xy(tip);
         String leaf = one + "Q" + Pen.xy(left) + " " + Pen.xy(base);
-        pen.leaf(leaf, one + "L" + Pen.xy(base), "#5c7f45");
+        pen.leaf(leaf, one + "L" + Pen.xy(base), TREE_GREEN);
     }
 
     /** Draws the leaf along a spine, so wide at its widest. */

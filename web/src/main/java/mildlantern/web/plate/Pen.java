@@ -63,27 +63,38 @@ final class Pen {
     }
 
     Pen fill(String path, String colour, double opacity) {
-        out.append(format("<path d=\"%s\" fill=\"%s\" fill-opacity=\"%.2f\"/>", path, colour, opacity));
+        out.append("<path d=\"")
+                .append(path)
+                .append("\" fill=\"")
+                .append(colour)
+                .append("\" fill-opacity=\"")
+                .append(hundredths(opacity))
+                .append("\"/>");
         return this;
     }
 
     Pen outline(String path, double width, double opacity) {
-        out.append(format(
-                "<path d=\"%s\" fill=\"none\" stroke=\"%s\" stroke-width=\"%.2f\" stroke-opacity=\"%.2f\""
-                        + " stroke-linecap=\"round\" stroke-linejoin=\"round\"/>",
-                path, INK, width, opacity));
+        out.append("<path d=\"")
+                .append(path)
+                .append("\" fill=\"none\" stroke=\"")
+                .append(INK);
+        out.append("\" stroke-width=\"").append(hundredths(width));
+        if (opacity < 1) {
+            out.append("\" stroke-opacity=\"").append(hundredths(opacity));
+        }
+        out.append("\" stroke-linecap=\"round\" stroke-linejoin=\"round\"/>");
         return this;
     }
 
     /** A small leaf: filled and outlined in one, with one edge and its midrib heavier. */
     Pen leaf(String shape, String heavy, String colour) {
-        out.append(
-                format("<path d=\"%s\" fill=\"%s\" stroke=\"%s\" stroke-width=\"0.5\"/>", shape, paler(colour), INK));
+        out.append("<path d=\"").append(shape).append("\" fill=\"").append(colour);
+        out.append("\" stroke=\"").append(INK).append("\" stroke-width=\"0.5\"/>");
         return outline(heavy, 0.8, 0.9);
     }
 
     /** A colour as it looks when washed thinly over the sheet. */
-    private static String paler(String colour) {
+    static String washed(String colour) {
         StringBuilder mixed = new StringBuilder("#");
         for (int i = 1; i < 7; i += 2) {
             int full = Integer.parseInt(colour.substring(i, i + 2), 16);
@@ -117,7 +128,29 @@ final class Pen {
     }
 
     static String xy(Point point) {
-        return format("%.1f %.1f", point.x(), point.y());
+        StringBuilder text = new StringBuilder(14);
+        append(text, point.x());
+        text.append(' ');
+        append(text, point.y());
+        return text.toString();
+    }
+
+    /** One decimal, written by hand: a plate has thousands of numbers, and formatting them is most of its cost. */
+    private static void append(StringBuilder text, double value) {
+        long tenths = Math.round(value * 10);
+        if (tenths < 0) {
+            text.append('-');
+            tenths = -tenths;
+        }
+        text.append(tenths / 10);
+        if (tenths % 10 != 0) {
+            text.append('.').append(tenths % 10);
+        }
+    }
+
+    private static String hundredths(double value) {
+        long hundredths = Math.round(value * 100);
+        return hundredths % 100 == 0 ? Long.toString(hundredths / 100) : Double.toString(hundredths / 100.0);
     }
 
     static String format(String pattern, Object... values) {

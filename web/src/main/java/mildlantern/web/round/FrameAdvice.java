@@ -35,10 +35,18 @@ class FrameAdvice {
     /** Worked out only when a template asks, so that redirects and pictures cost nothing. */
     final class FrameSource {
         private final SignedIn member;
+        private RoundService.@Nullable Today today;
         private RoundViews.@Nullable Frame made;
 
         FrameSource(SignedIn member) {
             this.member = member;
+        }
+
+        RoundService.Today today() {
+            if (today == null) {
+                today = rounds.today(member.collection());
+            }
+            return today;
         }
 
         public RoundViews.Frame get() {
@@ -48,7 +56,7 @@ class FrameAdvice {
                         member.name(),
                         rounds.weekday(),
                         rounds.day(),
-                        rounds.walk(member.collection()),
+                        rounds.walk(today()),
                         settings.demo());
             }
             return made;

@@ -7,6 +7,7 @@ import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.RequestParam;
 
 /** The round, which is the first page. */
@@ -19,8 +20,13 @@ class RoundController {
     }
 
     @GetMapping("/")
-    String round(@AuthenticationPrincipal SignedIn member, @RequestParam Optional<UUID> stop, Model model) {
-        var page = rounds.round(member.collection(), stop);
+    String round(
+            @ModelAttribute("frame") Optional<FrameAdvice.FrameSource> frame,
+            @AuthenticationPrincipal SignedIn member,
+            @RequestParam Optional<UUID> stop,
+            Model model) {
+        var page = rounds.round(
+                frame.map(FrameAdvice.FrameSource::today).orElseGet(() -> rounds.today(member.collection())), stop);
         if (page.isEmpty()) {
             return "round/empty";
         }

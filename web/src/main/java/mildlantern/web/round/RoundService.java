@@ -56,15 +56,22 @@ public class RoundService {
         this.clock = clock;
     }
 
+    /** What is due today in a collection; worked out once for a page and its frame. */
+    Today today(UUID collection) {
+        return new Today(collection);
+    }
+
     /** Everything that is due, worked out once. */
-    private final class Today {
+    final class Today {
+        final UUID collection;
         final LocalDate day = LocalDate.now(clock);
         final List<Stop> walk;
         final Map<UUID, List<Plant>> byStop;
         final Map<UUID, Due> dues = new LinkedHashMap<>();
         final Map<UUID, LocalDate> looked = new LinkedHashMap<>();
 
-        Today(UUID collection) {
+        private Today(UUID collection) {
+            this.collection = collection;
             walk = collections.walk(collection);
             List<Plant> plants = collections.plants(collection);
             byStop = plants.stream().collect(Collectors.groupingBy(Plant::stop));
@@ -106,8 +113,7 @@ public class RoundService {
     }
 
     /** The walk for the frame of every page. */
-    List<RoundViews.StopLine> walk(UUID collection) {
-        Today today = new Today(collection);
+    List<RoundViews.StopLine> walk(Today today) {
         List<RoundViews.StopLine> lines = new ArrayList<>();
         int i = 0;
         for (Stop stop : today.walk) {
@@ -168,12 +174,11 @@ public class RoundService {
     }
 
     /** The round at a stop; without one, at the first stop whose lamp burns brightest. */
-    Optional<RoundViews.RoundPage> round(UUID collection, Optional<UUID> stopId) {
-        Today today = new Today(collection);
+    Optional<RoundViews.RoundPage> round(Today today, Optional<UUID> stopId) {
         if (today.walk.isEmpty()) {
             return Optional.empty();
         }
-        Stop stop = stopId.map(id -> collections.stop(collection, id))
+        Stop stop = stopId.map(id -> collections.stop(today.collection, id))
                 .orElseGet(() -> today.walk.stream()
                         .max(Comparator.comparing((Stop s) -> RoundPlanner.lamp(today.due(s)))
                                 .thenComparing(
@@ -189,7 +194,7 @@ public class RoundService {
                     .filter(plant -> plant.id().equals(due.plant()))
                     .forEach(plant -> slips.add(slip(mark, plant, due)));
         });
-        Map<UUID, List<String>> holds = cases.allHolds(collection);
+        Map<UUID, List<String>> holds = cases.allHolds(today.collection);
         return Optional.of(new RoundViews.RoundPage(
                 stop.id(),
                 stop.name(),

@@ -67,7 +67,7 @@ class RoundServiceTest {
 
     @Test
     void whenNothingIsDueEveryLampIsOut() {
-        assertThat(rounds.walk(COLLECTION)).allSatisfy(stop -> {
+        assertThat(rounds.walk(rounds.today(COLLECTION))).allSatisfy(stop -> {
             assertThat(stop.lamp()).isEqualTo("out");
             assertThat(stop.due()).isEqualTo("nothing due");
         });
@@ -78,7 +78,8 @@ class RoundServiceTest {
         looked(fern, 9, orchid, 1);
         when(cases.openTroubles(COLLECTION))
                 .thenReturn(Map.of(orchid.id(), new PlantToday.Trouble(TODAY.minusDays(3), Optional.of(TODAY))));
-        RoundViews.RoundPage page = rounds.round(COLLECTION, Optional.empty()).orElseThrow();
+        RoundViews.RoundPage page =
+                rounds.round(rounds.today(COLLECTION), Optional.empty()).orElseThrow();
         assertThat(page.name()).isEqualTo("Shelf");
         assertThat(page.slips()).singleElement().satisfies(slip -> {
             assertThat(slip.name()).isEqualTo("Orchid");
@@ -88,7 +89,7 @@ class RoundServiceTest {
         assertThat(page.left())
                 .singleElement()
                 .satisfies(left -> assertThat(left.due()).isEqualTo("1 to look at"));
-        assertThat(rounds.walk(COLLECTION))
+        assertThat(rounds.walk(rounds.today(COLLECTION)))
                 .extracting(RoundViews.StopLine::lamp)
                 .containsExactly("low", "bright");
     }
@@ -98,7 +99,7 @@ class RoundServiceTest {
         when(cases.allHolds(COLLECTION)).thenReturn(Map.of(fern.id(), List.of("no feed", "no repotting")));
         when(collections.stop(COLLECTION, sill.id())).thenReturn(sill);
         RoundViews.RoundPage page =
-                rounds.round(COLLECTION, Optional.of(sill.id())).orElseThrow();
+                rounds.round(rounds.today(COLLECTION), Optional.of(sill.id())).orElseThrow();
         assertThat(page.onHold())
                 .singleElement()
                 .satisfies(held -> assertThat(held.holds()).isEqualTo("no feed and no repotting"));
@@ -108,6 +109,6 @@ class RoundServiceTest {
     @Test
     void anEmptyCollectionHasNoRoundYet() {
         when(collections.walk(COLLECTION)).thenReturn(List.of());
-        assertThat(rounds.round(COLLECTION, Optional.empty())).isEmpty();
+        assertThat(rounds.round(rounds.today(COLLECTION), Optional.empty())).isEmpty();
     }
 }
