@@ -19,10 +19,11 @@ import java.util.regex.Pattern;
 
 /**
  * Starts the built application on the demo several times and asks for its pages over loopback, one after another; prints the
- * time to start and each page's median. Arguments: folder, jar, database address, user, password, port, sign-in, password.
+ * time to start and each page's median. Arguments: folder, jar, database address, user, password, port, sign-in, password, and the flags to run Java with.
  */
 public final class ServedPages {
     private static final int STARTS = 3;
+    private static final int FLAGS_FROM = 8;
     private static final int WARM_UP = 60;
     private static final int ASKED = 200;
 
@@ -65,9 +66,7 @@ public final class ServedPages {
 
     private static Process start(String[] arguments) throws IOException {
         List<String> command = new ArrayList<>(List.of("java"));
-        if (new File(arguments[0], "classes.jsa").exists()) {
-            command.addAll(List.of("-XX:SharedArchiveFile=classes.jsa", "-Xlog:disable", "-Xlog:all=off"));
-        }
+        command.addAll(List.of(arguments).subList(FLAGS_FROM, arguments.length));
         command.addAll(List.of("-jar", arguments[1]));
         ProcessBuilder builder = new ProcessBuilder(command)
                 .directory(new File(arguments[0]))

@@ -1,7 +1,6 @@
 package mildlantern.web.round;
 
 import jakarta.servlet.http.HttpServletRequest;
-import java.util.Optional;
 import mildlantern.web.platform.LanternSettings;
 import mildlantern.web.platform.SignedIn;
 import org.jspecify.annotations.Nullable;
@@ -12,6 +11,9 @@ import org.springframework.web.bind.annotation.ModelAttribute;
 /** Gives every whole page its frame: the day, the collection and the walk. Fragments and form posts go without. */
 @ControllerAdvice
 class FrameAdvice {
+    /** Name of the frame in the model. */
+    static final String FRAME = "frame";
+
     private final RoundService rounds;
     private final LanternSettings settings;
 
@@ -20,11 +22,10 @@ class FrameAdvice {
         this.settings = settings;
     }
 
-    @ModelAttribute("frame")
-    Optional<FrameSource> frame(@AuthenticationPrincipal @Nullable SignedIn member, HttpServletRequest request) {
-        return member == null || request.getHeader("HX-Request") != null
-                ? Optional.empty()
-                : Optional.of(new FrameSource(member));
+    @ModelAttribute(FRAME)
+    @Nullable
+    FrameSource frame(@AuthenticationPrincipal @Nullable SignedIn member, HttpServletRequest request) {
+        return member == null || request.getHeader("HX-Request") != null ? null : new FrameSource(member);
     }
 
     @ModelAttribute("demo")

@@ -7,7 +7,6 @@ import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.RequestParam;
 
 /** The round, which is the first page. */
@@ -20,13 +19,12 @@ class RoundController {
     }
 
     @GetMapping("/")
-    String round(
-            @ModelAttribute("frame") Optional<FrameAdvice.FrameSource> frame,
-            @AuthenticationPrincipal SignedIn member,
-            @RequestParam Optional<UUID> stop,
-            Model model) {
-        var page = rounds.round(
-                frame.map(FrameAdvice.FrameSource::today).orElseGet(() -> rounds.today(member.collection())), stop);
+    String round(@AuthenticationPrincipal SignedIn member, @RequestParam Optional<UUID> stop, Model model) {
+        // The frame has worked out the day already, for the walk.
+        RoundService.Today today = model.getAttribute(FrameAdvice.FRAME) instanceof FrameAdvice.FrameSource frame
+                ? frame.today()
+                : rounds.today(member.collection());
+        var page = rounds.round(today, stop);
         if (page.isEmpty()) {
             return "round/empty";
         }
