@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import mildlantern.diagnosis.Disorder.Hosts;
 import mildlantern.diagnosis.Disorder.Kind;
 import mildlantern.diagnosis.Disorder.Nature;
@@ -51,6 +52,7 @@ public final class DiagnosisKnowledge {
     private final Map<String, Disorder> disorders;
     private final RecordFacts facts;
     private final double furtherCause;
+    private final Map<List<String>, Hypotheses> sets = new ConcurrentHashMap<>();
 
     private DiagnosisKnowledge(
             Map<String, Finding> findings, Map<String, Disorder> disorders, RecordFacts facts, double furtherCause) {
@@ -188,6 +190,11 @@ public final class DiagnosisKnowledge {
     /** The causes that can befall a plant. */
     List<Disorder> befalling(PlantRecord record) {
         return disorders.values().stream().filter(d -> d.befalls(record)).toList();
+    }
+
+    /** All sets of up to three of some causes; worked out once for each kind of plant. */
+    Hypotheses setsOf(List<Disorder> causes) {
+        return sets.computeIfAbsent(causes.stream().map(Disorder::id).toList(), ids -> Hypotheses.over(causes));
     }
 
     /** What each cause beyond the first multiplies the prior weight of a set by, above 0 and at most 1. */

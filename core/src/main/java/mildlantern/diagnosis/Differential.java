@@ -14,7 +14,7 @@ import mildlantern.plant.PlantRecord;
  */
 public final class Differential {
     /** Sets lighter than this share of the heaviest are left out of next looks and explanations, not of the ladder. */
-    private static final double NEGLIGIBLE = 1e-5;
+    private static final double NEGLIGIBLE = 1e-4;
 
     /** With at least this probability that something urgent is present, the plant is treated as urgent. */
     private static final double URGENT_FROM = 0.4;
@@ -43,7 +43,7 @@ public final class Differential {
         this.disorders = knowledge.befalling(record);
         this.observations = observations();
         this.facts = knowledge.facts(record);
-        this.sets = Hypotheses.over(disorders);
+        this.sets = knowledge.setsOf(disorders);
         this.posterior = priorOf(sets, factOdds());
         for (Observation observation : observations) {
             observation.likelihoods().weigh(sets, observation.state(), posterior);

@@ -94,7 +94,7 @@ class CasePages {
                 Ladder.rungs(differential, pins, touched.isPresent() ? 4 : 5),
                 Ladder.percent(differential.allWell()),
                 differential.actNow(),
-                looking ? looks(differential, latest) : List.of(),
+                looking && touched.isEmpty() ? looks(differential, latest) : List.of(),
                 looking ? touched.map(part -> panel(part, record, plate, latest)) : Optional.empty(),
                 trialBox(troubleCase));
     }
