@@ -18,6 +18,7 @@ import mildlantern.diagnosis.Disorder.Sign;
 import mildlantern.diagnosis.Disorder.Undone;
 import mildlantern.diagnosis.Disorder.Urgency;
 import mildlantern.knowledge.Entry;
+import mildlantern.knowledge.KnowledgeException;
 import mildlantern.knowledge.KnowledgeFiles;
 import mildlantern.knowledge.Words;
 import mildlantern.plant.PlantKnowledge;
@@ -67,7 +68,7 @@ public final class DiagnosisKnowledge {
      *
      * @param plants the known kinds of plants
      * @param trials the known trials
-     * @throws mildlantern.knowledge.KnowledgeException if a file is wrong or names something unknown; the message names
+     * @throws KnowledgeException if a file is wrong or names something unknown; the message names
      *     file and key
      */
     public static DiagnosisKnowledge load(PlantKnowledge plants, Trials trials) {

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import mildlantern.knowledge.Entry;
+import mildlantern.knowledge.KnowledgeException;
 import mildlantern.knowledge.KnowledgeFiles;
 import mildlantern.quantity.Temperature;
 
@@ -41,7 +42,7 @@ public final class PlantKnowledge {
     /**
      * Reads profiles and media.
      *
-     * @throws mildlantern.knowledge.KnowledgeException if a file is wrong; the message names file and key
+     * @throws KnowledgeException if a file is wrong; the message names file and key
      */
     public static PlantKnowledge load() {
         Map<String, Medium> media = new LinkedHashMap<>();

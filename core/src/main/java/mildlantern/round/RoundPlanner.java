@@ -6,6 +6,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import mildlantern.knowledge.Entry;
+import mildlantern.knowledge.KnowledgeException;
 import mildlantern.knowledge.KnowledgeFiles;
 
 /** Works out what is due today, from what is known of each plant. */
@@ -21,7 +22,7 @@ public final class RoundPlanner {
     /**
      * Reads how often to look.
      *
-     * @throws mildlantern.knowledge.KnowledgeException if the file is wrong
+     * @throws KnowledgeException if the file is wrong
      */
     public static RoundPlanner load() {
         Entry routine = KnowledgeFiles.open("routine.yaml");

@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import mildlantern.knowledge.Entry;
+import mildlantern.knowledge.KnowledgeException;
 import mildlantern.knowledge.KnowledgeFiles;
 import mildlantern.knowledge.Words;
 
@@ -27,7 +28,7 @@ public final class Trials {
     /**
      * Reads the trials.
      *
-     * @throws mildlantern.knowledge.KnowledgeException if the file is wrong; the message names the key
+     * @throws KnowledgeException if the file is wrong; the message names the key
      */
     public static Trials load() {
         Map<String, Trial> trials = new LinkedHashMap<>();

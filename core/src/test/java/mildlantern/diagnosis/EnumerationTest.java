@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 import mildlantern.plant.PlantRecord;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -51,7 +52,7 @@ class EnumerationTest {
     private record Plain(DiagnosisKnowledge knowledge, PlantRecord record, Evidence evidence) {
         Map<String, Double> marginals() {
             List<Disorder> all = knowledge.befalling(record);
-            Map<String, Double> sums = new java.util.TreeMap<>();
+            Map<String, Double> sums = new TreeMap<>();
             double total = 0;
             for (int bits = 0; bits < 1 << all.size(); bits++) {
                 if (Integer.bitCount(bits) > 3) {

@@ -7,6 +7,9 @@ import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchRule;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.OffsetDateTime;
 import org.springframework.data.repository.Repository;
 import org.springframework.stereotype.Controller;
 
@@ -28,9 +31,9 @@ class RoomsTest {
     @ArchTest
     static final ArchRule ONE_CLOCK = noClasses()
             .should()
-            .callMethod(java.time.LocalDate.class, "now")
+            .callMethod(LocalDate.class, "now")
             .orShould()
-            .callMethod(java.time.OffsetDateTime.class, "now")
+            .callMethod(OffsetDateTime.class, "now")
             .orShould()
-            .callMethod(java.time.Instant.class, "now");
+            .callMethod(Instant.class, "now");
 }

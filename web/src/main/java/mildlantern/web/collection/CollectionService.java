@@ -14,6 +14,7 @@ import mildlantern.plant.Profile;
 import mildlantern.treatment.CareSetting;
 import mildlantern.web.platform.NotHere;
 import mildlantern.web.platform.WrittenForms;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -164,6 +165,5 @@ public class CollectionService {
      * @param text a few words, or null
      */
     public record NoteDetails(
-            @org.jspecify.annotations.Nullable Integer amountMl,
-            @org.jspecify.annotations.Nullable String text) {}
+            @Nullable Integer amountMl, @Nullable String text) {}
 }

@@ -2,6 +2,7 @@ package mildlantern.web.collection;
 
 import java.util.Optional;
 import mildlantern.plant.EventKind;
+import org.jspecify.annotations.Nullable;
 
 /** What the record of a plant can note. Some of it speaks for or against causes. */
 public enum HappeningKind {
@@ -23,7 +24,7 @@ public enum HappeningKind {
     private final String words;
     private final Optional<EventKind> event;
 
-    HappeningKind(String words, @org.jspecify.annotations.Nullable EventKind event) {
+    HappeningKind(String words, @Nullable EventKind event) {
         this.words = words;
         this.event = Optional.ofNullable(event);
     }

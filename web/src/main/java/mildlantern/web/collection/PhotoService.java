@@ -6,6 +6,7 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.Iterator;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -98,7 +99,7 @@ class PhotoService {
         }
     }
 
-    private static Optional<ImageReader> first(java.util.Iterator<ImageReader> readers) {
+    private static Optional<ImageReader> first(Iterator<ImageReader> readers) {
         return readers.hasNext() ? Optional.of(readers.next()) : Optional.empty();
     }
 }

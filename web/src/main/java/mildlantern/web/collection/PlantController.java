@@ -1,5 +1,7 @@
 package mildlantern.web.collection;
 
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.LocalDate;
@@ -14,6 +16,7 @@ import mildlantern.quantity.Limits;
 import mildlantern.quantity.Range;
 import mildlantern.treatment.CareSetting;
 import mildlantern.web.platform.SignedIn;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.CacheControl;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -112,11 +115,7 @@ class PlantController {
     }
 
     private static void number(
-            List<PlantViews.Want> wants,
-            String what,
-            Range wanted,
-            @org.jspecify.annotations.Nullable Double given,
-            String unit) {
+            List<PlantViews.Want> wants, String what, Range wanted, @Nullable Double given, String unit) {
         if (given != null) {
             wants.add(new PlantViews.Want(
                     what,
@@ -174,7 +173,7 @@ class PlantController {
             @RequestParam(defaultValue = "") String amount,
             @RequestParam(defaultValue = "") String detail,
             @RequestParam Optional<UUID> backToStop,
-            jakarta.servlet.http.HttpServletResponse response,
+            HttpServletResponse response,
             Model model) {
         Plant plant = collections.plant(member.collection(), id);
         NoteForm typed = NoteForm.read(kind, day, amount, detail, LocalDate.now(clock));
@@ -202,9 +201,9 @@ class PlantController {
             @RequestParam UUID form,
             @RequestParam MultipartFile file,
             @RequestParam(defaultValue = "") String caption,
-            jakarta.servlet.http.HttpServletResponse response,
+            HttpServletResponse response,
             Model model)
-            throws java.io.IOException {
+            throws IOException {
         Plant plant = collections.plant(member.collection(), id);
         try {
             photos.take(

@@ -10,11 +10,13 @@ import static org.mockito.Mockito.verify;
 import static org.mockito.Mockito.when;
 
 import java.time.Clock;
+import java.time.OffsetDateTime;
 import java.util.Optional;
 import java.util.UUID;
 import mildlantern.web.account.AccountController.FirstVisit;
 import mildlantern.web.collection.Collections;
 import mildlantern.web.platform.SignedIn;
+import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
 import org.springframework.security.core.userdetails.UsernameNotFoundException;
 import org.springframework.security.crypto.password.PasswordEncoder;
@@ -55,12 +57,12 @@ class AccountControllerTest {
         verify(collections, never()).make(any(), anyString(), anyString());
 
         UUID collection = UUID.randomUUID();
-        Member ann = new Member(collection, "ann", "Ann", "{hash}", java.time.OffsetDateTime.now(Clock.systemUTC()));
+        Member ann = new Member(collection, "ann", "Ann", "{hash}", OffsetDateTime.now(Clock.systemUTC()));
         when(members.named("ann")).thenReturn(Optional.of(ann));
         when(collections.named(eq(collection))).thenReturn("House");
         assertThat(((SignedIn) service.loadUserByUsername("  ANN ")).collection())
                 .isEqualTo(collection);
-        org.assertj.core.api.Assertions.assertThatThrownBy(() -> service.loadUserByUsername("nobody"))
+        Assertions.assertThatThrownBy(() -> service.loadUserByUsername("nobody"))
                 .isInstanceOf(UsernameNotFoundException.class);
     }
 }

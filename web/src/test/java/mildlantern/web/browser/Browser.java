@@ -9,6 +9,7 @@ import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
+import com.microsoft.playwright.options.ReducedMotion;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -55,7 +56,7 @@ final class Browser {
             context = CHROMIUM.newContext(new com.microsoft.playwright.Browser.NewContextOptions()
                     .setViewportSize(width, height)
                     .setLocale("en-GB")
-                    .setReducedMotion(com.microsoft.playwright.options.ReducedMotion.REDUCE)
+                    .setReducedMotion(ReducedMotion.REDUCE)
                     .setTimezoneId("UTC"));
             context.setDefaultTimeout(PATIENCE_MS);
             page = context.newPage();

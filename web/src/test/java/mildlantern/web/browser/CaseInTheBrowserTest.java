@@ -11,6 +11,7 @@ import mildlantern.web.LanternTest;
 import mildlantern.web.MovableClock;
 import mildlantern.web.casework.CaseService;
 import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Assertions;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -166,7 +167,7 @@ class CaseInTheBrowserTest {
                 return;
             }
         }
-        org.junit.jupiter.api.Assertions.fail("the keyboard never reaches " + selector);
+        Assertions.fail("the keyboard never reaches " + selector);
     }
 
     @Test

@@ -4,6 +4,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.LoadState;
 import java.nio.file.Path;
 import mildlantern.web.LanternTest;
 import org.junit.jupiter.api.Tag;
@@ -70,7 +71,7 @@ class ScreenshotsTest {
     }
 
     private void take(Page page, String name) {
-        page.waitForLoadState(com.microsoft.playwright.options.LoadState.NETWORKIDLE);
+        page.waitForLoadState(LoadState.NETWORKIDLE);
         page.evaluate("document.fonts.ready");
         page.screenshot(new Page.ScreenshotOptions().setPath(folder.resolve(name + ".png")));
     }

@@ -19,11 +19,13 @@ import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.util.UUID;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import javax.imageio.ImageIO;
+import mildlantern.diagnosis.Part;
 import mildlantern.web.Growers;
 import mildlantern.web.LanternTest;
 import mildlantern.web.casework.CaseService;
@@ -184,7 +186,7 @@ class BordersTest {
 
     @Test
     void anAnswerFromAnOldPageComesBackToBeSentAgain() throws Exception {
-        cases.answer(mine.member().collection(), myCase, 0, "leaf.limp", "present", mildlantern.diagnosis.Part.LEAF);
+        cases.answer(mine.member().collection(), myCase, 0, "leaf.limp", "present", Part.LEAF);
         mvc.perform(as(mine, post("/cases/{id}/answers", myCase))
                         .header("HX-Request", "true")
                         .param("version", "0")
@@ -299,10 +301,7 @@ class BordersTest {
     void aFileThatIsNoPictureIsRefusedAtItsField() throws Exception {
         mvc.perform(multipart("/plants/{id}/photos", mine.plant().id())
                         .file(new MockMultipartFile(
-                                "file",
-                                "leaf.png",
-                                "image/png",
-                                "not a picture".getBytes(java.nio.charset.StandardCharsets.UTF_8)))
+                                "file", "leaf.png", "image/png", "not a picture".getBytes(StandardCharsets.UTF_8)))
                         .param("form", UUID.randomUUID().toString())
                         .param("caption", "kept words")
                         .with(user(mine.member()))
