@@ -1,4 +1,5 @@
 // Keys, focus and the line that shows that something is being worked out. Pages work without it.
+/* global htmx */
 
 const KEYS_OFF = 'lantern.keys-off';
 const keysOn = () => localStorage.getItem(KEYS_OFF) === null;
@@ -54,32 +55,66 @@ document.addEventListener('click', (event) => {
   if (event.target.closest?.('a.part') && window.htmx && !event.ctrlKey && !event.metaKey) event.preventDefault();
 });
 
-// After an answer the focus goes on to the next row, or stays where it was. Answers may overtake one another,
-// so each request remembers for itself where the focus goes.
-const after = new WeakMap();
-document.body.addEventListener('htmx:beforeRequest', (event) => {
-  document.getElementById('working')?.classList.add('on');
-  document.getElementById('problem')?.replaceChildren();
-  const element = event.detail.elt;
+// One answer is under way at a time; what is pressed meanwhile waits its turn and goes out with the version that the answer
+// before has made, so that quick hands lose nothing and see things in the order in which they pressed.
+let underWay = null;
+const waiting = [];
+
+/** Where the focus goes when the answer is there: on to the next row, or back to where it was. */
+function focusAfter(element) {
   const row = element.closest('[data-row]');
   const link = element.closest('a');
-  const scrolled = document.querySelector('.rows')?.scrollTop ?? 0;
-  after.set(event.detail.xhr, row
-    ? { selector: `[data-row="${row.nextElementSibling?.dataset.row ?? row.dataset.row}"] .answer`, scrolled }
-    : element.closest('[data-look]') ? { selector: '.look .answer' }
-    : link?.dataset.part || link?.dataset.key === 'w' ? { selector: '.rows .answer' }
-    : { selector: '.plate .part' });
+  if (row) return `[data-row="${row.nextElementSibling?.dataset.row ?? row.dataset.row}"] .answer`;
+  if (element.closest('[data-look]')) return '.look .answer';
+  return link?.dataset.part || link?.dataset.key === 'w' ? '.rows .answer' : '.plate .part';
+}
+
+function sendNext() {
+  underWay = null;
+  const next = waiting.shift();
+  if (!next) {
+    document.getElementById('working')?.classList.remove('on');
+    return;
+  }
+  if ('version' in next.values) next.values.version = document.getElementById('board')?.dataset.version ?? next.values.version;
+  underWay = next;
+  htmx.ajax(next.verb, next.path, { values: next.values, source: '#main', target: '#main', swap: 'innerHTML' });
+}
+
+document.body.addEventListener('htmx:confirm', (event) => {
+  const { elt, verb, path, triggeringEvent } = event.detail;
+  if (elt === document.getElementById('main')) return;
+  const pressed = {
+    verb,
+    path,
+    values: elt instanceof HTMLFormElement ? Object.fromEntries(new FormData(elt, triggeringEvent?.submitter)) : {},
+    focus: focusAfter(elt),
+  };
+  if (underWay) {
+    event.preventDefault();
+    waiting.push(pressed);
+  } else {
+    underWay = pressed;
+  }
 });
-document.body.addEventListener('htmx:afterRequest', () => document.getElementById('working')?.classList.remove('on'));
-document.body.addEventListener('htmx:afterSettle', (event) => {
-  const next = after.get(event.detail.xhr);
-  if (!next) return;
-  after.delete(event.detail.xhr);
+document.body.addEventListener('htmx:beforeRequest', () => {
+  document.getElementById('working')?.classList.add('on');
+  document.getElementById('problem')?.replaceChildren();
+});
+document.body.addEventListener('htmx:beforeSwap', () => {
+  if (underWay) underWay.scrolled = document.querySelector('.rows')?.scrollTop ?? 0;
+});
+document.body.addEventListener('htmx:afterSwap', (event) => {
+  if (!underWay || event.detail.target.id !== 'main') return;
   const rows = document.querySelector('.rows');
-  if (rows && next.scrolled) rows.scrollTop = next.scrolled;
-  document.querySelector(next.selector)?.focus({ preventScroll: !next.scrolled });
+  const scrolled = underWay.focus.startsWith('[data-row') ? underWay.scrolled : 0;
+  if (rows && scrolled) rows.scrollTop = scrolled;
+  document.querySelector(underWay.focus)?.focus({ preventScroll: !scrolled });
 });
+// Afterwards, when htmx has let go of the request that ended.
+document.body.addEventListener('htmx:afterRequest', () => queueMicrotask(sendNext));
 document.body.addEventListener('htmx:sendError', () => {
+  waiting.length = 0;
   const problem = document.getElementById('problem');
   const notice = document.createElement('div');
   notice.className = 'notice bright';

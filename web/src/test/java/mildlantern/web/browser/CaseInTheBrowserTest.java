@@ -86,6 +86,7 @@ class CaseInTheBrowserTest {
         assertThat(firstCause()).hasText("Too few working roots");
         page.locator(".panel .press").click();
         assertThat(page.locator(".look")).hasCount(3);
+        assertThat(page.locator(".found li")).hasCount(3);
         assertThat(page.locator(".pins text")).hasCount(3);
         window.fitsItsHeight();
 
@@ -157,6 +158,25 @@ class CaseInTheBrowserTest {
         page.keyboard().press("Escape");
         page.keyboard().press("a");
         assertThat(page.locator(".trial-box")).isVisible();
+        window.quiet();
+    }
+
+    @Test
+    void quickHands_everyAnswerIsKeptInTheOrderOfThePresses() {
+        UUID limp = cases.open(grower.member().collection(), grower.plant().id());
+        window.open("/cases/" + limp);
+        touch("leaf");
+        // Four presses in one breath: the first answer has not come back when the last is pressed.
+        page.evaluate("""
+                () => {
+                  document.querySelector("[data-row='leaf.limp'] [value=present]").click();
+                  document.querySelector("[data-row='leaf.leathery'] [value=present]").click();
+                  document.querySelector("[data-row='leaf.yellow'] [value=absent]").click();
+                  document.querySelector('.panel .press').click();
+                }""");
+        assertThat(page.locator("#panel")).hasCount(0);
+        assertThat(page.locator(".found li")).hasCount(3);
+        assertThat(page.locator(".notice")).hasCount(0);
         window.quiet();
     }
 
