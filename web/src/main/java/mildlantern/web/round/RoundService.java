@@ -25,6 +25,7 @@ import mildlantern.web.collection.HappeningKind;
 import mildlantern.web.collection.Plant;
 import mildlantern.web.collection.PlatePictures;
 import mildlantern.web.collection.Stop;
+import mildlantern.web.platform.NotHere;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -178,7 +179,10 @@ public class RoundService {
         if (today.walk.isEmpty()) {
             return Optional.empty();
         }
-        Stop stop = stopId.map(id -> collections.stop(today.collection, id))
+        Stop stop = stopId.map(id -> today.walk.stream()
+                        .filter(s -> s.id().equals(id))
+                        .findFirst()
+                        .orElseThrow(() -> new NotHere("stop")))
                 .orElseGet(() -> today.walk.stream()
                         .max(Comparator.comparing((Stop s) -> RoundPlanner.lamp(today.due(s)))
                                 .thenComparing(

@@ -1,6 +1,7 @@
 package mildlantern.web.round;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.mockito.ArgumentMatchers.any;
 import static org.mockito.ArgumentMatchers.anyDouble;
 import static org.mockito.ArgumentMatchers.eq;
@@ -24,6 +25,7 @@ import mildlantern.web.collection.HappeningKind;
 import mildlantern.web.collection.Plant;
 import mildlantern.web.collection.PlatePictures;
 import mildlantern.web.collection.Stop;
+import mildlantern.web.platform.NotHere;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
@@ -95,9 +97,23 @@ class RoundServiceTest {
     }
 
     @Test
+    void aStopSaysWhereOnTheWalkItStands() {
+        assertThat(rounds.round(rounds.today(COLLECTION), Optional.of(shelf.id()))
+                        .orElseThrow()
+                        .sentence())
+                .startsWith("Stop 2 of 2. Nothing due here.");
+    }
+
+    @Test
+    void aStopOfAnotherCollectionIsNotHere() {
+        RoundService.Today today = rounds.today(COLLECTION);
+        assertThatThrownBy(() -> rounds.round(today, Optional.of(UUID.randomUUID())))
+                .isInstanceOf(NotHere.class);
+    }
+
+    @Test
     void whatMustWaitIsShownAtItsStop() {
         when(cases.allHolds(COLLECTION)).thenReturn(Map.of(fern.id(), List.of("no feed", "no repotting")));
-        when(collections.stop(COLLECTION, sill.id())).thenReturn(sill);
         RoundViews.RoundPage page =
                 rounds.round(rounds.today(COLLECTION), Optional.of(sill.id())).orElseThrow();
         assertThat(page.onHold())
