@@ -30,7 +30,8 @@ import mildlantern.treatment.Trials;
 /** Findings and disorders that the knowledge base knows, checked against one another. */
 public final class DiagnosisKnowledge {
     private static final Set<String> FINDING_KEYS = Set.of(
-            "part", "look", "seen", "not", "states", "anyway", "minutes", "stress", "of", "words", "best", "neutral");
+            "part", "look", "seen", "not", "states", "anyway", "minutes", "stress", "of", "words", "best", "neutral",
+            "after");
     private static final Set<String> DISORDER_KEYS = Set.of(
             "name",
             "short",
@@ -103,6 +104,13 @@ public final class DiagnosisKnowledge {
                 }
             }
         }
+        for (Finding finding : findings.values()) {
+            for (String first : finding.after()) {
+                if (!findings.containsKey(first)) {
+                    throw new IllegalStateException(finding.id() + " comes after '" + first + "', which is no finding");
+                }
+            }
+        }
         for (Trial trial : trials.all()) {
             for (String finding : trial.recheck()) {
                 if (!findings.containsKey(finding)) {
@@ -130,6 +138,7 @@ public final class DiagnosisKnowledge {
                 entry.optionalNumber("stress", 0, 3).orElse(0),
                 Set.copyOf(entry.words("of")),
                 best(entry, yesNo),
+                entry.words("after"),
                 entry.words("words"));
     }
 

@@ -5,7 +5,10 @@ import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Predicate;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import mildlantern.plant.PlantRecord;
 
 /**
@@ -14,16 +17,13 @@ import mildlantern.plant.PlantRecord;
  */
 public final class Differential {
     /** Sets lighter than this share of the heaviest are left out of next looks and explanations, not of the ladder. */
-    private static final double NEGLIGIBLE = 1e-4;
+    private static final double NEGLIGIBLE = 1e-5;
 
     /** With at least this probability that something urgent is present, the plant is treated as urgent. */
     private static final double URGENT_FROM = 0.4;
 
-    /** A bit about how far a cause has gone counts this much against a bit about which cause it is. */
-    private static final double EXTENT_COUNTS = 0.5;
-
-    /** How many of the first causes a next look tells the shifts of. */
-    private static final int SHIFTS = 5;
+    /** A finding that came anyway with more than this probability is explained by nothing that is weighed. */
+    private static final double UNEXPLAINED_FROM = 0.5;
 
     private final DiagnosisKnowledge knowledge;
     private final PlantRecord record;
@@ -44,12 +44,25 @@ public final class Differential {
         this.observations = observations();
         this.facts = knowledge.facts(record);
         this.sets = knowledge.setsOf(disorders);
-        this.posterior = priorOf(sets, factOdds());
-        for (Observation observation : observations) {
-            observation.likelihoods().weigh(sets, observation.state(), posterior);
-        }
+        this.posterior = posterior(factOdds());
         this.marginals = shares(sets.sumByCause(posterior));
         this.ladder = rungs();
+    }
+
+    /** Weights of all sets with everything heard. What multiplies over the members of a set goes into their odds at once. */
+    private double[] posterior(double[] odds) {
+        for (Observation observation : observations) {
+            if (observation.likelihoods().sumsOverMembers(observation.state())) {
+                observation.likelihoods().weighByCause(odds);
+            }
+        }
+        double[] weights = priorOf(sets, odds);
+        for (Observation observation : observations) {
+            if (!observation.likelihoods().sumsOverMembers(observation.state())) {
+                observation.likelihoods().weigh(sets, observation.state(), weights);
+            }
+        }
+        return weights;
     }
 
     private List<Observation> observations() {
@@ -124,7 +137,7 @@ public final class Differential {
         return weights;
     }
 
-    private static double[] shares(double[] sums) {
+    static double[] shares(double[] sums) {
         double total = sums[sums.length - 1];
         double[] shares = new double[sums.length - 1];
         for (int d = 0; d < shares.length; d++) {
@@ -140,6 +153,29 @@ public final class Differential {
         }
         rungs.sort(Comparator.comparingDouble(Cause::probability).reversed());
         return List.copyOf(rungs);
+    }
+
+    /** The sets that are weighed. */
+    Hypotheses sets() {
+        return sets;
+    }
+
+    /** Their weights, in their order; they do not add up to 1. */
+    double[] weights() {
+        return posterior;
+    }
+
+    /** The causes that can befall this plant, in the order in which sets count them. */
+    List<Disorder> disorders() {
+        return disorders;
+    }
+
+    /** Ids of the causes in one set. */
+    Set<String> causesOf(int set) {
+        return IntStream.of(sets.first[set], sets.second[set], sets.third[set])
+                .filter(d -> d < disorders.size())
+                .mapToObj(d -> disorders.get(d).id())
+                .collect(Collectors.toUnmodifiableSet());
     }
 
     /** All causes that can befall this plant, the likeliest first. */
@@ -188,104 +224,57 @@ public final class Differential {
      * @return at most that many, the most worthwhile first
      */
     public List<NextLook> nextLooks(int most) {
-        boolean[] matter = sets.matter(NEGLIGIBLE, posterior);
-        Hypotheses likely = sets.only(matter);
-        double[] now = sets.only(matter, posterior);
-        List<NextLook> looks = new ArrayList<>();
-        for (Finding finding : knowledge.findings()) {
-            if (evidence.state(finding.id()).isEmpty() && finding.appliesTo(record)) {
-                look(finding, likely, now).ifPresent(looks::add);
-            }
-        }
-        looks.sort(Comparator.comparingDouble(NextLook::worth).reversed());
-        return List.copyOf(looks.subList(0, Math.min(most, looks.size())));
-    }
-
-    private Optional<NextLook> look(Finding finding, Hypotheses likely, double[] now) {
-        Likelihoods likelihoods = new Likelihoods(finding, disorders);
-        double[] sums = likely.sumByCause(now);
-        double[] before = shares(sums);
-        double total = sums[sums.length - 1];
-        double expected = 0;
-        List<double[]> afters = new ArrayList<>();
-        double[] chances = new double[likelihoods.states()];
-        for (int state = 0; state < likelihoods.states(); state++) {
-            double[] then = now.clone();
-            likelihoods.weigh(likely, state, then);
-            double[] thenSums = likely.sumByCause(then);
-            chances[state] = thenSums[thenSums.length - 1] / total;
-            double[] after = shares(thenSums);
-            afters.add(after);
-            expected += chances[state] * uncertainty(after);
-        }
-        double gain = uncertainty(before) - expected + tellsExtent(finding, before, chances);
-        if (!(gain > 1e-4)) {
-            return Optional.empty();
-        }
-        List<NextLook.Answer> answers = new ArrayList<>();
-        for (int state = 0; state < chances.length; state++) {
-            answers.add(new NextLook.Answer(
-                    finding.states().get(state), chances[state], shifts(before, afters.get(state))));
-        }
-        return Optional.of(new NextLook(finding, gain, gain / price(finding), answers));
-    }
-
-    private List<NextLook.Shift> shifts(double[] before, double[] after) {
-        List<NextLook.Shift> shifts = new ArrayList<>();
-        for (Cause cause : ladder.subList(0, Math.min(SHIFTS, ladder.size()))) {
-            int d = disorders.indexOf(cause.disorder());
-            shifts.add(new NextLook.Shift(cause.disorder(), before[d], after[d]));
-        }
-        return shifts;
-    }
-
-    /** Price of a look: one for starting it, one more for every four minutes, two for each degree of stress. */
-    private static double price(Finding finding) {
-        return 1 + finding.minutes() / 4 + 2 * finding.stress();
-    }
-
-    /** Entropy of the marginals in bits, each by how much hangs on it. */
-    private double uncertainty(double[] probabilities) {
-        double bits = 0;
-        for (int d = 0; d < probabilities.length; d++) {
-            double p = probabilities[d];
-            bits += weight(disorders.get(d).nature()) * (bits(p) + bits(1 - p));
-        }
-        return bits;
-    }
-
-    private static double bits(double p) {
-        return p > 1e-12 ? -p * Math.log(p) / Math.log(2) : 0;
-    }
-
-    /** How much hangs on knowing whether a cause is there: what must be acted on counts most, what is harmless least. */
-    private static double weight(Disorder.Nature nature) {
-        if (nature.harmless()) {
-            return 0.4;
-        }
-        return switch (nature.urgency()) {
-            case TODAY -> 1.2;
-            case WEEK -> 1;
-            case CALM -> 0.7;
-        };
+        return nextLooks(most, Set.of());
     }
 
     /**
-     * What a look tells about how far the likely causes have gone, in bits: a cause that is certain still leaves open whether
-     * the roots or the twigs are alive, and what is done depends on it.
+     * The looks not yet taken that would tell most for their price.
+     *
+     * @param most how many
+     * @param passedOver ids of findings that the grower passed over: they are not proposed, and no other look waits for them
+     * @return at most that many, the most worthwhile first
      */
-    private double tellsExtent(Finding finding, double[] before, double[] chances) {
-        double open = 0;
-        for (double chance : chances) {
-            open += bits(chance);
+    public List<NextLook> nextLooks(int most, Set<String> passedOver) {
+        return ahead().nextLooks(most, passedOver);
+    }
+
+    /**
+     * The single answer that would overturn what is thought of a cause: that brings one which is likelier than not below even, or
+     * one which is not above it. Of several the likeliest.
+     *
+     * @param disorderId a cause of the ladder
+     * @return the answer, or empty if no single look would do that
+     */
+    public Optional<Overturn> overturning(String disorderId) {
+        return ahead().overturning(indexOf(disorderId));
+    }
+
+    private Optional<LookAhead> lookAhead = Optional.empty();
+
+    private LookAhead ahead() {
+        if (lookAhead.isEmpty()) {
+            boolean[] matter = sets.matter(NEGLIGIBLE, posterior);
+            List<Finding> open = knowledge.findings().stream()
+                    .filter(finding -> evidence.state(finding.id()).isEmpty() && finding.appliesTo(record))
+                    .toList();
+            lookAhead = Optional.of(
+                    new LookAhead(disorders, ladder, sets.only(matter), sets.only(matter, posterior), open));
         }
-        double sure = 0;
-        for (int d = 0; d < before.length; d++) {
-            if (disorders.get(d).extent().contains(finding.id())) {
-                sure = Math.max(sure, before[d]);
-            }
-        }
-        return EXTENT_COUNTS * sure * open;
+        return lookAhead.get();
+    }
+
+    /**
+     * Findings that were seen although nothing weighed explains them: more likely than not, they came from something else. Where
+     * one stands here, no name should be forced on the plant.
+     */
+    public List<Finding> unexplained() {
+        return observations.stream()
+                .filter(seen -> seen.finding().yesNo()
+                        && seen.state() == 0
+                        && !seen.finding().neutral())
+                .filter(seen -> seen.likelihoods().cameAnyway(sets, posterior) > UNEXPLAINED_FROM)
+                .map(Observation::finding)
+                .toList();
     }
 
     /**
@@ -297,16 +286,16 @@ public final class Differential {
      * @throws IllegalArgumentException if the cause cannot befall this plant
      */
     public Explanation explain(String disorderId) {
-        int cause = -1;
+        return explainer().explain(indexOf(disorderId));
+    }
+
+    private int indexOf(String disorderId) {
         for (int d = 0; d < disorders.size(); d++) {
             if (disorders.get(d).id().equals(disorderId)) {
-                cause = d;
+                return d;
             }
         }
-        if (cause < 0) {
-            throw new IllegalArgumentException("'" + disorderId + "' cannot befall this plant");
-        }
-        return explainer().explain(cause);
+        throw new IllegalArgumentException("'" + disorderId + "' cannot befall this plant");
     }
 
     private Optional<Explainer> explainer = Optional.empty();

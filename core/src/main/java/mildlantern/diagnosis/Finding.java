@@ -18,6 +18,7 @@ import mildlantern.plant.PlantRecord;
  * @param stress what the look costs the plant, from 0 (nothing) to 3 (very hard)
  * @param scope families, profiles or stages on which the look makes sense; empty means all
  * @param best ids of its states from best to worst for the plant; empty where none is better than another
+ * @param after ids of cheaper looks that come first: while one of them is open, this look is not proposed
  * @param words other words growers use
  */
 public record Finding(
@@ -30,6 +31,7 @@ public record Finding(
         double stress,
         Set<String> scope,
         List<String> best,
+        List<String> after,
         List<String> words) {
 
     /** State of a yes/no finding that was seen. */
@@ -47,6 +49,11 @@ public record Finding(
      *     over all states of a finding they add up to 1
      */
     public record State(String id, String words, double usual) {}
+
+    /** Whether it is no sign of trouble either way. */
+    public boolean neutral() {
+        return yesNo && best.isEmpty();
+    }
 
     /** The state of an id, if the finding has it. */
     public Optional<State> state(String stateId) {

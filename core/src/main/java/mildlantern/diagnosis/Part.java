@@ -11,7 +11,7 @@ public enum Part {
     CANE("canes"),
     OFFSET("offsets"),
     FLOWER("flowers and buds"),
-    PITCHER("pitchers"),
+    PITCHER("traps and pitchers"),
     MEDIUM("medium"),
     POT("pot and saucer"),
     ROOT("roots");

@@ -2,11 +2,13 @@ package mildlantern.diagnosis;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
 import mildlantern.plant.PlantRecord;
 import mildlantern.plant.Season;
 import mildlantern.quantity.RelativeHumidity;
@@ -123,5 +125,43 @@ class DifferentialTest {
         assertThatThrownBy(
                         () -> Known.DIAGNOSIS.consider(Known.bare("pothos"), Evidence.of(Map.of("soil.deep", "soggy"))))
                 .hasMessageContaining("soggy");
+    }
+
+    @Test
+    void rootsAreNotProposedWhileAFingerInTheMediumWouldDo_unlessThatWasPassedOver() {
+        Differential differential = Known.DIAGNOSIS.consider(
+                Known.bare("phalaenopsis"), Evidence.of(Map.of("leaf.limp", "present", "leaf.leathery", "present")));
+        assertThat(differential.nextLooks(200))
+                .extracting(look -> look.finding().id())
+                .contains("soil.deep")
+                .doesNotContain("roots.state", "wilt.after-water");
+        assertThat(differential.nextLooks(200, Set.of("soil.deep")))
+                .extracting(look -> look.finding().id())
+                .contains("roots.state")
+                .doesNotContain("soil.deep");
+    }
+
+    @Test
+    void aLikelyCauseNamesTheAnswerThatWouldOverturnIt_andThatAnswerDoes() {
+        PlantRecord orchid = Known.bare("phalaenopsis");
+        Evidence limp = Evidence.of(Map.of("leaf.limp", "present", "leaf.leathery", "present", "soil.deep", "wet"));
+        Differential now = Known.DIAGNOSIS.consider(orchid, limp);
+        assertThat(now.probability("root-loss")).isGreaterThan(0.5);
+        Overturn overturn = now.overturning("root-loss").orElseThrow();
+        Differential then = Known.DIAGNOSIS.consider(
+                orchid, limp.with(overturn.finding().id(), overturn.state().id()));
+        assertThat(overturn.before()).isCloseTo(now.probability("root-loss"), within(0.01));
+        assertThat(then.probability("root-loss")).isLessThan(0.5).isCloseTo(overturn.after(), within(0.01));
+    }
+
+    @Test
+    void whatNothingExplainsIsSaid_ratherThanForcingAName() {
+        Differential odd = Known.DIAGNOSIS.consider(
+                Known.bare("snake-plant"),
+                Evidence.of(Map.of("leaf.slime", "present", "leaf.holes", "absent", "leaf.cotton", "absent")));
+        assertThat(odd.unexplained()).extracting(Finding::id).containsExactly("leaf.slime");
+        Differential plain = Known.DIAGNOSIS.consider(
+                Known.bare("snake-plant"), Evidence.of(Map.of("leaf.slime", "present", "leaf.holes", "present")));
+        assertThat(plain.unexplained()).isEmpty();
     }
 }

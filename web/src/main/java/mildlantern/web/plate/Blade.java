@@ -60,6 +60,25 @@ record Blade(double[][] outline, int veins, boolean parallel, boolean midrib, St
         {0, 0.1}, {0.1, 0.42}, {0.25, 0.82}, {0.42, 1}, {0.6, 0.88}, {0.78, 0.54}, {0.91, 0.22}, {1, 0}
     };
 
+    private static final double[][] TAPER = {
+        {0, 1}, {0.08, 0.94}, {0.25, 0.72}, {0.45, 0.5}, {0.65, 0.33}, {0.82, 0.18}, {0.94, 0.07}, {1, 0}
+    };
+    private static final double[][] BULB = {
+        {0, 0.5}, {0.06, 0.6}, {0.2, 0.84}, {0.38, 1}, {0.56, 0.98}, {0.74, 0.78}, {0.9, 0.5}, {0.98, 0.34}, {1.02, 0}
+    };
+    private static final double[][] PADDLE = {
+        {0, 0.16}, {0.2, 0.17}, {0.42, 0.2}, {0.56, 0.4}, {0.68, 0.8}, {0.8, 1}, {0.91, 0.84}, {0.98, 0.42}, {1.01, 0}
+    };
+    private static final double[][] PLUMP = {
+        {0, 0.42}, {0.12, 0.56}, {0.3, 0.8}, {0.5, 0.97}, {0.66, 1}, {0.79, 0.88}, {0.88, 0.62}, {0.94, 0.3}, {1.03, 0}
+    };
+    private static final double[][] ROUND = {
+        {0, 0.1}, {0.02, 0.44}, {0.12, 0.78}, {0.3, 0.98}, {0.5, 1}, {0.7, 0.88}, {0.86, 0.62}, {0.95, 0.36}, {1, 0}
+    };
+    private static final double[][] SWORD = {
+        {0, 0.66}, {0.1, 0.8}, {0.3, 0.96}, {0.5, 1}, {0.7, 0.9}, {0.85, 0.66}, {0.94, 0.34}, {1, 0}
+    };
+
     private static final String TREE_GREEN = Pen.washed("#5c7f45");
 
     static Blade orchidLeaf() {
@@ -76,6 +95,41 @@ record Blade(double[][] outline, int veins, boolean parallel, boolean midrib, St
 
     static Blade lance(String colour) {
         return new Blade(LANCE, 7, false, true, colour, 0.32, 1.05);
+    }
+
+    /** A narrow leaf that is widest at its foot and ends in a long point. */
+    static Blade taper(String colour) {
+        return new Blade(TAPER, 2, true, false, colour, 0.34, 0.85);
+    }
+
+    /** A swollen cane or bulb, ribbed along its length. */
+    static Blade bulb(String colour) {
+        return new Blade(BULB, 3, true, false, colour, 0.4, 1.05);
+    }
+
+    /** A long stalk that widens into a round blade. */
+    static Blade paddle(String colour) {
+        return new Blade(PADDLE, 2, true, false, colour, 0.36, 0.9);
+    }
+
+    /** A thick water-storing leaf with a small point. */
+    static Blade plump(String colour) {
+        return new Blade(PLUMP, 2, true, false, colour, 0.42, 1);
+    }
+
+    /** A stiff upright leaf. */
+    static Blade sword(String colour) {
+        return new Blade(SWORD, 3, true, false, colour, 0.36, 1.1);
+    }
+
+    /** A broad round leaf. */
+    static Blade round(String colour) {
+        return new Blade(ROUND, 5, false, true, colour, 0.38, 0.95);
+    }
+
+    /** A pointed oval leaf of a tree or shrub. */
+    static Blade ovate(String colour) {
+        return new Blade(OVATE, 5, false, true, colour, 0.36, 0.9);
     }
 
     static Blade petal(String colour) {

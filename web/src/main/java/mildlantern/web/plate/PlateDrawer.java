@@ -1,35 +1,34 @@
 package mildlantern.web.plate;
 
-import mildlantern.plant.GrowthForm;
-
 /**
  * Draws plates: each plant with its own numbers of leaves, pitchers, offsets, flowers and buds, always the same for the same
- * plant. A growth form without a figure of its own takes the nearest one.
+ * plant.
  */
 public final class PlateDrawer {
     private PlateDrawer() {}
 
     public static Plate draw(PlateSubject subject) {
         Sheet sheet = new Sheet(subject);
-        switch (figure(subject.form())) {
+        switch (subject.form()) {
             case SINGLE_CROWN_ORCHID -> OrchidFigure.draw(sheet);
+            case CANED_ORCHID -> CanedOrchidFigure.draw(sheet);
             case TANK_ROSETTE -> RosetteFigure.draw(sheet);
+            case AIR_PLANT -> AirPlantFigure.draw(sheet);
+            case BONSAI -> TreeFigure.draw(sheet);
             case UPRIGHT_PITCHER -> PitcherFigure.draw(sheet);
-            case SMALL_TREE -> TreeFigure.draw(sheet);
-            default -> ClumpFigure.draw(sheet);
+            case HANGING_PITCHER -> HangingPitcherFigure.draw(sheet);
+            case FLAT_STICKY_ROSETTE -> FlatRosetteFigure.sticky(sheet);
+            case DOWNY_ROSETTE -> FlatRosetteFigure.downy(sheet);
+            case SNAP_TRAP_ROSETTE -> SnapTrapFigure.draw(sheet);
+            case LEAFY_STEM -> LeafyStemFigure.draw(sheet);
+            case LEAFY_CLUMP -> ClumpFigure.draw(sheet);
+            case FERN -> FernFigure.draw(sheet);
+            case FLESHY_ROSETTE -> FleshyRosetteFigure.draw(sheet);
+            case UPRIGHT_SWORDS -> SwordFigure.draw(sheet);
+            case COLUMNAR_CACTUS -> CactusFigure.draw(sheet);
+            case SMALL_TREE -> ShrubFigure.draw(sheet);
+            case CLIMBER -> ClimberFigure.draw(sheet);
         }
         return sheet.plate();
-    }
-
-    /** The figure that stands for a growth form. */
-    private static GrowthForm figure(GrowthForm form) {
-        return switch (form) {
-            case SINGLE_CROWN_ORCHID, CANED_ORCHID -> GrowthForm.SINGLE_CROWN_ORCHID;
-            case TANK_ROSETTE, AIR_PLANT, FLESHY_ROSETTE, FLAT_STICKY_ROSETTE, SNAP_TRAP_ROSETTE ->
-                GrowthForm.TANK_ROSETTE;
-            case UPRIGHT_PITCHER, HANGING_PITCHER -> GrowthForm.UPRIGHT_PITCHER;
-            case BONSAI, SMALL_TREE -> GrowthForm.SMALL_TREE;
-            case LEAFY_CLUMP, LEAFY_STEM, FERN, CLIMBER, COLUMNAR_CACTUS -> GrowthForm.LEAFY_CLUMP;
-        };
     }
 }

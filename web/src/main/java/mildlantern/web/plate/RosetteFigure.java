@@ -12,9 +12,8 @@ final class RosetteFigure {
         double base = 306;
         Point heart = new Point(Sheet.MIDDLE, base - 6);
         int leaves = Sheet.between(sheet.subject.leaves(), 5, 16, 11);
-        boolean mounted = sheet.subject.vessel() == PlateSubject.Vessel.MOUNT;
-        if (mounted) {
-            mount(sheet, base);
+        if (sheet.mounted()) {
+            sheet.mount(base);
         } else {
             sheet.pot(base, 112, 88);
             sheet.medium(base, 112);
@@ -99,23 +98,5 @@ final class RosetteFigure {
                     }
                 },
                 stalk.at(0.85));
-    }
-
-    private static void mount(Sheet sheet, double base) {
-        sheet.layer(
-                Part.MEDIUM,
-                pen -> {
-                    Spine cork = new Spine(new Point(Sheet.MIDDLE - 118, base + 26), -0.14, 240, 0.2);
-                    pen.limb(cork.line(), 46, 36, "#8a6a4c", 0.6);
-                    for (int i = 0; i < 16; i++) {
-                        double at = 0.05 + 0.056 * i;
-                        pen.outline(
-                                "M" + Pen.xy(cork.beside(at, sheet.about(-8, 8))) + "L"
-                                        + Pen.xy(cork.beside(at + 0.05, sheet.about(8, 8))),
-                                0.7,
-                                0.5);
-                    }
-                },
-                new Point(Sheet.MIDDLE + 92, base + 24));
     }
 }

@@ -42,6 +42,11 @@ final class Sheet {
                         .toList()));
     }
 
+    /** Adds something that stands behind all parts and cannot be touched. */
+    void behind(Pen pen) {
+        ground += pen.drawn();
+    }
+
     void ground(double y, double width) {
         Pen pen = new Pen();
         pen.outline(
@@ -58,9 +63,28 @@ final class Sheet {
         return value + (random.nextDouble() * 2 - 1) * spread;
     }
 
-    /** A pot standing on the ground line; returns nothing, draws pot and medium. */
+    /** A pot standing on the ground line. */
     void pot(double top, double width, double height) {
         ground(top + height + 1, width * 2.1);
+        vessel(top, width, height);
+    }
+
+    /** A pot hung by three cords from above. */
+    void hungPot(double top, double width, double height) {
+        Pen pen = new Pen();
+        Point hook = new Point(MIDDLE, 16);
+        for (double side : new double[] {-0.96, 0.1, 0.96}) {
+            pen.outline(
+                    "M" + Pen.xy(hook) + "L" + Pen.xy(new Point(MIDDLE + side * width / 2, top + 4)),
+                    side == 0.1 ? 0.7 : 1,
+                    0.6);
+        }
+        pen.outline(Pen.format("M%.1f 6q7 0 6 6q-1 5 -6 4", hook.x()), 1.4, 0.9);
+        ground += pen.drawn();
+        vessel(top, width, height);
+    }
+
+    private void vessel(double top, double width, double height) {
         boolean clay = subject.vessel() == Vessel.CLAY;
         layer(
                 Part.POT,
@@ -151,6 +175,29 @@ final class Sheet {
                 },
                 new Point(MIDDLE + width * 0.36, top + height * 0.6),
                 new Point(MIDDLE - width * 0.36, top + height * 0.6));
+    }
+
+    /** A piece of cork bark that a plant is tied to. */
+    void mount(double base) {
+        layer(
+                Part.MEDIUM,
+                pen -> {
+                    Spine cork = new Spine(new Point(MIDDLE - 118, base + 26), -0.14, 240, 0.2);
+                    pen.limb(cork.line(), 46, 36, "#8a6a4c", 0.6);
+                    for (int i = 0; i < 16; i++) {
+                        double at = 0.05 + 0.056 * i;
+                        pen.outline(
+                                "M" + Pen.xy(cork.beside(at, about(-8, 8))) + "L"
+                                        + Pen.xy(cork.beside(at + 0.05, about(8, 8))),
+                                0.7,
+                                0.5);
+                    }
+                },
+                new Point(MIDDLE + 92, base + 24));
+    }
+
+    boolean mounted() {
+        return subject.vessel() == Vessel.MOUNT;
     }
 
     /** The medium as it shows at the top of the pot: chips of bark, moss, grit or soil. */
