@@ -23,6 +23,7 @@ import mildlantern.knowledge.KnowledgeFiles;
 import mildlantern.knowledge.Words;
 import mildlantern.plant.PlantKnowledge;
 import mildlantern.plant.PlantRecord;
+import mildlantern.plant.Profile;
 import mildlantern.quantity.FactorCurve;
 import mildlantern.treatment.Trial;
 import mildlantern.treatment.Trials;
@@ -86,6 +87,7 @@ public final class DiagnosisKnowledge {
         DiagnosisKnowledge knowledge = new DiagnosisKnowledge(
                 findings, disorders, facts, KnowledgeFiles.open("prior.yaml").number("further-cause", 0.05, 1));
         knowledge.check(trials);
+        knowledge.checkHabits(plants);
         return knowledge;
     }
 
@@ -115,6 +117,19 @@ public final class DiagnosisKnowledge {
             for (String finding : trial.recheck()) {
                 if (!findings.containsKey(finding)) {
                     throw new IllegalStateException(trial.id() + " rechecks '" + finding + "', which is no finding");
+                }
+            }
+        }
+    }
+
+    private void checkHabits(PlantKnowledge plants) {
+        for (Profile profile : plants.profiles()) {
+            for (String habit : profile.habits()) {
+                if (disorder(habit)
+                        .filter(d -> d.nature().harmless() && d.mayBefall(profile))
+                        .isEmpty()) {
+                    throw new IllegalStateException("profiles.yaml, " + profile.id() + ": habit '" + habit
+                            + "' is no harmless cause that it can have");
                 }
             }
         }

@@ -22,6 +22,12 @@ public final class Differential {
     /** With at least this probability that something urgent is present, the plant is treated as urgent. */
     private static final double URGENT_FROM = 0.4;
 
+    /** With at least this probability that nothing harms the plant, the page says so. */
+    private static final double ALL_WELL_FROM = 0.6;
+
+    /** A cause with at least this probability is a name that need not be forced. */
+    private static final double SURE_FROM = 0.5;
+
     /** A finding that came anyway with more than this probability is explained by nothing that is weighed. */
     private static final double UNEXPLAINED_FROM = 0.5;
 
@@ -200,6 +206,17 @@ public final class Differential {
     /** Whether the plant asks for isolation or a deed today. */
     public boolean actNow() {
         return 1 - shareOfSetsWithout(disorder -> disorder.nature().actNow()) >= URGENT_FROM;
+    }
+
+    /** What it all comes to. */
+    public Standing standing() {
+        if (actNow()) {
+            return Standing.ACT_TODAY;
+        }
+        if (!unexplained().isEmpty() && ladder.get(0).probability() < SURE_FROM) {
+            return Standing.UNEXPLAINED;
+        }
+        return !evidence.states().isEmpty() && allWell() >= ALL_WELL_FROM ? Standing.ALL_WELL : Standing.OPEN;
     }
 
     private double shareOfSetsWithout(Predicate<Disorder> unwanted) {

@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.Set;
 import mildlantern.knowledge.Words;
 import mildlantern.plant.PlantRecord;
+import mildlantern.plant.Profile;
 
 /**
  * A cause: something that can be the matter with a plant, or something normal that looks like it.
@@ -95,19 +96,21 @@ public record Disorder(
      * @param not profile ids that it never befalls
      */
     public record Hosts(Set<String> families, Set<String> profiles, Set<String> stages, Set<String> not) {
-        boolean admit(PlantRecord record) {
-            String profile = record.profile().id();
-            if (not.contains(profile)) {
+        boolean admit(Profile profile) {
+            if (not.contains(profile.nearest())) {
                 return false;
             }
-            boolean kind = families.isEmpty() && profiles.isEmpty()
-                    || families.contains(Words.id(record.profile().family()))
-                    || profiles.contains(profile);
+            return (families.isEmpty() && profiles.isEmpty())
+                    || families.contains(Words.id(profile.family()))
+                    || profiles.contains(profile.nearest());
+        }
+
+        boolean admit(PlantRecord record) {
             boolean grown = stages.isEmpty()
                     || record.stage()
                             .map(stage -> stages.contains(Words.id(stage)))
                             .orElse(false);
-            return kind && grown;
+            return admit(record.profile()) && grown;
         }
     }
 
@@ -118,6 +121,11 @@ public record Disorder(
      * @param weights chance, or factors in the order of the finding's states
      */
     public record Sign(List<Double> weights) {}
+
+    /** Whether this cause can befall a kind of plant, at one stage of its life or another. */
+    public boolean mayBefall(Profile profile) {
+        return hosts.admit(profile);
+    }
 
     /** Whether this cause can befall the plant. */
     public boolean befalls(PlantRecord record) {

@@ -73,7 +73,7 @@ public record Finding(
     /** Whether it makes sense to look for this on the plant. */
     public boolean appliesTo(PlantRecord record) {
         return scope.isEmpty()
-                || scope.contains(record.profile().id())
+                || scope.contains(record.profile().nearest())
                 || scope.contains(Words.id(record.profile().family()))
                 || record.stage().map(stage -> scope.contains(Words.id(stage))).orElse(false);
     }

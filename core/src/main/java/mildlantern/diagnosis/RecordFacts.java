@@ -77,7 +77,7 @@ final class RecordFacts {
             record.season().ifPresent(season -> word("season", season));
             record.stage().ifPresent(stage -> word("stage", stage));
             word("family", profile.family());
-            word("profile", profile.id(), profile.name());
+            word("profile", profile.nearest(), profile.name());
             place();
             watering();
             pot();

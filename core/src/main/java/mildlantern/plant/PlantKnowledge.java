@@ -29,6 +29,8 @@ public final class PlantKnowledge {
             "media",
             "feed",
             "weeks",
+            "rest",
+            "habits",
             "harm");
 
     private final Map<String, Profile> profiles;
@@ -66,6 +68,7 @@ public final class PlantKnowledge {
         }
         return new Profile(
                 id,
+                id,
                 entry.text("name"),
                 entry.text("botanical"),
                 entry.constant(Family.class, "family"),
@@ -81,6 +84,8 @@ public final class PlantKnowledge {
                 entry.words("media"),
                 entry.range("feed", 0, 400),
                 entry.range("weeks", 0.1, 60),
+                entry.optionalText("rest"),
+                entry.words("habits"),
                 entry.optionalText("harm"));
     }
 

@@ -9,6 +9,8 @@ import mildlantern.quantity.Temperature;
  * A kind of plant and what it wants. Ranges are what it is comfortable in, not what it survives.
  *
  * @param id its id, as in {@code phalaenopsis}
+ * @param nearest id of the kind in the knowledge base that it is most like, by which causes and looks are told; its own id for
+ *     a kind of the knowledge base
  * @param name its common name
  * @param botanical its botanical name
  * @param family its family
@@ -24,10 +26,13 @@ import mildlantern.quantity.Temperature;
  * @param media ids of the media it is usually grown in
  * @param feedMgN nitrogen at each feed while growing, mg per litre
  * @param bloomWeeks how long its flowers last, weeks
+ * @param rest what rest it wants, in a sentence, if it wants one
+ * @param habits ids of harmless causes that belong to its way of growing and look like trouble
  * @param harm what it does to people or pets, if anything
  */
 public record Profile(
         String id,
+        String nearest,
         String name,
         String botanical,
         Family family,
@@ -43,4 +48,6 @@ public record Profile(
         List<String> media,
         Range feedMgN,
         Range bloomWeeks,
+        Optional<String> rest,
+        List<String> habits,
         Optional<String> harm) {}

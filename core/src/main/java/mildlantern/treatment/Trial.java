@@ -12,6 +12,7 @@ import java.util.Optional;
  * @param instruction the change, as an instruction
  * @param expectation what should be seen by the look again
  * @param lookAgainDays days until the look again, 1 or more
+ * @param does what the change itself does, in the terms of holds
  * @param holds what must wait meanwhile
  * @param recheck ids of findings to ask at the look again, besides those of the first look
  * @param care what becomes of the care sheet when the trial was right
@@ -23,6 +24,7 @@ public record Trial(
         String instruction,
         String expectation,
         int lookAgainDays,
+        List<Hold> does,
         List<Hold> holds,
         List<String> recheck,
         Map<CareSetting, String> care,

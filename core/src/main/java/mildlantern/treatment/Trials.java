@@ -17,7 +17,7 @@ import mildlantern.knowledge.Words;
 /** The trials that the knowledge base knows. */
 public final class Trials {
     private static final Set<String> KEYS =
-            Set.of("name", "do", "expect", "again", "holds", "recheck", "care", "caution");
+            Set.of("name", "do", "expect", "again", "does", "holds", "recheck", "care", "caution");
 
     private final Map<String, Trial> byId;
 
@@ -38,11 +38,6 @@ public final class Trials {
 
     private static Trial trial(String id, Entry entry) {
         entry.allowOnly(KEYS);
-        List<Hold> holds = new ArrayList<>();
-        for (Entry hold : entry.at("holds").members()) {
-            holds.add(Words.find(Hold.class, hold.text())
-                    .orElseThrow(() -> hold.failure("is no hold; known are " + Words.ids(Hold.class))));
-        }
         Map<CareSetting, String> care = new EnumMap<>(CareSetting.class);
         entry.at("care")
                 .children()
@@ -57,10 +52,20 @@ public final class Trials {
                 entry.text("do"),
                 entry.text("expect"),
                 (int) entry.number("again", 1, 365),
-                List.copyOf(holds),
+                entry.find("does").map(Trials::holds).orElse(List.of()),
+                holds(entry.at("holds")),
                 entry.words("recheck"),
                 Collections.unmodifiableMap(care),
                 entry.optionalText("caution"));
+    }
+
+    private static List<Hold> holds(Entry list) {
+        List<Hold> holds = new ArrayList<>();
+        for (Entry hold : list.members()) {
+            holds.add(Words.find(Hold.class, hold.text())
+                    .orElseThrow(() -> hold.failure("is no hold; known are " + Words.ids(Hold.class))));
+        }
+        return List.copyOf(holds);
     }
 
     public Optional<Trial> find(String id) {

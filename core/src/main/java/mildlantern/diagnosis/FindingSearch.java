@@ -1,0 +1,149 @@
+package mildlantern.diagnosis;
+
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Set;
+import java.util.regex.Pattern;
+import mildlantern.knowledge.Entry;
+import mildlantern.knowledge.KnowledgeException;
+import mildlantern.knowledge.KnowledgeFiles;
+import mildlantern.plant.PlantRecord;
+
+/**
+ * Understands plain words: "yellow bottom leaves", "sticky", "crispy edges". A finding is as good a match as the words that it
+ * shares with what was typed are rare among all findings; synonyms.yaml adds the words that growers use.
+ */
+public final class FindingSearch {
+    private static final Pattern NO_LETTERS = Pattern.compile("[^a-z]+");
+    private static final Set<String> SAYS_NOTHING = Set.of(
+            "a", "all", "an", "and", "are", "as", "at", "by", "for", "from", "has", "have", "in", "is", "it", "its",
+            "my", "no", "not", "of", "on", "or", "our", "seem", "some", "that", "the", "there", "they", "this", "to",
+            "was", "when", "with", "look", "leaf", "plant", "whether", "do", "does", "one", "see");
+
+    /** A match must be at least this good beside the best one. */
+    private static final double BESIDE_THE_BEST = 0.45;
+
+    /** A word that only begins alike counts this much. */
+    private static final double BEGINS_ALIKE = 0.6;
+
+    private static final int SHORTEST_BEGINNING = 4;
+
+    private final List<Finding> findings;
+    private final Map<String, Set<String>> wordsOf = new LinkedHashMap<>();
+    private final Map<String, Double> rarity = new HashMap<>();
+
+    private FindingSearch(Collection<Finding> findings, Map<String, List<String>> synonyms) {
+        this.findings = List.copyOf(findings);
+        for (Finding finding : findings) {
+            Set<String> words = new LinkedHashSet<>(tokens(finding.look()));
+            finding.states().stream()
+                    .filter(state -> !Finding.ABSENT.equals(state.id()))
+                    .forEach(state -> words.addAll(tokens(state.words())));
+            finding.words().forEach(word -> words.addAll(tokens(word)));
+            synonyms.getOrDefault(finding.id(), List.of()).forEach(phrase -> words.addAll(tokens(phrase)));
+            wordsOf.put(finding.id(), words);
+        }
+        Map<String, Integer> in = new HashMap<>();
+        wordsOf.values().forEach(words -> words.forEach(word -> in.merge(word, 1, Integer::sum)));
+        in.forEach((word, count) -> rarity.put(word, Math.log(1 + findings.size() / (double) count)));
+    }
+
+    /**
+     * Reads the synonyms.
+     *
+     * @throws KnowledgeException if the file is wrong or names an unknown finding; the message names the key
+     */
+    public static FindingSearch load(DiagnosisKnowledge knowledge) {
+        Map<String, List<String>> synonyms = new HashMap<>();
+        for (Map.Entry<String, Entry> line :
+                KnowledgeFiles.open("synonyms.yaml").children().entrySet()) {
+            if (knowledge.finding(line.getKey()).isEmpty()) {
+                throw line.getValue().failure("'" + line.getKey() + "' is no finding");
+            }
+            synonyms.put(
+                    line.getKey(),
+                    line.getValue().members().stream().map(Entry::text).toList());
+        }
+        return new FindingSearch(knowledge.findings(), synonyms);
+    }
+
+    /**
+     * Findings that may be meant, the likeliest first.
+     *
+     * @param typed what the grower typed, in plain words
+     * @param record the plant; findings that make no sense on it are left out
+     * @param most how many at most
+     * @return the matches; empty if no word is known
+     */
+    public List<Finding> find(String typed, PlantRecord record, int most) {
+        Set<String> asked = tokens(typed);
+        Map<String, Double> scores = new HashMap<>();
+        for (Finding finding : findings) {
+            if (finding.appliesTo(record)) {
+                scores.put(finding.id(), score(asked, wordsOf.getOrDefault(finding.id(), Set.of())));
+            }
+        }
+        double best =
+                scores.values().stream().mapToDouble(Double::doubleValue).max().orElse(0);
+        return findings.stream()
+                .filter(finding -> best > 0 && scores.getOrDefault(finding.id(), 0.0) >= best * BESIDE_THE_BEST)
+                .sorted(Comparator.comparingDouble((Finding finding) -> scores.getOrDefault(finding.id(), 0.0))
+                        .reversed())
+                .limit(most)
+                .toList();
+    }
+
+    private double score(Set<String> asked, Set<String> words) {
+        double score = 0;
+        for (String word : asked) {
+            if (words.contains(word)) {
+                score += rarity.getOrDefault(word, 0.0);
+            } else if (word.length() >= SHORTEST_BEGINNING) {
+                score += words.stream()
+                        .filter(known -> known.startsWith(word)
+                                || (known.length() >= SHORTEST_BEGINNING && word.startsWith(known)))
+                        .mapToDouble(known -> BEGINS_ALIKE * rarity.getOrDefault(known, 0.0))
+                        .max()
+                        .orElse(0);
+            }
+        }
+        return score;
+    }
+
+    private static Set<String> tokens(String text) {
+        Set<String> tokens = new HashSet<>();
+        for (String word : NO_LETTERS.split(text.toLowerCase(Locale.ROOT))) {
+            String stem = stem(word);
+            if (stem.length() > 1 && !SAYS_NOTHING.contains(word) && !SAYS_NOTHING.contains(stem)) {
+                tokens.add(stem);
+            }
+        }
+        return tokens;
+    }
+
+    /** Takes off what makes one word many: leaves and leaf, yellowing and yellow, crispy and crisp. */
+    private static String stem(String word) {
+        if ("leaves".equals(word)) {
+            return "leaf";
+        }
+        List<String> endings = new ArrayList<>(List.of("ness", "ing", "ed", "es", "ish", "y", "s"));
+        for (String ending : endings) {
+            if (word.length() >= ending.length() + 3 && word.endsWith(ending)) {
+                String stem = word.substring(0, word.length() - ending.length());
+                int last = stem.length() - 1;
+                return stem.length() > 3 && stem.charAt(last) == stem.charAt(last - 1) && stem.charAt(last) != 'l'
+                        ? stem.substring(0, last)
+                        : stem;
+            }
+        }
+        return word;
+    }
+}

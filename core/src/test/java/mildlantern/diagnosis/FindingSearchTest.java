@@ -1,0 +1,53 @@
+package mildlantern.diagnosis;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class FindingSearchTest {
+    private final FindingSearch search = FindingSearch.load(Known.KNOWLEDGE);
+
+    private List<String> find(String typed, String profile) {
+        return search.find(typed, Known.bare(profile), 8).stream()
+                .map(Finding::id)
+                .toList();
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "sticky, leaf.sticky",
+        "crispy edges, leaf.edge-crisp",
+        "it is droopy, leaf.limp",
+        "wilted, leaf.limp",
+        "little black flies, pest.soil-flies",
+        "cobwebs, leaf.webbing",
+        "tiny holes, leaf.holes",
+        "white mould on the soil, soil.fuzz",
+        "YELLOWING, leaf.yellow",
+        "brown tips, leaf.tip-brown",
+        "bud blast, buds.drop",
+        "the soil smells, soil.sour",
+        "rootbound, roots.circling",
+        "stretched, stem.leggy"
+    })
+    void plainWordsAreUnderstood(String typed, String finding) {
+        assertThat(find(typed, "phalaenopsis")).first().isEqualTo(finding);
+    }
+
+    @Test
+    void severalWordsFindSeveralFindings() {
+        assertThat(find("yellow bottom leaves", "pothos")).contains("leaf.yellow", "affected-leaves");
+    }
+
+    @Test
+    void whatMakesNoSenseOnThePlantIsNotFound_norIsNonsense() {
+        assertThat(find("cup closed", "tank-bromeliad")).contains("rosette.cup");
+        assertThat(find("cup closed", "pothos")).doesNotContain("rosette.cup");
+        assertThat(find("xylophone", "pothos")).isEmpty();
+        assertThat(find("", "pothos")).isEmpty();
+        assertThat(find("the leaves of my plant", "pothos")).isEmpty();
+    }
+}
