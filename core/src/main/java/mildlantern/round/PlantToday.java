@@ -20,6 +20,7 @@ public record PlantToday(
      *
      * @param openedOn when it was opened
      * @param lookAgainOn the day to look again, once a trial runs
+     * @param pausedUntil the day until which it rests, where it does
      */
-    public record Trouble(LocalDate openedOn, Optional<LocalDate> lookAgainOn) {}
+    public record Trouble(LocalDate openedOn, Optional<LocalDate> lookAgainOn, Optional<LocalDate> pausedUntil) {}
 }

@@ -42,8 +42,9 @@ public final class RoundPlanner {
      * @param today the day of the round
      */
     public Optional<Due> due(PlantToday plant, LocalDate today) {
-        if (plant.trouble().isPresent()) {
-            return ofCase(plant, plant.trouble().get(), today);
+        Optional<PlantToday.Trouble> trouble = plant.trouble().filter(it -> !rests(it, today));
+        if (trouble.isPresent()) {
+            return ofCase(plant, trouble.get(), today);
         }
         if (plant.lookedOn().filter(today::equals).isPresent()) {
             return Optional.empty();
@@ -69,7 +70,15 @@ public final class RoundPlanner {
                         "Last looked at %d days ago; turn a few leaves over.".formatted(since)));
     }
 
+    private static boolean rests(PlantToday.Trouble trouble, LocalDate today) {
+        return trouble.pausedUntil().filter(today::isBefore).isPresent();
+    }
+
     private static Optional<Due> ofCase(PlantToday plant, PlantToday.Trouble trouble, LocalDate today) {
+        if (trouble.pausedUntil().isPresent()) {
+            return Optional.of(
+                    new Due(plant.id(), Due.Kind.OPEN_CASE, "The case has rested its time; look whether it goes on."));
+        }
         if (trouble.lookAgainOn().isEmpty()) {
             long open = days(trouble.openedOn(), today);
             return Optional.of(

@@ -49,6 +49,27 @@ class RoundPlannerTest {
     }
 
     @Test
+    void aPausedCaseLeavesThePlantToTheUsualLooks_untilItsDay() {
+        PlantToday resting = paused(3, 2);
+        assertThat(planner.due(resting, TODAY)).isEmpty();
+        assertThat(planner.due(paused(3, 9), TODAY))
+                .hasValueSatisfying(due -> assertThat(due.kind()).isEqualTo(Due.Kind.ROUTINE_LOOK));
+        assertThat(planner.due(paused(0, 2), TODAY)).hasValueSatisfying(due -> {
+            assertThat(due.kind()).isEqualTo(Due.Kind.OPEN_CASE);
+            assertThat(due.why()).contains("rested");
+        });
+    }
+
+    private static PlantToday paused(int daysAhead, int lookedDaysAgo) {
+        return new PlantToday(
+                UUID.randomUUID(),
+                Optional.of(TODAY.minusDays(lookedDaysAgo)),
+                Optional.empty(),
+                Optional.of(new PlantToday.Trouble(
+                        TODAY.minusDays(10), Optional.empty(), Optional.of(TODAY.plusDays(daysAhead)))));
+    }
+
+    @Test
     void theLampBurnsAsBrightAsTheMostPressingThing() {
         Due look = new Due(UUID.randomUUID(), Due.Kind.ROUTINE_LOOK, "");
         Due open = new Due(UUID.randomUUID(), Due.Kind.OPEN_CASE, "");
@@ -67,6 +88,7 @@ class RoundPlannerTest {
                 UUID.randomUUID(),
                 Optional.of(TODAY.minusDays(30)),
                 Optional.empty(),
-                Optional.of(new PlantToday.Trouble(TODAY.minusDays(10), Optional.of(TODAY.plusDays(daysAhead)))));
+                Optional.of(new PlantToday.Trouble(
+                        TODAY.minusDays(10), Optional.of(TODAY.plusDays(daysAhead)), Optional.empty())));
     }
 }

@@ -22,7 +22,8 @@ document.addEventListener('keydown', (event) => {
   const element = target(event.key);
   if (!element) return;
   event.preventDefault();
-  element.click();
+  if (typing(element)) element.focus();
+  else element.click();
 });
 
 const dialog = document.getElementById('keys');
@@ -66,6 +67,7 @@ function focusAfter(element) {
   const link = element.closest('a');
   if (row) return `[data-row="${row.nextElementSibling?.dataset.row ?? row.dataset.row}"] .answer`;
   if (element.closest('[data-look]')) return '.look .answer';
+  if (element.closest('.search') || link?.dataset.key === 'l') return '.rows .answer';
   return link?.dataset.part || link?.dataset.key === 'w' ? '.rows .answer' : '.plate .part';
 }
 

@@ -1,17 +1,21 @@
 package mildlantern.web.casework;
 
+import java.time.Clock;
+import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Stream;
 import mildlantern.diagnosis.Comparison;
 import mildlantern.diagnosis.Diagnosis;
 import mildlantern.diagnosis.Differential;
 import mildlantern.diagnosis.Disorder;
 import mildlantern.diagnosis.Evidence;
 import mildlantern.diagnosis.Finding;
+import mildlantern.plant.PlantRecord;
 import mildlantern.web.collection.CollectionService;
 import mildlantern.web.collection.Plant;
 import mildlantern.web.platform.NotHere;
@@ -20,23 +24,32 @@ import org.springframework.stereotype.Component;
 /** What is known of a case: its answers, its evidence, its trial. Reads only. */
 @Component
 class CaseBook {
+    /** The finding that the record itself can answer. */
+    static final String NEIGHBOUR_INFESTED = "pest.neighbour-infested";
+
+    /** So long after a case is closed its pest may still show itself next door: six weeks, the span of a mealybug's generation. */
+    private static final int PEST_LINGERS_DAYS = 42;
+
     private final CaseRepositories.Cases cases;
     private final CaseRepositories.Answers answers;
     private final CaseRepositories.CaseTrials trials;
     private final CollectionService collections;
     private final Diagnosis diagnosis;
+    private final Clock clock;
 
     CaseBook(
             CaseRepositories.Cases cases,
             CaseRepositories.Answers answers,
             CaseRepositories.CaseTrials trials,
             CollectionService collections,
-            Diagnosis diagnosis) {
+            Diagnosis diagnosis,
+            Clock clock) {
         this.cases = cases;
         this.answers = answers;
         this.trials = trials;
         this.collections = collections;
         this.diagnosis = diagnosis;
+        this.clock = clock;
     }
 
     /**
@@ -60,7 +73,17 @@ class CaseBook {
     }
 
     Optional<CaseTrial> latestTrial(UUID collection, UUID caseId) {
-        return trials.of(collection, caseId).stream().max(Comparator.comparingInt(CaseTrial::number));
+        return trials.of(collection, caseId).stream()
+                .filter(trial -> !trial.beside())
+                .max(Comparator.comparingInt(CaseTrial::number));
+    }
+
+    /** The trials that run now: the latest, and what runs beside it. */
+    List<CaseTrial> running(UUID collection, UUID caseId) {
+        int latest = latestTrial(collection, caseId).map(CaseTrial::number).orElse(0);
+        return trials.of(collection, caseId).stream()
+                .filter(trial -> trial.number() >= latest)
+                .toList();
     }
 
     /** What is known of a case up to a visit: of each finding the latest answer that was not skipped. */
@@ -93,14 +116,66 @@ class CaseBook {
     /** What can be the matter, by the plant's record of today and all that was seen. */
     Differential differential(TroubleCase troubleCase) {
         Plant plant = collections.plant(troubleCase.collection(), troubleCase.plant());
-        return diagnosis.consider(collections.record(plant), evidence(troubleCase, troubleCase.visit()));
+        return differential(troubleCase, plant, collections.record(plant));
     }
 
-    /** The name of the cause decided on. */
-    String causeName(TroubleCase troubleCase) {
-        return Optional.ofNullable(troubleCase.decidedCause())
+    /** The same, where plant and record are at hand. */
+    Differential differential(TroubleCase troubleCase, Plant plant, PlantRecord record) {
+        Evidence seen = evidence(troubleCase, troubleCase.visit());
+        boolean asked = seen.state(NEIGHBOUR_INFESTED).isPresent();
+        return diagnosis.consider(
+                record,
+                asked || infestedNeighbours(plant).isEmpty() ? seen : seen.with(NEIGHBOUR_INFESTED, Finding.PRESENT));
+    }
+
+    /** Plants at the same stop that have, or lately had, a catching pest, each with its name: known without looking. */
+    List<Neighbour> infestedNeighbours(Plant plant) {
+        Map<UUID, Plant> beside = new LinkedHashMap<>();
+        List<TroubleCase> decided =
+                cases.decidedSince(plant.collection(), LocalDate.now(clock).minusDays(PEST_LINGERS_DAYS));
+        if (decided.isEmpty()) {
+            return List.of();
+        }
+        collections.plants(plant.collection()).stream()
+                .filter(other ->
+                        other.stop().equals(plant.stop()) && !other.id().equals(plant.id()))
+                .forEach(other -> beside.put(other.id(), other));
+        return decided.stream()
+                .flatMap(other -> diagnosis.knowledge().disorder(other.decidedCause()).stream()
+                        .filter(cause -> cause.kind() == Disorder.Kind.PEST
+                                && cause.nature().catching())
+                        .flatMap(cause -> Optional.ofNullable(beside.get(other.plant())).stream()
+                                .map(neighbour -> new Neighbour(neighbour.name(), cause.name()))))
+                .toList();
+    }
+
+    /** A neighbour with a pest. */
+    record Neighbour(String name, String pest) {}
+
+    /** Another case of the same plant that is open. */
+    Optional<UUID> openBeside(TroubleCase troubleCase) {
+        return cases.findByCollectionAndPlantOrderByOpenedOnDesc(troubleCase.collection(), troubleCase.plant()).stream()
+                .filter(other -> other.state().open() && !other.id().equals(troubleCase.id()))
+                .map(TroubleCase::id)
+                .findFirst();
+    }
+
+    /** The name of the cause that a trial is for. */
+    String causeOf(TroubleCase troubleCase, CaseTrial trial) {
+        return Optional.ofNullable(trial.beside() ? troubleCase.secondCause() : troubleCase.decidedCause())
                 .flatMap(diagnosis.knowledge()::disorder)
                 .map(Disorder::name)
                 .orElse("no cause decided on");
+    }
+
+    /** The names of the causes decided on. */
+    String causeName(TroubleCase troubleCase) {
+        List<String> names = Stream.of(
+                        Optional.ofNullable(troubleCase.decidedCause()), Optional.ofNullable(troubleCase.secondCause()))
+                .flatMap(Optional::stream)
+                .flatMap(id -> diagnosis.knowledge().disorder(id).stream())
+                .map(Disorder::name)
+                .toList();
+        return names.isEmpty() ? "no cause decided on" : String.join(" and ", names);
     }
 }

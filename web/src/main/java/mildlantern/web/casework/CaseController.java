@@ -14,6 +14,7 @@ import java.util.UUID;
 import mildlantern.diagnosis.Part;
 import mildlantern.knowledge.Words;
 import mildlantern.treatment.CareSetting;
+import mildlantern.web.collection.HappeningKind;
 import mildlantern.web.platform.MovedOn;
 import mildlantern.web.platform.NotHere;
 import mildlantern.web.platform.SignedIn;
@@ -27,19 +28,23 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.util.UriComponentsBuilder;
 
 /** The pages of a case, in the order of the work. */
 @Controller
 class CaseController {
     private static final int LONGEST_NOTE = 1000;
+    private static final int LONGEST_QUERY = 120;
 
     private final CaseService cases;
     private final CasePages pages;
+    private final CaseStory story;
     private final Clock clock;
 
-    CaseController(CaseService cases, CasePages pages, Clock clock) {
+    CaseController(CaseService cases, CasePages pages, CaseStory story, Clock clock) {
         this.cases = cases;
         this.pages = pages;
+        this.story = story;
         this.clock = clock;
     }
 
@@ -62,12 +67,19 @@ class CaseController {
             @AuthenticationPrincipal SignedIn member,
             @PathVariable UUID id,
             @RequestParam Optional<String> part,
+            @RequestParam(defaultValue = "") String q,
+            @RequestParam(defaultValue = "false") boolean recall,
             @RequestHeader(name = "HX-Request", required = false) Optional<String> htmx,
             Model model) {
         if (cases.waitsForOutcome(member.collection(), id)) {
             return "redirect:/cases/" + id + "/close";
         }
-        model.addAttribute("board", pages.board(member.collection(), id, part.map(CaseController::part)));
+        model.addAttribute(
+                "board",
+                pages.board(
+                        member.collection(),
+                        id,
+                        new Panels.Asked(part.map(CaseController::part), cut(q, LONGEST_QUERY), recall)));
         return htmx.isPresent() ? "casework/case :: board" : "casework/case";
     }
 
@@ -81,10 +93,13 @@ class CaseController {
             @RequestParam String state,
             @RequestParam String part,
             @RequestParam(defaultValue = "false") boolean stay,
+            @RequestParam(defaultValue = "") String q,
             @RequestHeader(name = "HX-Request", required = false) Optional<String> htmx,
             HttpServletResponse response,
             Model model) {
-        Optional<Part> shown = stay ? Optional.of(part(part)) : Optional.empty();
+        Panels.Asked shown = !stay
+                ? Panels.Asked.NOTHING
+                : q.isBlank() ? Panels.Asked.of(part(part)) : new Panels.Asked(Optional.empty(), q, false);
         try {
             cases.answer(member.collection(), id, version, finding, state, part(part));
         } catch (MovedOn problem) {
@@ -94,10 +109,70 @@ class CaseController {
             return htmx.isPresent() ? "casework/case :: board" : "casework/case";
         }
         if (htmx.isEmpty()) {
-            return "redirect:/cases/" + id + (stay ? "?part=" + part : "");
+            UriComponentsBuilder back = UriComponentsBuilder.fromPath("/cases/{id}");
+            if (stay) {
+                back.queryParam(q.isBlank() ? "part" : "q", "{shown}");
+            }
+            return "redirect:" + back.encode().buildAndExpand(id, q.isBlank() ? part : q);
         }
         model.addAttribute("board", pages.board(member.collection(), id, shown));
         return "casework/case :: board";
+    }
+
+    /** What the grower recalls of the last weeks. */
+    @PostMapping("/cases/{id}/recall")
+    String recall(
+            @AuthenticationPrincipal SignedIn member,
+            @PathVariable UUID id,
+            @RequestParam UUID form,
+            @RequestParam long version,
+            @RequestParam HappeningKind kind,
+            @RequestParam CaseRecall.Answer state,
+            @RequestHeader(name = "HX-Request", required = false) Optional<String> htmx,
+            Model model) {
+        cases.recall(member.collection(), id, form, version, kind, state);
+        if (htmx.isEmpty()) {
+            return "redirect:/cases/" + id + "?recall=true";
+        }
+        model.addAttribute("board", pages.board(member.collection(), id, new Panels.Asked(Optional.empty(), "", true)));
+        return "casework/case :: board";
+    }
+
+    /** Every ladder that the case ever showed. */
+    @GetMapping("/cases/{id}/opinion")
+    String opinion(@AuthenticationPrincipal SignedIn member, @PathVariable UUID id, Model model) {
+        model.addAttribute("page", story.page(member.collection(), id));
+        return "casework/opinion";
+    }
+
+    @PostMapping("/cases/{id}/pause")
+    String pause(
+            @AuthenticationPrincipal SignedIn member,
+            @PathVariable UUID id,
+            @RequestParam UUID form,
+            @RequestParam long version,
+            @RequestParam String until,
+            HttpServletResponse response,
+            Model model) {
+        Map<String, String> problems = new LinkedHashMap<>();
+        Optional<LocalDate> day = futureDay(until, problems);
+        if (day.isEmpty()) {
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+            model.addAttribute("pauseProblem", problems.get("lookAgainOn"));
+            model.addAttribute("typedUntil", until);
+            return close(member, id, model);
+        }
+        cases.pause(member.collection(), id, form, version, day.get());
+        return "redirect:/cases/" + id;
+    }
+
+    @PostMapping("/cases/{id}/reopen")
+    String reopen(
+            @AuthenticationPrincipal SignedIn member,
+            @PathVariable UUID id,
+            @RequestParam UUID form,
+            @RequestParam long version) {
+        return "redirect:/cases/" + cases.reopen(member.collection(), id, form, version);
     }
 
     /** An answer that was not stored because the page had moved on. */
@@ -108,15 +183,16 @@ class CaseController {
             @AuthenticationPrincipal SignedIn member,
             @PathVariable UUID id,
             @RequestParam Optional<String> cause,
+            @RequestParam Optional<String> also,
             Model model) {
-        model.addAttribute("page", pages.decidePage(member.collection(), id, cause));
+        model.addAttribute("page", pages.decidePage(member.collection(), id, cause, also));
         model.addAttribute("form", UUID.randomUUID());
-        model.addAttribute("typed", new Typed("", "", "", Map.of()));
+        model.addAttribute("typed", new Typed("", "", "", "", Map.of()));
         return "casework/decide";
     }
 
     /** What was typed into the decision, and what is wrong with it by field. */
-    record Typed(String note, String trial, String lookAgainOn, Map<String, String> problems) {}
+    record Typed(String note, String trial, String alsoTrial, String lookAgainOn, Map<String, String> problems) {}
 
     @PostMapping("/cases/{id}/decide")
     String decided(
@@ -126,6 +202,8 @@ class CaseController {
             @RequestParam long version,
             @RequestParam String cause,
             @RequestParam(defaultValue = "") String trial,
+            @RequestParam(defaultValue = "") String also,
+            @RequestParam(defaultValue = "") String alsoTrial,
             @RequestParam(defaultValue = "") String lookAgainOn,
             @RequestParam(defaultValue = "") String note,
             HttpServletResponse response,
@@ -134,6 +212,10 @@ class CaseController {
         if (trial.isBlank()) {
             problems.put("trial", "Choose one trial: one change at a time.");
         }
+        if (!also.isBlank() && alsoTrial.isBlank()) {
+            problems.put("alsoTrial", "Choose a trial for the second cause, or leave that cause out.");
+        }
+        pages.whyNotBeside(trial, alsoTrial).ifPresent(why -> problems.put("alsoTrial", "It can go " + why + "."));
         Optional<LocalDate> day = futureDay(lookAgainOn, problems);
         if (note.length() > LONGEST_NOTE) {
             problems.put("note", "At most %d characters; this is %d.".formatted(LONGEST_NOTE, note.length()));
@@ -143,15 +225,23 @@ class CaseController {
         }
         if (!problems.isEmpty()) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-            model.addAttribute("page", pages.decidePage(member.collection(), id, Optional.of(cause)));
+            model.addAttribute(
+                    "page", pages.decidePage(member.collection(), id, Optional.of(cause), Optional.of(also)));
             model.addAttribute("form", form);
-            model.addAttribute("typed", new Typed(note, trial, lookAgainOn, problems));
+            model.addAttribute("typed", new Typed(note, trial, alsoTrial, lookAgainOn, problems));
             return "casework/decide";
         }
         cases.decide(
                 member.collection(),
                 id,
-                new CaseService.DecisionForm(form, version, cause, trial, day.orElseThrow(), note.strip()));
+                new CaseService.DecisionForm(
+                        form,
+                        version,
+                        cause,
+                        trial,
+                        day.orElseThrow(),
+                        note.strip(),
+                        also.isBlank() ? Optional.empty() : Optional.of(new CaseService.Second(also, alsoTrial))));
         return "redirect:/cases/" + id;
     }
 
@@ -212,7 +302,8 @@ class CaseController {
     @GetMapping("/cases/{id}/close")
     String close(@AuthenticationPrincipal SignedIn member, @PathVariable UUID id, Model model) {
         model.addAttribute("page", pages.closePage(member.collection(), id));
-        model.addAttribute("forms", List.of(UUID.randomUUID(), UUID.randomUUID(), UUID.randomUUID()));
+        model.addAttribute(
+                "forms", List.of(UUID.randomUUID(), UUID.randomUUID(), UUID.randomUUID(), UUID.randomUUID()));
         return "casework/close";
     }
 

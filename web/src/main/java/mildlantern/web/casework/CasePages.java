@@ -2,28 +2,29 @@ package mildlantern.web.casework;
 
 import java.time.Clock;
 import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import mildlantern.diagnosis.Cause;
 import mildlantern.diagnosis.Comparison;
-import mildlantern.diagnosis.Diagnosis;
 import mildlantern.diagnosis.Differential;
 import mildlantern.diagnosis.Disorder;
 import mildlantern.diagnosis.Finding;
-import mildlantern.diagnosis.NextLook;
 import mildlantern.diagnosis.Part;
 import mildlantern.knowledge.Words;
 import mildlantern.plant.PlantRecord;
 import mildlantern.round.RoundPlanner;
 import mildlantern.treatment.CareSetting;
 import mildlantern.treatment.Hold;
+import mildlantern.treatment.SideBySide;
 import mildlantern.treatment.Trial;
 import mildlantern.treatment.Trials;
 import mildlantern.web.collection.CareEntry;
@@ -40,15 +41,19 @@ import org.springframework.transaction.annotation.Transactional;
 class CasePages {
     private static final int LOOKS_SHOWN = 3;
 
-    /** Some looks were skipped and are left out: ask for more than are shown. */
-    private static final int LOOKS_ASKED = 12;
+    /** A further cause at least this likely may be treated beside the first. */
+    private static final double BESIDE_FROM = 0.25;
+
+    private static final int OTHERS = 3;
+
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM", Locale.UK);
 
     private static final int CAUSES_TO_DECIDE_ON = 6;
 
     private final CaseBook book;
     private final CollectionService collections;
     private final PlatePictures plates;
-    private final Diagnosis diagnosis;
+    private final Panels panels;
     private final Trials trials;
     private final Clock clock;
 
@@ -56,27 +61,29 @@ class CasePages {
             CaseBook book,
             CollectionService collections,
             PlatePictures plates,
-            Diagnosis diagnosis,
+            Panels panels,
             Trials trials,
             Clock clock) {
         this.book = book;
         this.collections = collections;
         this.plates = plates;
-        this.diagnosis = diagnosis;
+        this.panels = panels;
         this.trials = trials;
         this.clock = clock;
     }
 
-    /** The case page; with a part, the findings of that part as well. */
-    CaseViews.Board board(UUID collection, UUID caseId, Optional<Part> touched) {
+    /** The case page; with a panel for what is asked. */
+    CaseViews.Board board(UUID collection, UUID caseId, Panels.Asked asked) {
         TroubleCase troubleCase = book.find(collection, caseId);
         Plant plant = collections.plant(collection, troubleCase.plant());
         PlantRecord record = collections.record(plant);
         List<CaseAnswer> latest = book.latestAnswers(troubleCase);
         Map<String, Integer> pins = new LinkedHashMap<>();
         latest.stream().filter(answer -> !answer.skipped()).forEach(answer -> pins.put(answer.finding(), answer.pin()));
-        Differential differential = diagnosis.consider(record, book.evidence(troubleCase, troubleCase.visit()));
+        Differential differential = book.differential(troubleCase, plant, record);
         boolean looking = troubleCase.state() == TroubleCase.State.LOOKING;
+        Optional<CaseViews.Panel> panel =
+                looking ? panels.panel(asked, troubleCase, plant, record, plates.of(plant), latest) : Optional.empty();
         Plate plate = plates.of(plant);
         return new CaseViews.Board(
                 troubleCase.id(),
@@ -84,19 +91,58 @@ class CasePages {
                 plant.id(),
                 plant.name(),
                 subtitle(plant, record, troubleCase),
+                Words.id(troubleCase.state()),
                 looking,
+                turn(troubleCase),
                 plate,
                 pinned(plate, latest),
                 latest.stream()
                         .filter(answer -> !answer.skipped())
                         .map(this::found)
                         .toList(),
-                Ladder.rungs(differential, pins, touched.isPresent() ? 4 : 5),
+                book.infestedNeighbours(plant).stream()
+                        .map(neighbour -> "%s, beside it, has %s"
+                                .formatted(neighbour.name(), neighbour.pest().toLowerCase(Locale.ROOT)))
+                        .toList(),
+                Ladder.rungs(differential, pins, panel.isPresent() ? 4 : 5, looking && panel.isEmpty()),
                 Ladder.percent(differential.allWell()),
-                differential.actNow(),
-                looking && touched.isEmpty() ? looks(differential, latest) : List.of(),
-                looking ? touched.map(part -> panel(part, record, plate, latest)) : Optional.empty(),
-                trialBox(troubleCase));
+                Ladder.verdict(differential),
+                looking && panel.isEmpty() ? looks(differential, latest) : List.of(),
+                panel,
+                trialBoxes(troubleCase),
+                UUID.randomUUID());
+    }
+
+    /** What became of a case that is not under work. */
+    private Optional<CaseViews.Turn> turn(TroubleCase troubleCase) {
+        return switch (troubleCase.state()) {
+            case LOOKING, TRIAL -> Optional.empty();
+            case PAUSED ->
+                Optional.of(new CaseViews.Turn(
+                        "Paused until " + DAY.format(troubleCase.pausedUntil()) + ".",
+                        Optional.of("take it up again"),
+                        Optional.empty()));
+            case MERGED ->
+                Optional.of(new CaseViews.Turn(
+                        "Merged: what was seen here went over to the other case.",
+                        Optional.empty(),
+                        Optional.ofNullable(troubleCase.mergedInto())));
+            case CLOSED -> {
+                Optional<UUID> other = book.openBeside(troubleCase);
+                String how = Optional.ofNullable(troubleCase.outcome())
+                        .map(TroubleCase.Outcome::words)
+                        .orElse("no outcome given");
+                String lesson = Optional.ofNullable(troubleCase.lesson())
+                        .filter(text -> !text.isBlank())
+                        .map(text -> " Learned: " + text)
+                        .orElse("");
+                yield Optional.of(new CaseViews.Turn(
+                        "Closed " + ago(troubleCase.closedOn()) + ", " + book.causeName(troubleCase) + ": " + how + "."
+                                + lesson,
+                        Optional.of(other.isPresent() ? "merge into the open case" : "reopen"),
+                        other));
+            }
+        };
     }
 
     private String subtitle(Plant plant, PlantRecord record, TroubleCase troubleCase) {
@@ -131,52 +177,10 @@ class CasePages {
     private static List<CaseViews.LookCard> looks(Differential differential, List<CaseAnswer> latest) {
         Set<String> skipped = new LinkedHashSet<>();
         latest.stream().filter(CaseAnswer::skipped).forEach(answer -> skipped.add(answer.finding()));
-        List<NextLook> looks = differential.nextLooks(LOOKS_ASKED).stream()
-                .filter(look -> !skipped.contains(look.finding().id()))
-                .limit(LOOKS_SHOWN)
-                .toList();
-        return Ladder.looks(looks);
+        return Ladder.looks(differential.nextLooks(LOOKS_SHOWN, skipped));
     }
 
-    private CaseViews.PartPanel panel(Part part, PlantRecord record, Plate plate, List<CaseAnswer> latest) {
-        Map<String, CaseAnswer> byFinding = new LinkedHashMap<>();
-        latest.forEach(answer -> byFinding.put(answer.finding(), answer));
-        List<CaseViews.Row> rows = new ArrayList<>();
-        for (Finding finding : diagnosis.knowledge().findings()) {
-            if (finding.appliesTo(record) && shownOn(finding, part, plate)) {
-                Optional<CaseAnswer> answer = Optional.ofNullable(byFinding.get(finding.id()));
-                rows.add(new CaseViews.Row(
-                        finding.id(),
-                        finding.yesNo() ? finding.states().get(0).words() : finding.look(),
-                        answer.filter(a -> !a.skipped()).map(CaseAnswer::pin).orElse(0),
-                        choices(finding, answer.map(CaseAnswer::state))));
-            }
-        }
-        return new CaseViews.PartPanel(Words.id(part), part.words(), rows);
-    }
-
-    /** Findings of parts that this plate does not show are asked on the whole plant. */
-    private static boolean shownOn(Finding finding, Part part, Plate plate) {
-        if (finding.parts().contains(part)) {
-            return true;
-        }
-        return part == Part.WHOLE
-                && finding.parts().stream()
-                        .noneMatch(on -> plate.layers().stream().anyMatch(layer -> layer.part() == on));
-    }
-
-    private static List<CaseViews.Choice> choices(Finding finding, Optional<String> chosen) {
-        List<CaseViews.Choice> choices = new ArrayList<>(Ladder.choices(finding, chosen));
-        choices.add(new CaseViews.Choice(
-                CaseAnswer.SKIPPED,
-                "skip",
-                "skip",
-                "k",
-                chosen.filter(CaseAnswer.SKIPPED::equals).isPresent()));
-        return choices;
-    }
-
-    CaseViews.DecidePage decidePage(UUID collection, UUID caseId, Optional<String> causeId) {
+    CaseViews.DecidePage decidePage(UUID collection, UUID caseId, Optional<String> causeId, Optional<String> alsoId) {
         TroubleCase troubleCase = book.find(collection, caseId);
         Plant plant = collections.plant(collection, troubleCase.plant());
         Differential differential = book.differential(troubleCase);
@@ -190,6 +194,15 @@ class CasePages {
             shown.add(chosen);
         }
         LocalDate today = LocalDate.now(clock);
+        List<Cause> others = ladder.stream()
+                .filter(cause -> !cause.equals(chosen)
+                        && cause.probability() >= BESIDE_FROM
+                        && !cause.disorder().nature().harmless())
+                .limit(OTHERS)
+                .toList();
+        Optional<Cause> also = alsoId.flatMap(id -> others.stream()
+                .filter(cause -> cause.disorder().id().equals(id))
+                .findFirst());
         return new CaseViews.DecidePage(
                 caseId,
                 troubleCase.version(),
@@ -201,7 +214,58 @@ class CasePages {
                 chosen.disorder().trials().stream()
                         .map(id -> trial(trials.find(id).orElseThrow(), today))
                         .toList(),
+                others.stream()
+                        .map(cause -> option(cause, chosen, ladder.get(0)))
+                        .toList(),
+                also.map(cause -> second(cause, chosen, today)),
                 today);
+    }
+
+    private CaseViews.SecondCause second(Cause also, Cause chosen, LocalDate today) {
+        List<Trial> firsts = chosen.disorder().trials().stream()
+                .map(id -> trials.find(id).orElseThrow())
+                .toList();
+        return new CaseViews.SecondCause(
+                option(also, chosen, chosen),
+                also.disorder().trials().stream()
+                        .map(id -> trials.find(id).orElseThrow())
+                        .map(other -> new CaseViews.SecondTrial(
+                                trial(other, today),
+                                firsts.stream()
+                                        .map(first -> beside(first, other))
+                                        .toList()))
+                        .toList());
+    }
+
+    /** How two trials go together, in a sentence. */
+    CaseViews.Beside beside(Trial first, Trial other) {
+        SideBySide both = SideBySide.of(first, other);
+        String words = switch (both.kind()) {
+            case APART ->
+                "can run beside “%s”: the one is judged by %s, the other by %s"
+                        .formatted(first.name(), signs(first.recheck()), signs(other.recheck()));
+            case BLUR ->
+                "not beside “%s”: both are judged by %s, so that better would not tell which of them worked"
+                        .formatted(first.name(), signs(both.shared()));
+            case CLASH ->
+                "not beside “%s”: one of them asks for %s, and the other does just that"
+                        .formatted(first.name(), both.hold().map(Hold::words).orElse("a hold"));
+        };
+        return new CaseViews.Beside(first.id(), both.kind() == SideBySide.Kind.APART, words);
+    }
+
+    private String signs(List<String> findings) {
+        return Words.listed(findings.stream()
+                .map(id -> book.finding(id).states().get(0).words())
+                .toList());
+    }
+
+    /** Why a second trial cannot run beside a first, if it cannot. */
+    Optional<String> whyNotBeside(String firstId, String otherId) {
+        return trials.find(firstId)
+                .flatMap(first -> trials.find(otherId).map(other -> beside(first, other)))
+                .filter(both -> !both.apart())
+                .map(CaseViews.Beside::words);
     }
 
     private static CaseViews.CauseOption option(Cause cause, Cause chosen, Cause first) {
@@ -230,18 +294,19 @@ class CasePages {
                 trial.caution());
     }
 
-    private Optional<CaseViews.TrialBox> trialBox(TroubleCase troubleCase) {
+    private List<CaseViews.TrialBox> trialBoxes(TroubleCase troubleCase) {
         if (troubleCase.state() != TroubleCase.State.TRIAL) {
-            return Optional.empty();
+            return List.of();
         }
-        return book.latestTrial(troubleCase.collection(), troubleCase.id()).map(running -> {
+        List<CaseViews.TrialBox> boxes = new ArrayList<>();
+        for (CaseTrial running : book.running(troubleCase.collection(), troubleCase.id())) {
             Trial trial = trials.find(running.trial()).orElseThrow();
             long left = ChronoUnit.DAYS.between(LocalDate.now(clock), running.lookAgainOn());
             String when = left > 1
                     ? "in " + left + " days"
                     : left == 1 ? "tomorrow" : left == 0 ? "today" : ago(running.lookAgainOn());
-            return new CaseViews.TrialBox(
-                    book.causeName(troubleCase),
+            boxes.add(new CaseViews.TrialBox(
+                    book.causeOf(troubleCase, running),
                     trial.name(),
                     trial.instruction(),
                     trial.expectation(),
@@ -250,8 +315,9 @@ class CasePages {
                     running.lookAgainOn(),
                     when,
                     left <= 0,
-                    trial.caution());
-        });
+                    trial.caution()));
+        }
+        return boxes;
     }
 
     CaseViews.LookAgainPage lookAgainPage(UUID collection, UUID caseId) {
@@ -271,13 +337,13 @@ class CasePages {
                     finding.look(),
                     before.map(CaseAnswer::pin).orElse(0),
                     before.map(answer -> words(finding, answer.state())).orElse("not looked at"),
-                    choices(finding, Optional.empty())));
+                    Panels.withSkip(finding, Optional.empty())));
         }
         return new CaseViews.LookAgainPage(
                 caseId,
                 troubleCase.version(),
                 plant.name(),
-                trialBox(troubleCase).orElseThrow(),
+                trialBoxes(troubleCase),
                 plate,
                 pinned(plate, latest),
                 rows);
@@ -291,9 +357,8 @@ class CasePages {
                 ask.add(answer.finding());
             }
         }
-        book.latestTrial(troubleCase.collection(), troubleCase.id())
-                .flatMap(running -> trials.find(running.trial()))
-                .ifPresent(trial -> ask.addAll(trial.recheck()));
+        book.running(troubleCase.collection(), troubleCase.id())
+                .forEach(running -> trials.find(running.trial()).ifPresent(trial -> ask.addAll(trial.recheck())));
         return ask;
     }
 
@@ -312,6 +377,13 @@ class CasePages {
                 .filter(compared -> compared.verdict() == Comparison.Verdict.BETTER)
                 .isPresent();
         Optional<Trial> trial = latest.flatMap(running -> trials.find(running.trial()));
+        List<CaseViews.CareOption> care = new ArrayList<>();
+        if (troubleCase.state() == TroubleCase.State.TRIAL) {
+            book.running(collection, caseId)
+                    .forEach(running -> trials.find(running.trial())
+                            .ifPresent(made ->
+                                    care.addAll(care(plant, book.causeOf(troubleCase, running), made, better))));
+        }
         return new CaseViews.ClosePage(
                 caseId,
                 troubleCase.version(),
@@ -320,8 +392,9 @@ class CasePages {
                 comparison.map(CasePages::compared),
                 book.causeName(troubleCase),
                 outcomes(better, latest.isPresent()),
-                trial.map(t -> care(plant, troubleCase, t, better)).orElse(List.of()),
+                List.copyOf(care),
                 comparison.isPresent() && troubleCase.state() == TroubleCase.State.TRIAL,
+                troubleCase.state() == TroubleCase.State.LOOKING,
                 LocalDate.now(clock).plusDays(trial.map(Trial::lookAgainDays).orElse(7)));
     }
 
@@ -350,11 +423,9 @@ class CasePages {
         return options;
     }
 
-    private List<CaseViews.CareOption> care(Plant plant, TroubleCase troubleCase, Trial trial, boolean better) {
+    private List<CaseViews.CareOption> care(Plant plant, String cause, Trial trial, boolean better) {
         Map<CareSetting, List<CareEntry>> sheet = collections.careSheet(plant);
-        String reason = "%s: %s"
-                .formatted(
-                        book.causeName(troubleCase), better ? "better after \"" + trial.name() + "\"" : trial.name());
+        String reason = "%s: %s".formatted(cause, better ? "better after \"" + trial.name() + "\"" : trial.name());
         List<CaseViews.CareOption> options = new ArrayList<>();
         trial.care().forEach((setting, text) -> {
             String before = sheet.getOrDefault(setting, List.of()).stream()

@@ -1,5 +1,7 @@
 package mildlantern.web.casework;
 
+import java.time.LocalDate;
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -17,7 +19,14 @@ final class CaseRepositories {
 
         List<TroubleCase> findByCollectionAndPlantOrderByOpenedOnDesc(UUID collection, UUID plant);
 
-        List<TroubleCase> findByCollectionAndStateNot(UUID collection, TroubleCase.State state);
+        List<TroubleCase> findByCollectionAndStateIn(UUID collection, Collection<TroubleCase.State> states);
+
+        /** Cases with a cause decided on that are open, or were closed since a day. */
+        @Query("""
+                select c from TroubleCase c where c.collection = :collection and c.decidedCause is not null
+                and (c.state = mildlantern.web.casework.TroubleCase.State.TRIAL or c.closedOn >= :since)
+                """)
+        List<TroubleCase> decidedSince(UUID collection, LocalDate since);
     }
 
     interface Answers extends Repository<CaseAnswer, UUID> {
@@ -26,6 +35,25 @@ final class CaseRepositories {
         @Query(
                 "select a from CaseAnswer a where a.collection = :collection and a.troubleCase = :troubleCase order by a.visit, a.pin")
         List<CaseAnswer> of(UUID collection, UUID troubleCase);
+    }
+
+    interface Opinions extends Repository<CaseOpinion, UUID> {
+        CaseOpinion save(CaseOpinion opinion);
+
+        @Query(
+                "select o from CaseOpinion o where o.collection = :collection and o.troubleCase = :troubleCase order by o.seq, o.probability desc")
+        List<CaseOpinion> of(UUID collection, UUID troubleCase);
+
+        @Query(
+                "select coalesce(max(o.seq), -1) from CaseOpinion o where o.collection = :collection and o.troubleCase = :troubleCase")
+        int latest(UUID collection, UUID troubleCase);
+    }
+
+    interface Recalls extends Repository<CaseRecall, UUID> {
+        CaseRecall save(CaseRecall recall);
+
+        @Query("select r from CaseRecall r where r.collection = :collection and r.troubleCase = :troubleCase")
+        List<CaseRecall> of(UUID collection, UUID troubleCase);
     }
 
     interface CaseTrials extends Repository<CaseTrial, UUID> {

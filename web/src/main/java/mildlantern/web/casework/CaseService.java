@@ -11,9 +11,11 @@ import mildlantern.diagnosis.Disorder;
 import mildlantern.diagnosis.Finding;
 import mildlantern.diagnosis.Part;
 import mildlantern.treatment.CareSetting;
+import mildlantern.treatment.SideBySide;
 import mildlantern.treatment.Trial;
 import mildlantern.treatment.Trials;
 import mildlantern.web.collection.CollectionService;
+import mildlantern.web.collection.HappeningKind;
 import mildlantern.web.collection.Plant;
 import mildlantern.web.platform.MovedOn;
 import mildlantern.web.platform.NotHere;
@@ -63,7 +65,7 @@ public class CaseService {
     public UUID open(UUID collection, UUID plantId) {
         Plant plant = collections.plant(collection, plantId);
         return cases.findByCollectionAndPlantOrderByOpenedOnDesc(collection, plantId).stream()
-                .filter(troubleCase -> troubleCase.state() != TroubleCase.State.CLOSED)
+                .filter(troubleCase -> troubleCase.state().open())
                 .map(TroubleCase::id)
                 .findFirst()
                 .orElseGet(() -> writer.open(plant, UUID.randomUUID(), LocalDate.now(clock)));
@@ -106,8 +108,30 @@ public class CaseService {
      * @param trial id of the trial
      * @param lookAgainOn the day to look again
      * @param note why; wanted where the ranking is overruled
+     * @param second a second cause to treat beside it, if any
      */
-    record DecisionForm(UUID form, long version, String cause, String trial, LocalDate lookAgainOn, String note) {}
+    record DecisionForm(
+            UUID form,
+            long version,
+            String cause,
+            String trial,
+            LocalDate lookAgainOn,
+            String note,
+            Optional<Second> second) {}
+
+    /** A second cause and its trial. */
+    record Second(String cause, String trial) {}
+
+    /** The trial of a cause; a trial that is not offered for it is not here. */
+    private Trial trialFor(Disorder disorder, String id) {
+        return trials.find(id)
+                .filter(known -> disorder.trials().contains(known.id()))
+                .orElseThrow(() -> new NotHere("trial for that cause"));
+    }
+
+    private Disorder cause(String id) {
+        return diagnosis.knowledge().disorder(id).orElseThrow(() -> new NotHere("cause"));
+    }
 
     /** Whether a cause is not the first of the ladder, so that the grower overrules it. */
     boolean overrules(UUID collection, UUID caseId, String causeId) {
@@ -118,10 +142,14 @@ public class CaseService {
     @Transactional
     public void decide(UUID collection, UUID caseId, DecisionForm decision) {
         TroubleCase troubleCase = book.find(collection, caseId);
-        Disorder disorder = diagnosis.knowledge().disorder(decision.cause()).orElseThrow(() -> new NotHere("cause"));
-        Trial trial = trials.find(decision.trial())
-                .filter(known -> disorder.trials().contains(known.id()))
-                .orElseThrow(() -> new NotHere("trial for that cause"));
+        Disorder disorder = cause(decision.cause());
+        Trial trial = trialFor(disorder, decision.trial());
+        Optional<Trial> beside = decision.second().map(second -> trialFor(cause(second.cause()), second.trial()));
+        if (beside.filter(other -> SideBySide.of(trial, other).kind() != SideBySide.Kind.APART)
+                .isPresent()) {
+            throw new IllegalArgumentException(
+                    "'" + trial.id() + "' and '" + beside.map(Trial::id).orElse("") + "' cannot run side by side");
+        }
         if (!forms.firstTime(collection, decision.form())) {
             return;
         }
@@ -136,6 +164,60 @@ public class CaseService {
                 trial,
                 decision.note(),
                 new CaseWriter.Days(LocalDate.now(clock), decision.lookAgainOn()));
+        decision.second()
+                .ifPresent(second -> writer.decideBeside(
+                        collection,
+                        caseId,
+                        cause(second.cause()),
+                        beside.orElseThrow(),
+                        new CaseWriter.Days(LocalDate.now(clock), decision.lookAgainOn())));
+    }
+
+    // ------------------------------------------------------------------ further turns
+
+    /** Lets a case rest until a day, once; it stands on the round again on that day. */
+    @Transactional
+    public void pause(UUID collection, UUID caseId, UUID form, long version, LocalDate until) {
+        TroubleCase troubleCase = book.find(collection, caseId);
+        if (forms.firstTime(collection, form)) {
+            current(troubleCase, version, "");
+            if (troubleCase.state() != TroubleCase.State.LOOKING) {
+                throw movedOn(troubleCase, "");
+            }
+            writer.pause(collection, caseId, until);
+        }
+    }
+
+    /**
+     * Takes a paused or closed case up again, once. A plant has one open case at a time: where another is open, what this one
+     * has seen goes over to that one.
+     *
+     * @return the case that is open now
+     */
+    @Transactional
+    public UUID reopen(UUID collection, UUID caseId, UUID form, long version) {
+        TroubleCase troubleCase = book.find(collection, caseId);
+        Optional<UUID> open = book.openBeside(troubleCase);
+        if (forms.firstTime(collection, form)) {
+            current(troubleCase, version, "");
+            if (troubleCase.state() != TroubleCase.State.PAUSED && troubleCase.state() != TroubleCase.State.CLOSED) {
+                throw movedOn(troubleCase, "");
+            }
+            open.ifPresentOrElse(
+                    other -> writer.merge(collection, caseId, other), () -> writer.reopen(collection, caseId));
+        }
+        return open.orElse(caseId);
+    }
+
+    /** Keeps what the grower recalls of the last weeks, once. */
+    @Transactional
+    public void recall(
+            UUID collection, UUID caseId, UUID form, long version, HappeningKind kind, CaseRecall.Answer answer) {
+        TroubleCase troubleCase = book.find(collection, caseId);
+        if (forms.firstTime(collection, form)) {
+            current(troubleCase, version, kind.words());
+            writer.recall(collection, caseId, kind, answer, LocalDate.now(clock));
+        }
     }
 
     // ------------------------------------------------------------------ looking again

@@ -23,6 +23,7 @@ class CaseTrial extends Row {
     private UUID troubleCase;
 
     private int number;
+    private boolean beside;
     private String trial;
     private String holds;
     private LocalDate startedOn;
@@ -34,10 +35,17 @@ class CaseTrial extends Row {
 
     protected CaseTrial() {}
 
-    CaseTrial(TroubleCase troubleCase, int number, Trial trial, LocalDate startedOn, LocalDate lookAgainOn) {
+    CaseTrial(
+            TroubleCase troubleCase,
+            int number,
+            boolean beside,
+            Trial trial,
+            LocalDate startedOn,
+            LocalDate lookAgainOn) {
         super(UUID.randomUUID(), troubleCase.collection());
         this.troubleCase = troubleCase.id();
         this.number = number;
+        this.beside = beside;
         this.trial = trial.id();
         this.holds = trial.holds().stream().map(Hold::name).collect(Collectors.joining(","));
         this.startedOn = startedOn;
@@ -55,6 +63,11 @@ class CaseTrial extends Row {
 
     int number() {
         return number;
+    }
+
+    /** Whether it runs beside another, for a second cause. */
+    boolean beside() {
+        return beside;
     }
 
     String trial() {

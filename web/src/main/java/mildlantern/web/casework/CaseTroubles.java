@@ -1,8 +1,12 @@
 package mildlantern.web.casework;
 
 import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
@@ -17,6 +21,8 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional(readOnly = true)
 public class CaseTroubles implements Troubles {
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM", Locale.UK);
+
     private final CaseRepositories.Cases cases;
     private final CaseRepositories.CaseTrials caseTrials;
     private final CaseBook book;
@@ -30,16 +36,19 @@ public class CaseTroubles implements Troubles {
     /** The open cases by plant, as the round needs them. */
     public Map<UUID, PlantToday.Trouble> openTroubles(UUID collection) {
         Map<UUID, LocalDate> lookAgain = new LinkedHashMap<>();
-        caseTrials.running(collection).forEach(trial -> lookAgain.put(trial.troubleCase(), trial.lookAgainOn()));
+        caseTrials.running(collection).stream()
+                .filter(trial -> !trial.beside())
+                .forEach(trial -> lookAgain.put(trial.troubleCase(), trial.lookAgainOn()));
         Map<UUID, PlantToday.Trouble> troubles = new LinkedHashMap<>();
-        for (TroubleCase open : cases.findByCollectionAndStateNot(collection, TroubleCase.State.CLOSED)) {
+        for (TroubleCase open : open(collection)) {
             troubles.put(
                     open.plant(),
                     new PlantToday.Trouble(
                             open.openedOn(),
                             open.state() == TroubleCase.State.TRIAL
                                     ? Optional.ofNullable(lookAgain.get(open.id()))
-                                    : Optional.empty()));
+                                    : Optional.empty(),
+                            Optional.ofNullable(open.pausedUntil())));
         }
         return troubles;
     }
@@ -47,16 +56,29 @@ public class CaseTroubles implements Troubles {
     /** What must wait, by plant, in words. */
     public Map<UUID, List<String>> allHolds(UUID collection) {
         Map<UUID, UUID> plantOf = new LinkedHashMap<>();
-        cases.findByCollectionAndStateNot(collection, TroubleCase.State.CLOSED)
-                .forEach(open -> plantOf.put(open.id(), open.plant()));
+        open(collection).forEach(open -> plantOf.put(open.id(), open.plant()));
         Map<UUID, List<String>> holds = new LinkedHashMap<>();
         for (CaseTrial trial : caseTrials.running(collection)) {
             UUID plant = plantOf.get(trial.troubleCase());
             if (plant != null) {
-                holds.put(plant, trial.holds().stream().map(Hold::words).toList());
+                // A later trial lets go of the one before; what runs beside it adds its own.
+                List<String> words = new ArrayList<>(trial.beside() ? holds.getOrDefault(plant, List.of()) : List.of());
+                trial.holds().stream()
+                        .map(Hold::words)
+                        .filter(hold -> !words.contains(hold))
+                        .forEach(words::add);
+                holds.put(plant, words);
             }
         }
         return holds;
+    }
+
+    private List<TroubleCase> open(UUID collection) {
+        return cases.findByCollectionAndStateIn(
+                collection,
+                Arrays.stream(TroubleCase.State.values())
+                        .filter(TroubleCase.State::open)
+                        .toList());
     }
 
     @Override
@@ -71,13 +93,15 @@ public class CaseTroubles implements Troubles {
                         troubleCase.id(),
                         troubleCase.openedOn(),
                         summary(troubleCase),
-                        troubleCase.state() != TroubleCase.State.CLOSED))
+                        troubleCase.state().open()))
                 .toList();
     }
 
     private String summary(TroubleCase troubleCase) {
         return switch (troubleCase.state()) {
             case LOOKING -> "under work, no cause decided on yet";
+            case PAUSED -> "paused until " + DAY.format(troubleCase.pausedUntil());
+            case MERGED -> "merged into another case";
             case TRIAL -> book.causeName(troubleCase) + ", trial under way";
             case CLOSED ->
                 book.causeName(troubleCase) + ": "

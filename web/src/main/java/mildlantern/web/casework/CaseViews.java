@@ -17,16 +17,26 @@ final class CaseViews {
             UUID plant,
             String name,
             String subtitle,
+            String state,
             boolean looking,
+            Optional<Turn> turn,
             Plate plate,
             List<Plate.Pin> pins,
             List<Found> found,
+            List<String> fromRecord,
             List<Rung> ladder,
             String allWell,
-            boolean urgent,
+            Optional<Verdict> verdict,
             List<LookCard> looks,
-            Optional<PartPanel> panel,
-            Optional<TrialBox> trial) {}
+            Optional<Panel> panel,
+            List<TrialBox> trials,
+            UUID form) {}
+
+    /** What became of a case that is not under work, and how it goes on. */
+    record Turn(String words, Optional<String> press, Optional<UUID> other) {}
+
+    /** What the ladder comes to, in a sentence or two. */
+    record Verdict(String standing, String lead, String words) {}
 
     /** A finding of this case. */
     record Found(int pin, String finding, String words, boolean seen, String part) {}
@@ -42,7 +52,8 @@ final class CaseViews {
             String kindWords,
             List<Tag> tags,
             List<Said> speaksFor,
-            List<Said> against) {}
+            List<Said> against,
+            Optional<String> overturn) {}
 
     /** A mark on a rung. */
     record Tag(String words, boolean bright) {}
@@ -65,11 +76,22 @@ final class CaseViews {
     /** An answer that can be given, in a word for its button and in full. */
     record Choice(String state, String words, String full, String key, boolean chosen) {}
 
-    /** The findings of a part that was touched. */
-    record PartPanel(String part, String words, List<Row> rows) {}
+    /**
+     * Findings to answer, because a part was touched, words were typed or the grower recalls.
+     *
+     * @param part id of the part touched; the whole plant for a search
+     * @param query what was typed; empty for a part
+     * @param title what the panel asks
+     * @param rows findings to answer
+     * @param recalls what may have happened lately, where that is asked
+     */
+    record Panel(String part, String query, String title, List<Row> rows, List<RecallRow> recalls) {}
 
     /** One finding to answer. */
-    record Row(String finding, String label, int pin, List<Choice> choices) {}
+    record Row(String finding, String part, String label, int pin, List<Choice> choices) {}
+
+    /** Something that may have happened lately; known is what the record says of it. */
+    record RecallRow(String kind, UUID form, String label, Optional<String> known, List<Choice> choices) {}
 
     /** The trial under way. */
     record TrialBox(
@@ -92,7 +114,18 @@ final class CaseViews {
             List<CauseOption> causes,
             CauseOption chosen,
             List<TrialOption> trials,
+            List<CauseOption> others,
+            Optional<SecondCause> second,
             LocalDate today) {}
+
+    /** A second cause that could be treated beside the first, with its trials. */
+    record SecondCause(CauseOption cause, List<SecondTrial> trials) {}
+
+    /** A trial for the second cause, and how it goes with each trial of the first. */
+    record SecondTrial(TrialOption trial, List<Beside> beside) {}
+
+    /** How two trials go together. */
+    record Beside(String first, boolean apart, String words) {}
 
     /** A cause that can be decided on. */
     record CauseOption(
@@ -122,13 +155,29 @@ final class CaseViews {
             UUID id,
             long version,
             String name,
-            TrialBox trial,
+            List<TrialBox> trials,
             Plate plate,
             List<Plate.Pin> pins,
             List<AgainRow> rows) {}
 
     /** A finding asked again. */
     record AgainRow(String finding, String part, String instruction, int pin, String before, List<Choice> choices) {}
+
+    /** How opinion moved: one line a cause, one step an answer. */
+    record StoryPage(
+            UUID id,
+            String name,
+            String subtitle,
+            List<StoryLine> lines,
+            List<StoryStep> steps,
+            double width,
+            double height) {}
+
+    /** The line of one cause through all answers. */
+    record StoryLine(String cause, String kind, String path, double labelX, double labelY, String last) {}
+
+    /** What was answered, and who led after it. */
+    record StoryStep(int number, double x, LocalDate day, String answered, String leader, String percent) {}
 
     /** Closing, after a look again or without. */
     record ClosePage(
@@ -141,6 +190,7 @@ final class CaseViews {
             List<OutcomeOption> outcomes,
             List<CareOption> care,
             boolean mayGoOn,
+            boolean mayPause,
             LocalDate goOnUntil) {}
 
     /** How the look again compares. */

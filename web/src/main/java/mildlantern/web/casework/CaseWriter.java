@@ -8,7 +8,9 @@ import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import mildlantern.diagnosis.Comparison;
 import mildlantern.diagnosis.Differential;
 import mildlantern.diagnosis.Disorder;
@@ -17,7 +19,10 @@ import mildlantern.treatment.CareSetting;
 import mildlantern.treatment.Trial;
 import mildlantern.web.collection.CareEntry;
 import mildlantern.web.collection.CollectionService;
+import mildlantern.web.collection.Happening;
+import mildlantern.web.collection.HappeningKind;
 import mildlantern.web.collection.Plant;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
@@ -26,9 +31,19 @@ import org.springframework.transaction.annotation.Transactional;
 @Component
 @Transactional(propagation = Propagation.MANDATORY)
 public class CaseWriter {
+    /** So many of the first causes are kept of each ladder. */
+    private static final int CAUSES_KEPT = 6;
+
+    /** "This week" and "this month" as remembered: the middle of each. */
+    private static final int DAYS_AGO_THIS_WEEK = 4;
+
+    private static final int DAYS_AGO_THIS_MONTH = 18;
+
     private final CaseRepositories.Cases cases;
     private final CaseRepositories.Answers answers;
     private final CaseRepositories.CaseTrials trials;
+    private final CaseRepositories.Opinions opinions;
+    private final CaseRepositories.Recalls recalls;
     private final CollectionService collections;
     private final CaseBook book;
     private final EntityManager entities;
@@ -38,6 +53,8 @@ public class CaseWriter {
             CaseRepositories.Cases cases,
             CaseRepositories.Answers answers,
             CaseRepositories.CaseTrials trials,
+            CaseRepositories.Opinions opinions,
+            CaseRepositories.Recalls recalls,
             CollectionService collections,
             CaseBook book,
             EntityManager entities,
@@ -45,6 +62,8 @@ public class CaseWriter {
         this.cases = cases;
         this.answers = answers;
         this.trials = trials;
+        this.opinions = opinions;
+        this.recalls = recalls;
         this.collections = collections;
         this.book = book;
         this.entities = entities;
@@ -53,8 +72,18 @@ public class CaseWriter {
 
     /** Opens a case on a plant. */
     public UUID open(Plant plant, UUID id, LocalDate day) {
-        return cases.save(new TroubleCase(id, plant.collection(), plant.id(), day))
-                .id();
+        TroubleCase troubleCase = cases.save(new TroubleCase(id, plant.collection(), plant.id(), day));
+        keepOpinion(troubleCase, null, null, day);
+        return troubleCase.id();
+    }
+
+    /** Keeps what the ladder says now, so that one can see how opinion moved. */
+    private void keepOpinion(TroubleCase troubleCase, @Nullable String finding, @Nullable String state, LocalDate day) {
+        int seq = opinions.latest(troubleCase.collection(), troubleCase.id()) + 1;
+        book.differential(troubleCase).ladder().stream()
+                .limit(CAUSES_KEPT)
+                .forEach(cause -> opinions.save(new CaseOpinion(
+                        troubleCase, seq, day, finding, state, cause.disorder().id(), cause.probability())));
     }
 
     /** Stores an answer of the present visit; answering again changes it. */
@@ -67,9 +96,12 @@ public class CaseWriter {
                 .findFirst();
         if (now.isPresent()) {
             now.get().change(state, part, day);
-            return;
+        } else {
+            answers.save(new CaseAnswer(troubleCase, finding, state, part, pin(before, finding), day));
         }
-        answers.save(new CaseAnswer(troubleCase, finding, state, part, pin(before, finding), day));
+        if (!CaseAnswer.SKIPPED.equals(state)) {
+            keepOpinion(troubleCase, finding, state, day);
+        }
     }
 
     /** A finding keeps its pin through all visits. */
@@ -90,7 +122,14 @@ public class CaseWriter {
         TroubleCase troubleCase = toChange(collection, caseId);
         Differential differential = book.differential(troubleCase);
         troubleCase.decide(cause.id(), differential.probability(cause.id()), note, overrules(differential, cause.id()));
-        start(troubleCase, trial, days.decidedOn(), days.lookAgainOn());
+        start(troubleCase, trial, false, days.decidedOn(), days.lookAgainOn());
+    }
+
+    /** Treats a second cause beside the first; both are looked at again on the same day. */
+    void decideBeside(UUID collection, UUID caseId, Disorder cause, Trial trial, Days days) {
+        TroubleCase troubleCase = toChange(collection, caseId);
+        troubleCase.decideBeside(cause.id());
+        start(troubleCase, trial, true, days.decidedOn(), days.lookAgainOn());
     }
 
     /** When a trial starts and when its look again is due. */
@@ -102,12 +141,58 @@ public class CaseWriter {
 
     /** Goes on with the same trial until another day. */
     void goOn(UUID collection, UUID caseId, Trial trial, LocalDate day, LocalDate lookAgainOn) {
-        start(toChange(collection, caseId), trial, day, lookAgainOn);
+        start(toChange(collection, caseId), trial, false, day, lookAgainOn);
     }
 
-    private void start(TroubleCase troubleCase, Trial trial, LocalDate day, LocalDate lookAgainOn) {
+    private void start(TroubleCase troubleCase, Trial trial, boolean beside, LocalDate day, LocalDate lookAgainOn) {
         int number = trials.of(troubleCase.collection(), troubleCase.id()).size() + 1;
-        trials.save(new CaseTrial(troubleCase, number, trial, day, lookAgainOn));
+        trials.save(new CaseTrial(troubleCase, number, beside, trial, day, lookAgainOn));
+    }
+
+    /** Lets a case rest until a day. */
+    void pause(UUID collection, UUID caseId, LocalDate until) {
+        toChange(collection, caseId).pause(until);
+    }
+
+    /** Takes a paused or closed case up again. */
+    void reopen(UUID collection, UUID caseId) {
+        toChange(collection, caseId).reopen();
+    }
+
+    /** Hands all that an ended case has seen and the open one has not over to the open one. */
+    void merge(UUID collection, UUID endedId, UUID openId) {
+        TroubleCase ended = toChange(collection, endedId);
+        TroubleCase open = toChange(collection, openId);
+        Set<String> known =
+                answers.of(collection, openId).stream().map(CaseAnswer::finding).collect(Collectors.toSet());
+        for (CaseAnswer answer : book.latestAnswers(ended)) {
+            if (!answer.skipped() && !known.contains(answer.finding())) {
+                answer(collection, openId, answer.finding(), answer.state(), answer.part(), answer.onDay());
+            }
+        }
+        ended.mergeInto(open);
+    }
+
+    /** Keeps what the grower recalls; what happened this week or month goes into the plant's record, dated as remembered. */
+    void recall(UUID collection, UUID caseId, HappeningKind kind, CaseRecall.Answer answer, LocalDate day) {
+        TroubleCase troubleCase = toChange(collection, caseId);
+        Optional<CaseRecall> before = recalls.of(collection, caseId).stream()
+                .filter(recall -> recall.kind() == kind)
+                .findFirst();
+        if (before.isPresent()) {
+            before.get().change(answer, day);
+        } else {
+            recalls.save(new CaseRecall(troubleCase, kind, answer, day));
+        }
+        int daysAgo = answer == CaseRecall.Answer.WEEK
+                ? DAYS_AGO_THIS_WEEK
+                : answer == CaseRecall.Answer.MONTH ? DAYS_AGO_THIS_MONTH : 0;
+        if (daysAgo > 0) {
+            Plant plant = collections.plant(collection, troubleCase.plant());
+            collections.write(new Happening(plant, kind, day.minusDays(daysAgo), OffsetDateTime.now(clock))
+                    .detail("as remembered"));
+            keepOpinion(troubleCase, null, null, day);
+        }
     }
 
     /** Begins a look again: the answers that follow belong to a new visit. */
@@ -119,7 +204,7 @@ public class CaseWriter {
     public Comparison.Verdict finish(UUID collection, UUID caseId, LocalDate day) {
         TroubleCase troubleCase = toChange(collection, caseId);
         Comparison comparison = book.compare(troubleCase);
-        book.latestTrial(collection, caseId).orElseThrow().finish(day, comparison.verdict());
+        book.running(collection, caseId).forEach(trial -> trial.finish(day, comparison.verdict()));
         return comparison.verdict();
     }
 

@@ -12,6 +12,7 @@ import mildlantern.diagnosis.Disorder;
 import mildlantern.diagnosis.Explanation;
 import mildlantern.diagnosis.Finding;
 import mildlantern.diagnosis.NextLook;
+import mildlantern.diagnosis.Overturn;
 import mildlantern.diagnosis.Part;
 import mildlantern.diagnosis.Reason;
 import mildlantern.knowledge.Words;
@@ -44,20 +45,26 @@ final class Ladder {
 
     private Ladder() {}
 
-    /** @param pins finding id to its pin */
-    static List<CaseViews.Rung> rungs(Differential differential, Map<String, Integer> pins, int most) {
+    /**
+     * @param pins finding id to its pin
+     * @param looking whether looks can still be taken, and so an answer could overturn a cause
+     */
+    static List<CaseViews.Rung> rungs(Differential differential, Map<String, Integer> pins, int most, boolean looking) {
         List<CaseViews.Rung> rungs = new ArrayList<>();
         for (Cause cause : differential.ladder()) {
             boolean shown = cause.probability() >= SHOWN_FROM || rungs.size() < FEWEST_RUNGS;
             if (!shown || rungs.size() >= Math.min(most, MOST_RUNGS)) {
                 break;
             }
-            rungs.add(rung(cause, differential.explain(cause.disorder().id()), pins));
+            String id = cause.disorder().id();
+            Optional<Overturn> overturn = looking ? differential.overturning(id) : Optional.empty();
+            rungs.add(rung(cause, differential.explain(id), overturn, pins));
         }
         return rungs;
     }
 
-    private static CaseViews.Rung rung(Cause cause, Explanation explanation, Map<String, Integer> pins) {
+    private static CaseViews.Rung rung(
+            Cause cause, Explanation explanation, Optional<Overturn> overturn, Map<String, Integer> pins) {
         Disorder disorder = cause.disorder();
         return new CaseViews.Rung(
                 disorder.id(),
@@ -69,7 +76,13 @@ final class Ladder {
                 KINDS.getOrDefault(disorder.kind(), ""),
                 tags(disorder.nature()),
                 said(explanation.strongestFor(FACTS_FOR, SAID_FROM), pins),
-                said(explanation.strongestAgainst(FACTS_AGAINST, SAID_FROM), pins));
+                said(explanation.strongestAgainst(FACTS_AGAINST, SAID_FROM), pins),
+                overturn.map(Ladder::words));
+    }
+
+    private static String words(Overturn overturn) {
+        return "%s: %s → %s %%"
+                .formatted(overturn.state().words(), percent(overturn.before()), percent(overturn.after()));
     }
 
     private static List<CaseViews.Said> said(List<Reason> reasons, Map<String, Integer> pins) {
@@ -79,6 +92,33 @@ final class Ladder {
                         reason.direct() ? reason.sentence() : reason.sentence() + ", which has another cause",
                         reason.finding().map(id -> pins.getOrDefault(id, 0)).orElse(0)))
                 .toList();
+    }
+
+    /** What it comes to, where there is something to say. */
+    static Optional<CaseViews.Verdict> verdict(Differential differential) {
+        Disorder first = differential.ladder().get(0).disorder();
+        return switch (differential.standing()) {
+            case ACT_TODAY ->
+                Optional.of(new CaseViews.Verdict(
+                        "act", "Act today:", "what may be here is catching, or kills in days. Stand it on its own."));
+            case ALL_WELL ->
+                Optional.of(new CaseViews.Verdict(
+                        "well",
+                        "Most likely nothing is wrong:",
+                        (first.nature().harmless()
+                                        ? first.summary() + ". Worrying would be: " + first.watch()
+                                        : "what was seen belongs to the plant")
+                                + ". No treatment."));
+            case UNEXPLAINED ->
+                Optional.of(new CaseViews.Verdict(
+                        "unexplained",
+                        "Nothing weighed here explains",
+                        Words.listed(differential.unexplained().stream()
+                                        .map(finding -> finding.states().get(0).words())
+                                        .toList())
+                                + ". Leave the case open and look on, or show it to a plant clinic."));
+            case OPEN -> Optional.empty();
+        };
     }
 
     private static List<CaseViews.Tag> tags(Disorder.Nature nature) {

@@ -18,7 +18,14 @@ class TroubleCase extends Row {
     enum State {
         LOOKING,
         TRIAL,
-        CLOSED
+        PAUSED,
+        CLOSED,
+        MERGED;
+
+        /** Whether there is still something to be done. */
+        boolean open() {
+            return this != CLOSED && this != MERGED;
+        }
     }
 
     /** How a case ended. */
@@ -53,6 +60,12 @@ class TroubleCase extends Row {
     private Double decidedProbability;
     private String decidedNote;
     private boolean overruled;
+    private String secondCause;
+    private LocalDate pausedUntil;
+
+    @Column(name = "merged_into")
+    private UUID mergedInto;
+
     private LocalDate closedOn;
 
     @Enumerated(EnumType.STRING)
@@ -79,12 +92,35 @@ class TroubleCase extends Row {
         state = State.TRIAL;
     }
 
+    /** A second cause that is treated beside the first. */
+    void decideBeside(String cause) {
+        secondCause = cause;
+    }
+
+    void pause(LocalDate until) {
+        state = State.PAUSED;
+        pausedUntil = until;
+    }
+
+    void reopen() {
+        state = State.LOOKING;
+        pausedUntil = null;
+        closedOn = null;
+        outcome = null;
+    }
+
+    void mergeInto(TroubleCase other) {
+        state = State.MERGED;
+        mergedInto = other.id();
+    }
+
     void nextVisit() {
         visit++;
     }
 
     void lookFurther() {
         state = State.LOOKING;
+        secondCause = null;
     }
 
     void close(LocalDate day, Outcome how, String learned) {
@@ -124,6 +160,18 @@ class TroubleCase extends Row {
 
     boolean overruled() {
         return overruled;
+    }
+
+    String secondCause() {
+        return secondCause;
+    }
+
+    LocalDate pausedUntil() {
+        return pausedUntil;
+    }
+
+    UUID mergedInto() {
+        return mergedInto;
     }
 
     LocalDate closedOn() {

@@ -4,6 +4,7 @@ import java.time.Clock;
 import java.time.Duration;
 import mildlantern.diagnosis.Diagnosis;
 import mildlantern.diagnosis.DiagnosisKnowledge;
+import mildlantern.diagnosis.FindingSearch;
 import mildlantern.plant.PlantKnowledge;
 import mildlantern.round.RoundPlanner;
 import mildlantern.treatment.Trials;
@@ -31,6 +32,11 @@ class CoreConfiguration {
     @Bean
     Diagnosis diagnosis(PlantKnowledge plants, Trials trials) {
         return new Diagnosis(DiagnosisKnowledge.load(plants, trials));
+    }
+
+    @Bean
+    FindingSearch findingSearch(Diagnosis diagnosis) {
+        return FindingSearch.load(diagnosis.knowledge());
     }
 
     @Bean

@@ -13,6 +13,9 @@ import mildlantern.web.Growers;
 import mildlantern.web.LanternTest;
 import mildlantern.web.MovableClock;
 import mildlantern.web.collection.CollectionService;
+import mildlantern.web.collection.HappeningKind;
+import mildlantern.web.collection.Plant;
+import mildlantern.web.collection.PotKind;
 import mildlantern.web.platform.MovedOn;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
@@ -38,6 +41,9 @@ class CaseFlowTest {
     private CollectionService plants;
 
     @Autowired
+    private CaseStory story;
+
+    @Autowired
     private MovableClock clock;
 
     private Growers.Grower grower;
@@ -57,7 +63,7 @@ class CaseFlowTest {
     }
 
     private CaseViews.Board board() {
-        return pages.board(collection, limp, Optional.empty());
+        return pages.board(collection, limp, Panels.Asked.NOTHING);
     }
 
     private void answer(String finding, String state, Part part) {
@@ -74,7 +80,8 @@ class CaseFlowTest {
                         cause,
                         trial,
                         LocalDate.now(clock).plusDays(days),
-                        "because"));
+                        "because",
+                        Optional.empty()));
     }
 
     @Test
@@ -120,9 +127,9 @@ class CaseFlowTest {
                                 .contains(LocalDate.now(clock).plusDays(7)));
 
         clock.moveDays(7);
-        assertThat(pages.board(collection, limp, Optional.empty())
-                        .trial()
-                        .orElseThrow()
+        assertThat(pages.board(collection, limp, Panels.Asked.NOTHING)
+                        .trials()
+                        .get(0)
                         .due())
                 .isTrue();
         CaseViews.LookAgainPage again = pages.lookAgainPage(collection, limp);
@@ -200,10 +207,11 @@ class CaseFlowTest {
                 "overwatering",
                 "drain-and-dry",
                 LocalDate.now(clock).plusDays(7),
-                "");
+                "",
+                Optional.empty());
         cases.decide(collection, limp, decision);
         cases.decide(collection, limp, decision);
-        assertThat(pages.lookAgainPage(collection, limp).trial().name()).isEqualTo("Let it drain and dry");
+        assertThat(pages.lookAgainPage(collection, limp).trials().get(0).name()).isEqualTo("Let it drain and dry");
         assertThat(cases.open(collection, grower.plant().id())).isEqualTo(limp);
     }
 
@@ -216,5 +224,206 @@ class CaseFlowTest {
                         MovedOn.class, problem -> assertThat(problem.kept()).isEqualTo("wet at the bottom"));
         cases.answer(collection, limp, old, "leaf.limp", "present", Part.LEAF);
         assertThat(board().found()).hasSize(1);
+    }
+
+    @Test
+    void everyLadderThatWasShownIsKept_soThatOneCanSeeHowOpinionMoved() {
+        answer("leaf.limp", "present", Part.LEAF);
+        answer("soil.deep", "wet", Part.MEDIUM);
+        cases.answer(collection, limp, board().version(), "leaf.cotton", "skipped", Part.LEAF);
+        CaseViews.StoryPage page = story.page(collection, limp);
+        assertThat(page.steps())
+                .extracting(CaseViews.StoryStep::answered)
+                .containsExactly("before any look: what the record knows", "leaves limp", "wet at the bottom");
+        assertThat(page.steps().get(2).leader())
+                .isEqualTo(board().ladder().get(0).name());
+        assertThat(page.steps().get(2).percent())
+                .isEqualTo(board().ladder().get(0).percent());
+        assertThat(page.lines())
+                .isNotEmpty()
+                .allSatisfy(line -> assertThat(line.path()).startsWith("M").contains("L"));
+    }
+
+    @Test
+    void aCaseRestsUntilItsDay_andIsTakenUpAgainWithAllThatWasSeen() {
+        answer("leaf.limp", "present", Part.LEAF);
+        LocalDate day = LocalDate.now(clock).plusDays(10);
+        cases.pause(collection, limp, UUID.randomUUID(), board().version(), day);
+        assertThat(troubles.openTroubles(collection))
+                .hasEntrySatisfying(
+                        grower.plant().id(),
+                        trouble -> assertThat(trouble.pausedUntil()).contains(day));
+        assertThat(board().looking()).isFalse();
+        assertThat(board().turn().orElseThrow().press()).contains("take it up again");
+        assertThat(cases.open(collection, grower.plant().id())).isEqualTo(limp);
+        cases.reopen(collection, limp, UUID.randomUUID(), board().version());
+        assertThat(board().looking()).isTrue();
+        assertThat(board().found()).extracting(CaseViews.Found::words).containsExactly("leaves limp");
+    }
+
+    private void close(String outcome) {
+        cases.close(
+                collection,
+                limp,
+                new CaseService.ClosingForm(UUID.randomUUID(), board().version(), outcome, "", Map.of()));
+    }
+
+    @Test
+    void aClosedCaseIsReopened() {
+        answer("leaf.limp", "present", Part.LEAF);
+        close("NEVER_KNOWN");
+        assertThat(board().turn().orElseThrow().words()).contains("never known");
+        UUID form = UUID.randomUUID();
+        assertThat(cases.reopen(collection, limp, form, board().version())).isEqualTo(limp);
+        assertThat(cases.reopen(collection, limp, form, 0)).as("sent twice").isEqualTo(limp);
+        assertThat(board().looking()).isTrue();
+    }
+
+    @Test
+    void aClosedCaseGoesOverIntoTheOneThatIsOpen_whichKeepsItsOwnAnswers() {
+        answer("leaf.limp", "present", Part.LEAF);
+        answer("soil.deep", "wet", Part.MEDIUM);
+        close("NEVER_KNOWN");
+        UUID ended = limp;
+        limp = cases.open(collection, grower.plant().id());
+        assertThat(limp).isNotEqualTo(ended);
+        answer("soil.deep", "dry", Part.MEDIUM);
+        long version = pages.board(collection, ended, Panels.Asked.NOTHING).version();
+        assertThat(cases.reopen(collection, ended, UUID.randomUUID(), version)).isEqualTo(limp);
+        assertThat(board().found())
+                .extracting(CaseViews.Found::words)
+                .containsExactly("dry at the bottom", "leaves limp");
+        CaseViews.Board merged = pages.board(collection, ended, Panels.Asked.NOTHING);
+        assertThat(merged.turn().orElseThrow().other()).contains(limp);
+        assertThat(troubles.of(grower.plant()))
+                .filteredOn(trouble -> trouble.open())
+                .hasSize(1);
+    }
+
+    @Test
+    void whatIsRecalledGoesIntoTheRecord_andIsHeard() {
+        answer("leaf.drop-mass", "present", Part.LEAF);
+        double before = percent("Shock of a change");
+        cases.recall(
+                collection, limp, UUID.randomUUID(), board().version(), HappeningKind.MOVED, CaseRecall.Answer.WEEK);
+        cases.recall(collection, limp, UUID.randomUUID(), board().version(), HappeningKind.FED, CaseRecall.Answer.NO);
+        assertThat(percent("Shock of a change")).isGreaterThan(before);
+        assertThat(plants.happenings(grower.plant()))
+                .filteredOn(happening -> happening.kind() == HappeningKind.MOVED)
+                .singleElement()
+                .satisfies(moved -> assertThat(moved.detail()).isEqualTo("as remembered"));
+        CaseViews.Panel panel = pages.board(collection, limp, new Panels.Asked(Optional.empty(), "", true))
+                .panel()
+                .orElseThrow();
+        assertThat(panel.recalls())
+                .filteredOn(row -> row.kind().equals("MOVED"))
+                .singleElement()
+                .satisfies(row -> assertThat(row.known().orElseThrow()).contains("4 days ago"));
+        assertThat(panel.recalls())
+                .filteredOn(row -> row.kind().equals("FED"))
+                .singleElement()
+                .satisfies(row -> assertThat(row.choices())
+                        .filteredOn(CaseViews.Choice::chosen)
+                        .extracting(CaseViews.Choice::words)
+                        .containsExactly("no"));
+    }
+
+    private double percent(String name) {
+        return board().ladder().stream()
+                .filter(rung -> rung.name().equals(name))
+                .mapToDouble(CaseViews.Rung::bar)
+                .findFirst()
+                .orElse(0);
+    }
+
+    @Test
+    void plainWordsFindFindings_andTheirAnswersArePinnedWhereTheyAreDrawn() {
+        CaseViews.Panel panel = pages.board(
+                        collection, limp, new Panels.Asked(Optional.empty(), "droopy and wrinkled", false))
+                .panel()
+                .orElseThrow();
+        assertThat(panel.rows()).extracting(CaseViews.Row::finding).contains("leaf.limp", "leaf.leathery");
+        assertThat(panel.rows().get(0).part()).isEqualTo("leaf");
+        assertThat(pages.board(collection, limp, new Panels.Asked(Optional.empty(), "qwertz", false))
+                        .panel()
+                        .orElseThrow()
+                        .title())
+                .contains("qwertz");
+    }
+
+    @Test
+    void twoCausesAreTreatedSideBySide_ifTheirTrialsAreToldApart() {
+        answer("leaf.tip-brown", "present", Part.LEAF);
+        CaseService.DecisionForm blurred = beside("raise-humidity", "away-from-heat", "heat-source-scorch");
+        assertThatThrownBy(() -> cases.decide(collection, limp, blurred)).isInstanceOf(IllegalArgumentException.class);
+        assertThat(pages.whyNotBeside("raise-humidity", "away-from-heat").orElseThrow())
+                .contains("would not tell which");
+        cases.decide(collection, limp, beside("raise-humidity", "flush-salts", "salt-buildup"));
+        assertThat(board().trials())
+                .extracting(CaseViews.TrialBox::cause)
+                .containsExactly("Air too dry", "Salts gathered in the medium");
+        assertThat(troubles.holds(grower.plant())).contains("no feed", "no repotting", "no moving");
+        CaseViews.LookAgainPage again = pages.lookAgainPage(collection, limp);
+        assertThat(again.rows()).extracting(CaseViews.AgainRow::finding).contains("soil.crust", "leaf.edge-crisp");
+        cases.lookAgain(collection, limp, UUID.randomUUID(), again.version(), Map.of("leaf.tip-brown", "absent"));
+        assertThat(pages.closePage(collection, limp).care())
+                .extracting(CaseViews.CareOption::setting)
+                .contains("HUMIDITY", "WATER");
+    }
+
+    private CaseService.DecisionForm beside(String trial, String otherTrial, String otherCause) {
+        return new CaseService.DecisionForm(
+                UUID.randomUUID(),
+                board().version(),
+                "low-humidity",
+                trial,
+                LocalDate.now(clock).plusDays(14),
+                "",
+                Optional.of(new CaseService.Second(otherCause, otherTrial)));
+    }
+
+    @Test
+    void aPestNextDoorIsKnownWithoutLooking() {
+        Plant neighbour = growers.plant(collection, grower.stop(), "Neighbour");
+        answer("leaf.stippling", "present", Part.LEAF);
+        int before = board().found().size();
+        UUID theirs = cases.open(collection, neighbour.id());
+        cases.decide(
+                collection,
+                theirs,
+                new CaseService.DecisionForm(
+                        UUID.randomUUID(),
+                        pages.board(collection, theirs, Panels.Asked.NOTHING).version(),
+                        "spider-mites",
+                        "wash-and-soap-mites",
+                        LocalDate.now(clock).plusDays(6),
+                        "seen under the lens",
+                        Optional.empty()));
+        assertThat(board().fromRecord()).containsExactly("Neighbour, beside it, has spider mites");
+        assertThat(board().found()).hasSize(before);
+        assertThat(board().ladder())
+                .anySatisfy(rung -> assertThat(rung.speaksFor())
+                        .extracting(CaseViews.Said::sentence)
+                        .contains("a plant within reach has a pest"));
+    }
+
+    @Test
+    void aHarmlessCauseIsSaidPlainly_withWhatWouldBeWorrying_andNoTreatment() {
+        Plant pothos = plants.write(new Plant(
+                        UUID.randomUUID(), collection, grower.stop().id(), 1, "Lucky", "pothos")
+                .potted(PotKind.PLASTIC, 14.0, "peat-mix", LocalDate.now(clock).minusMonths(10)));
+        limp = cases.open(collection, pothos.id());
+        answer("leaf.yellow", "present", Part.LEAF);
+        answer("affected-leaves", "oldest-few", Part.WHOLE);
+        answer("new-growth", "normal", Part.NEW_LEAF);
+        answer("soil.deep", "moist", Part.MEDIUM);
+        answer("leaf.limp", "absent", Part.LEAF);
+        CaseViews.Verdict verdict = board().verdict().orElseThrow();
+        assertThat(verdict.standing()).isEqualTo("well");
+        assertThat(verdict.words()).contains("Worrying would be").endsWith("No treatment.");
+        assertThat(pages.decidePage(collection, limp, Optional.empty(), Optional.empty())
+                        .trials())
+                .extracting(CaseViews.TrialOption::name)
+                .containsExactly("Change nothing and watch");
     }
 }

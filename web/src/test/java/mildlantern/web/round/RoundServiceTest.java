@@ -79,7 +79,8 @@ class RoundServiceTest {
     void theRoundBeginsWhereJudgementIsNeeded() {
         looked(fern, 9, orchid, 1);
         when(cases.openTroubles(COLLECTION))
-                .thenReturn(Map.of(orchid.id(), new PlantToday.Trouble(TODAY.minusDays(3), Optional.of(TODAY))));
+                .thenReturn(Map.of(
+                        orchid.id(), new PlantToday.Trouble(TODAY.minusDays(3), Optional.of(TODAY), Optional.empty())));
         RoundViews.RoundPage page =
                 rounds.round(rounds.today(COLLECTION), Optional.empty()).orElseThrow();
         assertThat(page.name()).isEqualTo("Shelf");

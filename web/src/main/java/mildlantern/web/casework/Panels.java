@@ -1,0 +1,202 @@
+package mildlantern.web.casework;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import mildlantern.diagnosis.Diagnosis;
+import mildlantern.diagnosis.Finding;
+import mildlantern.diagnosis.FindingSearch;
+import mildlantern.diagnosis.Part;
+import mildlantern.knowledge.Words;
+import mildlantern.plant.PlantRecord;
+import mildlantern.quantity.Limits;
+import mildlantern.round.RoundPlanner;
+import mildlantern.web.collection.CollectionService;
+import mildlantern.web.collection.Happening;
+import mildlantern.web.collection.HappeningKind;
+import mildlantern.web.collection.Plant;
+import mildlantern.web.plate.Plate;
+import org.springframework.stereotype.Component;
+
+/** The panel of a case page: what can be answered for a touched part, for typed words, or when recalling. */
+@Component
+class Panels {
+    private static final int MATCHES = 8;
+
+    /** What lies further back is not "lately". */
+    private static final int LATELY_DAYS = 120;
+
+    /** What growers forget to mention, in the order in which it is worth asking. */
+    private static final List<HappeningKind> RECALLED = List.of(
+            HappeningKind.MOVED,
+            HappeningKind.REPOTTED,
+            HappeningKind.FED,
+            HappeningKind.SPRAYED,
+            HappeningKind.LEFT_ALONE,
+            HappeningKind.CHILLED,
+            HappeningKind.BROUGHT_IN,
+            HappeningKind.PUT_OUT,
+            HappeningKind.SHADE_LOST,
+            HappeningKind.ARRIVED);
+
+    private final Diagnosis diagnosis;
+    private final FindingSearch search;
+    private final CollectionService collections;
+    private final CaseRepositories.Recalls recalls;
+    private final Clock clock;
+
+    Panels(
+            Diagnosis diagnosis,
+            FindingSearch search,
+            CollectionService collections,
+            CaseRepositories.Recalls recalls,
+            Clock clock) {
+        this.diagnosis = diagnosis;
+        this.search = search;
+        this.collections = collections;
+        this.recalls = recalls;
+        this.clock = clock;
+    }
+
+    /**
+     * What the panel of a case page shows.
+     *
+     * @param part a part that was touched
+     * @param query words that were typed; empty for none
+     * @param recall whether the grower recalls what changed lately
+     */
+    record Asked(Optional<Part> part, String query, boolean recall) {
+        static final Asked NOTHING = new Asked(Optional.empty(), "", false);
+
+        static Asked of(Part part) {
+            return new Asked(Optional.of(part), "", false);
+        }
+
+        boolean anything() {
+            return part.isPresent() || !query.isBlank() || recall;
+        }
+    }
+
+    Optional<CaseViews.Panel> panel(
+            Asked asked,
+            TroubleCase troubleCase,
+            Plant plant,
+            PlantRecord record,
+            Plate plate,
+            List<CaseAnswer> latest) {
+        Map<String, CaseAnswer> answers = new LinkedHashMap<>();
+        latest.forEach(answer -> answers.put(answer.finding(), answer));
+        if (asked.recall()) {
+            return Optional.of(new CaseViews.Panel(
+                    Words.id(Part.WHOLE), "", "What changed lately?", List.of(), recalls(troubleCase, plant)));
+        }
+        if (!asked.query().isBlank()) {
+            List<CaseViews.Row> rows = search.find(asked.query(), record, MATCHES).stream()
+                    .map(finding -> row(finding, place(finding, plate), answers))
+                    .toList();
+            String title = rows.isEmpty()
+                    ? "No finding is known by “" + asked.query() + "”; try another word, or touch the plate"
+                    : "Do you mean one of these?";
+            return Optional.of(new CaseViews.Panel(Words.id(Part.WHOLE), asked.query(), title, rows, List.of()));
+        }
+        return asked.part().map(part -> {
+            List<CaseViews.Row> rows = diagnosis.knowledge().findings().stream()
+                    .filter(finding -> finding.appliesTo(record) && shownOn(finding, part, plate))
+                    .map(finding -> row(finding, part, answers))
+                    .toList();
+            return new CaseViews.Panel(Words.id(part), "", "What do you see: " + part.words() + "?", rows, List.of());
+        });
+    }
+
+    private static CaseViews.Row row(Finding finding, Part part, Map<String, CaseAnswer> answers) {
+        Optional<CaseAnswer> answer = Optional.ofNullable(answers.get(finding.id()));
+        return new CaseViews.Row(
+                finding.id(),
+                Words.id(part),
+                finding.yesNo() ? finding.states().get(0).words() : finding.look(),
+                answer.filter(a -> !a.skipped()).map(CaseAnswer::pin).orElse(0),
+                withSkip(finding, answer.map(CaseAnswer::state)));
+    }
+
+    static List<CaseViews.Choice> withSkip(Finding finding, Optional<String> chosen) {
+        List<CaseViews.Choice> choices = new ArrayList<>(Ladder.choices(finding, chosen));
+        choices.add(new CaseViews.Choice(
+                CaseAnswer.SKIPPED,
+                "skip",
+                "skip",
+                "k",
+                chosen.filter(CaseAnswer.SKIPPED::equals).isPresent()));
+        return choices;
+    }
+
+    /** Findings of parts that this plate does not show are asked on the whole plant. */
+    private static boolean shownOn(Finding finding, Part part, Plate plate) {
+        return finding.parts().contains(part)
+                || (part == Part.WHOLE && finding.parts().stream().noneMatch(on -> shows(plate, on)));
+    }
+
+    private static boolean shows(Plate plate, Part part) {
+        return plate.layers().stream().anyMatch(layer -> layer.part() == part);
+    }
+
+    /** Where a finding is pinned on a plate: on the first of its parts that is drawn. */
+    private static Part place(Finding finding, Plate plate) {
+        return finding.parts().stream()
+                .filter(part -> shows(plate, part))
+                .findFirst()
+                .orElse(Part.WHOLE);
+    }
+
+    private List<CaseViews.RecallRow> recalls(TroubleCase troubleCase, Plant plant) {
+        Map<HappeningKind, CaseRecall.Answer> said = new LinkedHashMap<>();
+        recalls.of(troubleCase.collection(), troubleCase.id())
+                .forEach(recall -> said.put(recall.kind(), recall.answer()));
+        LocalDate today = LocalDate.now(clock);
+        Map<HappeningKind, Happening> lately = new LinkedHashMap<>();
+        collections.happenings(plant).stream()
+                .filter(happening -> ChronoUnit.DAYS.between(happening.onDay(), today) <= LATELY_DAYS)
+                .forEach(happening -> lately.putIfAbsent(happening.kind(), happening));
+        return RECALLED.stream()
+                .map(kind ->
+                        recall(kind, Optional.ofNullable(lately.get(kind)), Optional.ofNullable(said.get(kind)), today))
+                .toList();
+    }
+
+    private static CaseViews.RecallRow recall(
+            HappeningKind kind, Optional<Happening> known, Optional<CaseRecall.Answer> said, LocalDate today) {
+        List<CaseViews.Choice> choices = new ArrayList<>();
+        if (known.isPresent()) {
+            choices.add(choice(CaseRecall.Answer.RIGHT, "that is right", "s", said));
+            choices.add(choice(CaseRecall.Answer.WEEK, "again this week", "1", said));
+        } else {
+            choices.add(choice(CaseRecall.Answer.WEEK, "this week", "1", said));
+            choices.add(choice(CaseRecall.Answer.MONTH, "this month", "2", said));
+            choices.add(choice(CaseRecall.Answer.NO, "no", "n", said));
+        }
+        return new CaseViews.RecallRow(
+                kind.name(), UUID.randomUUID(), kind.words(), known.map(it -> known(it, today)), choices);
+    }
+
+    private static CaseViews.Choice choice(
+            CaseRecall.Answer answer, String words, String key, Optional<CaseRecall.Answer> said) {
+        return new CaseViews.Choice(
+                answer.name(), words, words, key, said.filter(answer::equals).isPresent());
+    }
+
+    private static String known(Happening happening, LocalDate today) {
+        List<String> parts = new ArrayList<>();
+        parts.add(RoundPlanner.ago(ChronoUnit.DAYS.between(happening.onDay(), today)));
+        Optional.ofNullable(happening.temperatureStep())
+                .ifPresent(step -> parts.add((step > 0 ? "+" : "−") + Limits.plain(Math.abs(step)) + " °C"));
+        Optional.ofNullable(happening.lightRatio())
+                .ifPresent(ratio -> parts.add("to " + Limits.plain(ratio) + " times the light"));
+        Optional.ofNullable(happening.detail()).filter(text -> !text.isBlank()).ifPresent(parts::add);
+        return "the record says: " + String.join(", ", parts);
+    }
+}
