@@ -125,13 +125,46 @@ public final class ServedPages {
                     taken.add((System.nanoTime() - began) / 1e6);
                 }
             }
-            System.out.printf(
-                    Locale.ROOT,
-                    "%-22s median %.1f ms, nine of ten under %.1f ms%n",
-                    page.getKey(),
-                    median(taken),
-                    share(taken, 0.9));
+            print(page.getKey(), taken);
         }
+        answers(aCase);
+    }
+
+    private static void print(String what, List<Double> taken) {
+        System.out.printf(
+                Locale.ROOT,
+                "%-22s median %.1f ms, nine of ten under %.1f ms%n",
+                what,
+                median(taken),
+                share(taken, 0.9));
+    }
+
+    /** An answer by key or tap: from the press to the changed ladder, as the browser sends it. */
+    private void answers(String aCase) throws IOException, InterruptedException {
+        String board = get(aCase + "?part=medium").body();
+        String token = first("X-CSRF-TOKEN&quot;:&quot;([^&]+)&quot;", board);
+        List<Double> taken = new ArrayList<>();
+        for (int i = 0; i < WARM_UP + ASKED; i++) {
+            HttpRequest answer = HttpRequest.newBuilder(URI.create(root + aCase + "/answers"))
+                    .header("Content-Type", "application/x-www-form-urlencoded")
+                    .header("HX-Request", "true")
+                    .header("X-CSRF-TOKEN", token)
+                    .POST(HttpRequest.BodyPublishers.ofString("finding=soil.top&part=medium&stay=true&state="
+                            + (i % 2 == 0 ? "dry" : "moist")
+                            + "&version="
+                            + first("data-version=\"(\\d+)\"", board)))
+                    .build();
+            long began = System.nanoTime();
+            HttpResponse<String> changed = client.send(answer, HttpResponse.BodyHandlers.ofString());
+            if (changed.statusCode() != 200) {
+                throw new IllegalStateException("an answer was answered " + changed.statusCode());
+            }
+            board = changed.body();
+            if (i >= WARM_UP) {
+                taken.add((System.nanoTime() - began) / 1e6);
+            }
+        }
+        print("answer to ladder", taken);
     }
 
     /** The case of a plant that has one: found by opening the plants of the round's first stop. */

@@ -6,7 +6,6 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -37,23 +36,35 @@ public final class FindingSearch {
     private static final int SHORTEST_BEGINNING = 4;
 
     private final List<Finding> findings;
-    private final Map<String, Set<String>> wordsOf = new LinkedHashMap<>();
+    /** A finding's own words count in full, synonyms and states less, the instruction how to look least. */
+    private static final double A_SYNONYM = 0.8;
+
+    private static final double OF_A_STATE = 0.6;
+
+    private static final double OF_THE_LOOK = 0.4;
+
+    private final Map<String, Map<String, Double>> wordsOf = new LinkedHashMap<>();
     private final Map<String, Double> rarity = new HashMap<>();
 
     private FindingSearch(Collection<Finding> findings, Map<String, List<String>> synonyms) {
         this.findings = List.copyOf(findings);
         for (Finding finding : findings) {
-            Set<String> words = new LinkedHashSet<>(tokens(finding.look()));
+            Map<String, Double> words = new LinkedHashMap<>();
+            add(words, finding.look(), OF_THE_LOOK);
             finding.states().stream()
                     .filter(state -> !Finding.ABSENT.equals(state.id()))
-                    .forEach(state -> words.addAll(tokens(state.words())));
-            finding.words().forEach(word -> words.addAll(tokens(word)));
-            synonyms.getOrDefault(finding.id(), List.of()).forEach(phrase -> words.addAll(tokens(phrase)));
+                    .forEach(state -> add(words, state.words(), finding.yesNo() ? 1 : OF_A_STATE));
+            finding.words().forEach(word -> add(words, word, 1));
+            synonyms.getOrDefault(finding.id(), List.of()).forEach(phrase -> add(words, phrase, A_SYNONYM));
             wordsOf.put(finding.id(), words);
         }
         Map<String, Integer> in = new HashMap<>();
-        wordsOf.values().forEach(words -> words.forEach(word -> in.merge(word, 1, Integer::sum)));
+        wordsOf.values().forEach(words -> words.keySet().forEach(word -> in.merge(word, 1, Integer::sum)));
         in.forEach((word, count) -> rarity.put(word, Math.log(1 + findings.size() / (double) count)));
+    }
+
+    private static void add(Map<String, Double> words, String text, double weight) {
+        tokens(text).forEach(word -> words.merge(word, weight, Math::max));
     }
 
     /**
@@ -88,7 +99,7 @@ public final class FindingSearch {
         Map<String, Double> scores = new HashMap<>();
         for (Finding finding : findings) {
             if (finding.appliesTo(record)) {
-                scores.put(finding.id(), score(asked, wordsOf.getOrDefault(finding.id(), Set.of())));
+                scores.put(finding.id(), score(asked, wordsOf.getOrDefault(finding.id(), Map.of())));
             }
         }
         double best =
@@ -101,21 +112,25 @@ public final class FindingSearch {
                 .toList();
     }
 
-    private double score(Set<String> asked, Set<String> words) {
+    private double score(Set<String> asked, Map<String, Double> words) {
         double score = 0;
         for (String word : asked) {
-            if (words.contains(word)) {
-                score += rarity.getOrDefault(word, 0.0);
+            if (words.containsKey(word)) {
+                score += words.getOrDefault(word, 0.0) * rarity.getOrDefault(word, 0.0);
             } else if (word.length() >= SHORTEST_BEGINNING) {
-                score += words.stream()
-                        .filter(known -> known.startsWith(word)
-                                || (known.length() >= SHORTEST_BEGINNING && word.startsWith(known)))
-                        .mapToDouble(known -> BEGINS_ALIKE * rarity.getOrDefault(known, 0.0))
+                score += words.entrySet().stream()
+                        .filter(known -> beginAlike(known.getKey(), word))
+                        .mapToDouble(
+                                known -> BEGINS_ALIKE * known.getValue() * rarity.getOrDefault(known.getKey(), 0.0))
                         .max()
                         .orElse(0);
             }
         }
         return score;
+    }
+
+    private static boolean beginAlike(String known, String word) {
+        return known.startsWith(word) || (known.length() >= SHORTEST_BEGINNING && word.startsWith(known));
     }
 
     private static Set<String> tokens(String text) {

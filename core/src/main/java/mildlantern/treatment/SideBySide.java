@@ -15,6 +15,8 @@ public record SideBySide(Kind kind, Optional<Hold> hold, List<String> shared) {
 
     /** How two trials go together. */
     public enum Kind {
+        /** They are the same change, which serves both causes. */
+        SAME,
         /** They are judged by different signs and do not hinder each other. */
         APART,
         /** Both are judged by the same sign. */
@@ -25,6 +27,9 @@ public record SideBySide(Kind kind, Optional<Hold> hold, List<String> shared) {
 
     /** Weighs two trials against each other; the order plays no part. */
     public static SideBySide of(Trial one, Trial other) {
+        if (one.id().equals(other.id())) {
+            return new SideBySide(Kind.SAME, Optional.empty(), one.recheck());
+        }
         Optional<Hold> clash = firstOf(one.does(), other.holds()).or(() -> firstOf(other.does(), one.holds()));
         if (clash.isPresent()) {
             return new SideBySide(Kind.CLASH, clash, List.of());

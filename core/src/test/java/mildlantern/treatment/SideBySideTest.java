@@ -27,6 +27,11 @@ class SideBySideTest {
     }
 
     @Test
+    void theSameChangeServesBothCauses() {
+        assertThat(together("repot-fresh", "repot-fresh").kind()).isEqualTo(SideBySide.Kind.SAME);
+    }
+
+    @Test
     void twoThatAreJudgedByDifferentSignsGoTogether() {
         assertThat(together("raise-humidity", "flush-salts").kind()).isEqualTo(SideBySide.Kind.APART);
         assertThat(together("dry-surface-and-cards", "wash-off").kind()).isEqualTo(SideBySide.Kind.APART);

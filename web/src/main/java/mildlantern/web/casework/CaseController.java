@@ -215,7 +215,8 @@ class CaseController {
         if (!also.isBlank() && alsoTrial.isBlank()) {
             problems.put("alsoTrial", "Choose a trial for the second cause, or leave that cause out.");
         }
-        pages.whyNotBeside(trial, alsoTrial).ifPresent(why -> problems.put("alsoTrial", "It can go " + why + "."));
+        pages.whyNotBeside(trial, alsoTrial)
+                .ifPresent(why -> problems.put("alsoTrial", "Not both at once: " + why + "."));
         Optional<LocalDate> day = futureDay(lookAgainOn, problems);
         if (note.length() > LONGEST_NOTE) {
             problems.put("note", "At most %d characters; this is %d.".formatted(LONGEST_NOTE, note.length()));

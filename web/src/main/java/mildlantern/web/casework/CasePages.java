@@ -214,33 +214,49 @@ class CasePages {
                 chosen.disorder().trials().stream()
                         .map(id -> trial(trials.find(id).orElseThrow(), today))
                         .toList(),
-                others.stream()
-                        .map(cause -> option(cause, chosen, ladder.get(0)))
-                        .toList(),
+                others.stream().map(cause -> other(cause, chosen)).toList(),
                 also.map(cause -> second(cause, chosen, today)),
                 today);
     }
 
     private CaseViews.SecondCause second(Cause also, Cause chosen, LocalDate today) {
-        List<Trial> firsts = chosen.disorder().trials().stream()
-                .map(id -> trials.find(id).orElseThrow())
-                .toList();
+        List<Trial> firsts = trialsOf(chosen);
         return new CaseViews.SecondCause(
                 option(also, chosen, chosen),
-                also.disorder().trials().stream()
-                        .map(id -> trials.find(id).orElseThrow())
-                        .map(other -> new CaseViews.SecondTrial(
-                                trial(other, today),
-                                firsts.stream()
-                                        .map(first -> beside(first, other))
-                                        .toList()))
+                trialsOf(also).stream()
+                        .map(other -> {
+                            List<CaseViews.Beside> beside = firsts.stream()
+                                    .map(first -> beside(first, other))
+                                    .toList();
+                            return new CaseViews.SecondTrial(
+                                    trial(other, today), beside.stream().anyMatch(CaseViews.Beside::apart), beside);
+                        })
                         .toList());
+    }
+
+    private List<Trial> trialsOf(Cause cause) {
+        return cause.disorder().trials().stream()
+                .map(id -> trials.find(id).orElseThrow())
+                .toList();
+    }
+
+    /** Whether a further cause can be treated beside the chosen one: some trial of each must be told apart from the other. */
+    private CaseViews.OtherCause other(Cause cause, Cause chosen) {
+        List<CaseViews.Beside> pairs = trialsOf(chosen).stream()
+                .flatMap(first -> trialsOf(cause).stream().map(other -> beside(first, other)))
+                .toList();
+        boolean possible = pairs.stream().anyMatch(CaseViews.Beside::apart);
+        return new CaseViews.OtherCause(
+                option(cause, chosen, chosen),
+                possible,
+                possible ? "" : pairs.get(0).words());
     }
 
     /** How two trials go together, in a sentence. */
     CaseViews.Beside beside(Trial first, Trial other) {
         SideBySide both = SideBySide.of(first, other);
         String words = switch (both.kind()) {
+            case SAME -> "“%s” is the change for both: one trial serves them".formatted(first.name());
             case APART ->
                 "can run beside “%s”: the one is judged by %s, the other by %s"
                         .formatted(first.name(), signs(first.recheck()), signs(other.recheck()));

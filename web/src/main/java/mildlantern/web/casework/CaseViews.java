@@ -114,15 +114,18 @@ final class CaseViews {
             List<CauseOption> causes,
             CauseOption chosen,
             List<TrialOption> trials,
-            List<CauseOption> others,
+            List<OtherCause> others,
             Optional<SecondCause> second,
             LocalDate today) {}
+
+    /** A further strong cause: whether it can be treated beside the first, and why. */
+    record OtherCause(CauseOption cause, boolean possible, String words) {}
 
     /** A second cause that could be treated beside the first, with its trials. */
     record SecondCause(CauseOption cause, List<SecondTrial> trials) {}
 
     /** A trial for the second cause, and how it goes with each trial of the first. */
-    record SecondTrial(TrialOption trial, List<Beside> beside) {}
+    record SecondTrial(TrialOption trial, boolean possible, List<Beside> beside) {}
 
     /** How two trials go together. */
     record Beside(String first, boolean apart, String words) {}

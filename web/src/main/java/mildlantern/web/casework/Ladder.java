@@ -23,8 +23,13 @@ final class Ladder {
     private static final int FEWEST_RUNGS = 3;
     private static final double SHOWN_FROM = 0.04;
     private static final int EFFECTS = 2;
-    private static final int FACTS_FOR = 3;
-    private static final int FACTS_AGAINST = 2;
+    /** How many facts are said for and against a cause: more for the first two, which are weighed against each other. */
+    private static final int FACTS_FOR = 4;
+
+    private static final int FACTS_AGAINST = 3;
+    private static final int FEWER_FOR = 2;
+    private static final int FEWER_AGAINST = 2;
+    private static final int LEADERS = 2;
 
     /** A fact is said if it moves the odds by at least a fifth. */
     private static final double SAID_FROM = Math.log(1.2);
@@ -58,13 +63,17 @@ final class Ladder {
             }
             String id = cause.disorder().id();
             Optional<Overturn> overturn = looking ? differential.overturning(id) : Optional.empty();
-            rungs.add(rung(cause, differential.explain(id), overturn, pins));
+            rungs.add(rung(cause, differential.explain(id), overturn, pins, rungs.size() < LEADERS));
         }
         return rungs;
     }
 
     private static CaseViews.Rung rung(
-            Cause cause, Explanation explanation, Optional<Overturn> overturn, Map<String, Integer> pins) {
+            Cause cause,
+            Explanation explanation,
+            Optional<Overturn> overturn,
+            Map<String, Integer> pins,
+            boolean leads) {
         Disorder disorder = cause.disorder();
         return new CaseViews.Rung(
                 disorder.id(),
@@ -75,8 +84,8 @@ final class Ladder {
                 Words.id(disorder.kind()),
                 KINDS.getOrDefault(disorder.kind(), ""),
                 tags(disorder.nature()),
-                said(explanation.strongestFor(FACTS_FOR, SAID_FROM), pins),
-                said(explanation.strongestAgainst(FACTS_AGAINST, SAID_FROM), pins),
+                said(explanation.strongestFor(leads ? FACTS_FOR : FEWER_FOR, SAID_FROM), pins),
+                said(explanation.strongestAgainst(leads ? FACTS_AGAINST : FEWER_AGAINST, SAID_FROM), pins),
                 overturn.map(Ladder::words));
     }
 

@@ -7,9 +7,12 @@ import java.time.Duration;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import mildlantern.diagnosis.Diagnosis;
+import mildlantern.diagnosis.Disorder;
 import mildlantern.knowledge.Words;
 import mildlantern.plant.Profile;
 import mildlantern.quantity.Limits;
@@ -39,14 +42,21 @@ class PlantController {
     private final PhotoService photos;
     private final PlatePictures plates;
     private final Troubles troubles;
+    private final Diagnosis diagnosis;
     private final Clock clock;
 
     PlantController(
-            CollectionService collections, PhotoService photos, PlatePictures plates, Troubles troubles, Clock clock) {
+            CollectionService collections,
+            PhotoService photos,
+            PlatePictures plates,
+            Troubles troubles,
+            Diagnosis diagnosis,
+            Clock clock) {
         this.collections = collections;
         this.photos = photos;
         this.plates = plates;
         this.troubles = troubles;
+        this.diagnosis = diagnosis;
         this.clock = clock;
     }
 
@@ -83,6 +93,12 @@ class PlantController {
                 stop.name(),
                 stop.id(),
                 profile.harm(),
+                profile.rest(),
+                Words.listed(profile.habits().stream()
+                        .flatMap(id -> diagnosis.knowledge().disorder(id).stream())
+                        .map(Disorder::name)
+                        .map(name -> name.toLowerCase(Locale.ROOT))
+                        .toList()),
                 plates.of(plant).picture(),
                 wants(profile, stop),
                 care(plant),

@@ -18,6 +18,8 @@ final class PlantViews {
             String stopName,
             UUID stopId,
             Optional<String> harm,
+            Optional<String> rest,
+            String habits,
             String plate,
             List<Want> wants,
             List<CareLine> care,

@@ -24,17 +24,20 @@ class RecordReader {
     private static final int WATERINGS_FOR_PACE = 6;
 
     private final PlantKnowledge knowledge;
+    private final Kinds kinds;
     private final Collections collections;
     private final Clock clock;
 
-    RecordReader(PlantKnowledge knowledge, Collections collections, Clock clock) {
+    RecordReader(PlantKnowledge knowledge, Kinds kinds, Collections collections, Clock clock) {
         this.knowledge = knowledge;
+        this.kinds = kinds;
         this.collections = collections;
         this.clock = clock;
     }
 
     Profile profile(Plant plant) {
-        return knowledge.profile(plant.profile()).orElseThrow(() -> new IllegalStateException(plant.profile()));
+        return kinds.find(plant.collection(), plant.profile())
+                .orElseThrow(() -> new IllegalStateException(plant.profile()));
     }
 
     /** @param happenings what happened to the plant, the latest first */

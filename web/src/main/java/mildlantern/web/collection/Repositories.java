@@ -20,6 +20,15 @@ final class Repositories {
         List<Stop> findByCollectionOrderByPosition(UUID collection);
     }
 
+    interface OwnKinds extends Repository<OwnKind, UUID> {
+        OwnKind save(OwnKind kind);
+
+        /** By key alone, so that many plants of one kind ask once; whoever calls checks the collection. */
+        Optional<OwnKind> findById(UUID id);
+
+        List<OwnKind> findByCollectionOrderByName(UUID collection);
+    }
+
     interface Plants extends Repository<Plant, UUID> {
         Plant save(Plant plant);
 

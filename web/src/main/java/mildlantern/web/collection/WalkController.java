@@ -24,10 +24,12 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 class WalkController {
     private final CollectionService collections;
+    private final Kinds kinds;
     private final PlantKnowledge knowledge;
 
-    WalkController(CollectionService collections, PlantKnowledge knowledge) {
+    WalkController(CollectionService collections, Kinds kinds, PlantKnowledge knowledge) {
         this.collections = collections;
+        this.kinds = kinds;
         this.knowledge = knowledge;
     }
 
@@ -65,10 +67,12 @@ class WalkController {
     String newPlant(
             @AuthenticationPrincipal SignedIn member,
             @RequestParam(required = false) @Nullable UUID stop,
+            @RequestParam(defaultValue = "") String kind,
             Model model) {
         NewPlant fresh = new NewPlant();
         fresh.setForm(UUID.randomUUID());
         fresh.setStop(stop);
+        fresh.setProfile(kind);
         model.addAttribute("plant", fresh);
         return choices(member, model);
     }
@@ -78,7 +82,7 @@ class WalkController {
         model.addAttribute("families", Family.values());
         model.addAttribute(
                 "profiles",
-                knowledge.profiles().stream()
+                kinds.all(member.collection()).stream()
                         .sorted(Comparator.comparing(Profile::family).thenComparing(Profile::name))
                         .toList());
         model.addAttribute("media", List.<Medium>copyOf(knowledge.media()));
@@ -92,7 +96,7 @@ class WalkController {
             BindingResult problems,
             Model model) {
         if (!plant.getProfile().isBlank()
-                && knowledge.profile(plant.getProfile()).isEmpty()) {
+                && kinds.find(member.collection(), plant.getProfile()).isEmpty()) {
             problems.rejectValue("profile", "unknown", "Choose one of the list.");
         }
         if (knowledge.medium(plant.getMedium()).isEmpty()) {

@@ -5,11 +5,15 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import java.time.LocalDate;
 import java.util.UUID;
 import mildlantern.web.Growers;
 import mildlantern.web.LanternTest;
 import mildlantern.web.MovableClock;
 import mildlantern.web.casework.CaseService;
+import mildlantern.web.collection.CollectionService;
+import mildlantern.web.collection.Plant;
+import mildlantern.web.collection.PotKind;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Assertions;
 import org.junit.jupiter.api.BeforeEach;
@@ -25,6 +29,9 @@ class CaseInTheBrowserTest {
 
     @Autowired
     private CaseService cases;
+
+    @Autowired
+    private CollectionService plants;
 
     @Autowired
     private MovableClock clock;
@@ -190,6 +197,142 @@ class CaseInTheBrowserTest {
         Assertions.fail("the keyboard never reaches " + selector);
     }
 
+    /** Opens a case of a plant of its own kind and answers by keys alone: each answer is a key on the row found by its words. */
+    private void caseOn(String profile, String medium, int monthsInPot) {
+        Plant plant = plants.write(new Plant(
+                        UUID.randomUUID(),
+                        grower.member().collection(),
+                        grower.stop().id(),
+                        1,
+                        "Petrel",
+                        profile)
+                .potted(PotKind.PLASTIC, 14.0, medium, LocalDate.now(clock).minusMonths(monthsInPot)));
+        window.open("/plants/" + plant.id());
+        page.keyboard().press("o");
+        assertThat(page.locator(".ladder .rung").first()).isVisible();
+    }
+
+    /** Says it in words and answers the finding that is meant, by keyboard. */
+    private void say(String words, String finding, String key) {
+        page.keyboard().press("/");
+        page.keyboard().type(words);
+        page.keyboard().press("Enter");
+        assertThat(page.locator("#panel-title")).containsText("Do you mean");
+        assertThat(page.locator(".rows .answer:focus")).hasCount(1);
+        for (int i = 0; i < 40 && row(finding).locator(":focus").count() == 0; i++) {
+            page.keyboard().press("Tab");
+        }
+        page.keyboard().press(key);
+        assertThat(row(finding).locator("[aria-pressed=true]")).hasCount(1);
+        page.keyboard().press("x");
+        assertThat(page.locator("#panel")).hasCount(0);
+        assertThat(page.locator(".search")).isVisible();
+    }
+
+    private void decideByKeyboard() {
+        page.keyboard().press("d");
+        assertThat(page.locator(".trial-card").first()).isVisible();
+        window.accessible();
+        tabTo("button.press.do:has-text('start this trial')");
+        page.keyboard().press("Enter");
+        assertThat(page.locator(".trial-box").first()).isVisible();
+    }
+
+    @Test
+    void aHarmlessCaseByKeyboard_isSaidToBeHarmless_andGetsNoTreatment() {
+        caseOn("pothos", "peat-mix", 10);
+        say("yellow", "leaf.yellow", "s");
+        say("bottom leaves", "affected-leaves", "1");
+        say("new growth", "new-growth", "1");
+        say("soil moist", "soil.deep", "2");
+        say("droopy", "leaf.limp", "n");
+        assertThat(page.locator(".verdict.well")).containsText("No treatment");
+        assertThat(page.locator(".verdict.well")).containsText("Worrying would be");
+        decideByKeyboard();
+        assertThat(page.locator(".trial-box")).containsText("Change nothing and watch");
+        window.quiet();
+    }
+
+    @Test
+    void anUrgentCaseByKeyboard_saysToActToday_andHoldsTheRest() {
+        caseOn("croton", "peat-mix", 10);
+        say("pin pricks", "leaf.stippling", "s");
+        say("cobwebs", "leaf.webbing", "s");
+        assertThat(page.locator(".verdict.act")).containsText("Act today");
+        assertThat(page.locator(".rung .tag.bright").first()).containsText("act today");
+        window.accessible();
+        decideByKeyboard();
+        assertThat(page.locator(".trial-box")).containsText("no feed");
+        window.open("/");
+        assertThat(page.locator("aside")).containsText("Petrel");
+        assertThat(page.locator("aside")).containsText("no repotting");
+        window.quiet();
+    }
+
+    @Test
+    void twoCausesByKeyboard_areTreatedSideBySideWhereTheyAreToldApart() {
+        caseOn("calathea", "peat-mix", 22);
+        say("crispy edges", "leaf.edge-crisp", "s");
+        say("brown tips", "leaf.tip-brown", "s");
+        say("white crust", "soil.crust", "s");
+        say("curled", "leaf.curled", "s");
+        say("soil moist", "soil.deep", "2");
+        page.keyboard().press("d");
+        tabTo(".beside a:has-text('treat it beside')");
+        page.keyboard().press("Enter");
+        assertThat(page.locator(".goes.apart").first()).containsText("can run beside");
+        window.accessible();
+        tabTo("button.press.do:has-text('start this trial')");
+        page.keyboard().press("Enter");
+        assertThat(page.locator(".trial-box")).hasCount(2);
+        window.quiet();
+    }
+
+    @Test
+    void anOverruledCaseByKeyboard_wantsAReason_andKeepsIt() {
+        caseOn("pothos", "peat-mix", 10);
+        say("droopy", "leaf.limp", "s");
+        say("soil wet", "soil.deep", "3");
+        page.keyboard().press("d");
+        tabTo(".causes li:nth-child(2) a");
+        page.keyboard().press("Enter");
+        assertThat(page.locator("label[for=note]")).containsText("You overrule the ranking");
+        tabTo("button.press.do:has-text('start this trial')");
+        page.keyboard().press("Enter");
+        assertThat(page.locator("#note-problem")).containsText("say in a few words why");
+        tabTo("#note");
+        page.keyboard().type("It stood in the sink all night.");
+        tabTo("button.press.do:has-text('start this trial')");
+        page.keyboard().press("Enter");
+        assertThat(page.locator(".trial-box")).isVisible();
+        page.keyboard().press("h");
+        assertThat(page.locator(".story-steps")).containsText("wet at the bottom");
+        window.accessible();
+        window.quiet();
+    }
+
+    @Test
+    void whatChangedLatelyIsRecalled_andTheCaseIsPausedAndTakenUpAgain() {
+        UUID limp = cases.open(grower.member().collection(), grower.plant().id());
+        window.open("/cases/" + limp);
+        page.keyboard().press("l");
+        assertThat(row("MOVED")).isVisible();
+        window.accessible();
+        row("MOVED").getByText("this week").click();
+        assertThat(row("MOVED")).containsText("the record says: 4 days ago");
+        page.keyboard().press("x");
+        assertThat(page.locator("#panel")).hasCount(0);
+        page.keyboard().press("c");
+        assertThat(page.locator(".pause")).isVisible();
+        window.accessible();
+        page.locator(".pause button").click();
+        assertThat(page.locator(".notice")).containsText("Paused until");
+        window.accessible();
+        page.keyboard().press("u");
+        assertThat(page.locator(".look")).hasCount(3);
+        window.quiet();
+    }
+
     @Test
     void anAnswerAfterTheSessionEndedGoesToTheSignIn_andNothingIsLost() {
         UUID limp = cases.open(grower.member().collection(), grower.plant().id());
@@ -254,6 +397,9 @@ class CaseInTheBrowserTest {
                 "/cases/" + limp + "?part=leaf",
                 "/cases/" + limp + "/decide",
                 "/cases/" + limp + "/close",
+                "/cases/" + limp + "/opinion",
+                "/cases/" + limp + "?recall=true",
+                "/kinds/new?nearest=pothos",
                 "/plants/new",
                 "/stops/new"
             }) {

@@ -104,6 +104,9 @@ class BordersTest {
             "/cases/" + myCase,
             "/cases/" + myCase + "/decide",
             "/cases/" + myCase + "/close",
+            "/cases/" + myCase + "/opinion",
+            "/cases/" + myCase + "?q=yellow",
+            "/cases/" + myCase + "?recall=true",
             "/photos/" + myPhoto,
             "/?stop=" + mine.stop().id()
         }) {
@@ -126,6 +129,15 @@ class BordersTest {
                         .param("form", UUID.randomUUID().toString())
                         .param("kind", "WATERED"))
                 .andExpect(status().isNotFound());
+        for (String turn : new String[] {"pause", "reopen", "recall"}) {
+            mvc.perform(as(theirs, post("/cases/{id}/" + turn, myCase))
+                            .param("form", UUID.randomUUID().toString())
+                            .param("version", "0")
+                            .param("until", LocalDate.now().plusDays(3).toString())
+                            .param("kind", "MOVED")
+                            .param("state", "WEEK"))
+                    .andExpect(status().isNotFound());
+        }
         mvc.perform(as(theirs, post("/plants/{id}/cases", mine.plant().id()))).andExpect(status().isNotFound());
         mvc.perform(as(theirs, post("/plants"))
                         .param("form", UUID.randomUUID().toString())
@@ -170,6 +182,33 @@ class BordersTest {
                 .andExpect(status().isUnprocessableContent())
                 .andExpect(content().string(Matchers.containsString("must lie ahead")))
                 .andExpect(content().string(Matchers.containsString(note)));
+    }
+
+    @Test
+    void aCaseIsNotPausedIntoThePast() throws Exception {
+        mvc.perform(as(mine, post("/cases/{id}/pause", myCase))
+                        .param("form", UUID.randomUUID().toString())
+                        .param("version", "0")
+                        .param("until", "2001-01-01"))
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(content()
+                        .string(Matchers.allOf(
+                                Matchers.containsString("must lie ahead"),
+                                Matchers.containsString("value=\"2001-01-01\""))));
+    }
+
+    @Test
+    void twoTrialsThatBlurEachOtherAreRefusedWithTheReason() throws Exception {
+        mvc.perform(as(mine, post("/cases/{id}/decide", myCase))
+                        .param("form", UUID.randomUUID().toString())
+                        .param("version", "0")
+                        .param("cause", "low-humidity")
+                        .param("trial", "raise-humidity")
+                        .param("also", "heat-source-scorch")
+                        .param("alsoTrial", "away-from-heat")
+                        .param("lookAgainOn", LocalDate.now().plusDays(9).toString())
+                        .param("note", "dry and hot"))
+                .andExpect(status().isUnprocessableContent());
     }
 
     @Test

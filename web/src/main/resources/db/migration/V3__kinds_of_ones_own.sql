@@ -1,0 +1,27 @@
+-- Kinds of plants that a grower added, each starting from the nearest one that the knowledge base knows.
+create table own_kind (
+    id uuid primary key,
+    collection_id uuid not null references collection (id),
+    nearest text not null,
+    name text not null check (length(name) between 1 and 80),
+    botanical text not null check (length(botanical) <= 120),
+    light text not null,
+    humidity_low double precision not null,
+    humidity_high double precision not null,
+    day_low double precision not null,
+    day_high double precision not null,
+    night double precision not null,
+    days_low double precision not null,
+    days_high double precision not null,
+    dryness text not null,
+    water text not null,
+    feed_low double precision not null,
+    feed_high double precision not null,
+    rest text check (length(rest) <= 300),
+    version bigint not null,
+    check (humidity_low between 0 and humidity_high and humidity_high <= 100),
+    check (day_low <= day_high),
+    check (days_low between 0.5 and days_high),
+    check (feed_low between 0 and feed_high),
+    unique (collection_id, id)
+);
