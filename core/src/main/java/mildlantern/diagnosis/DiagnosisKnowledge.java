@@ -102,21 +102,24 @@ public final class DiagnosisKnowledge {
         for (Disorder disorder : disorders.values()) {
             for (String other : disorder.excludes()) {
                 if (!disorders.containsKey(other)) {
-                    throw new IllegalStateException(disorder.id() + " excludes '" + other + "', which is no disorder");
+                    throw new KnowledgeException("disorders/" + Words.id(disorder.kind()) + ".yaml, " + disorder.id()
+                            + ", excludes: '" + other + "', which is no disorder");
                 }
             }
         }
         for (Finding finding : findings.values()) {
             for (String first : finding.after()) {
                 if (!findings.containsKey(first)) {
-                    throw new IllegalStateException(finding.id() + " comes after '" + first + "', which is no finding");
+                    throw new KnowledgeException(
+                            "findings.yaml, " + finding.id() + ", after: '" + first + "', which is no finding");
                 }
             }
         }
         for (Trial trial : trials.all()) {
             for (String finding : trial.recheck()) {
                 if (!findings.containsKey(finding)) {
-                    throw new IllegalStateException(trial.id() + " rechecks '" + finding + "', which is no finding");
+                    throw new KnowledgeException(
+                            "trials.yaml, " + trial.id() + ", recheck: '" + finding + "', which is no finding");
                 }
             }
         }
@@ -188,6 +191,9 @@ public final class DiagnosisKnowledge {
             double usual = pair.get(1).number(0.005, 0.99);
             sum += usual;
             states.add(new Finding.State(state.getKey(), pair.get(0).text(), usual));
+        }
+        if (states.size() < 2 || states.size() > Finding.MOST_STATES) {
+            throw entry.failure("a finding has 2 to " + Finding.MOST_STATES + " states");
         }
         if (Math.abs(sum - 1) > 1e-6) {
             throw entry.failure("the shares add up to " + sum + ", not to 1");

@@ -34,6 +34,9 @@ public record Finding(
         List<String> after,
         List<String> words) {
 
+    /** A finding has at most this many states. */
+    static final int MOST_STATES = 5;
+
     /** State of a yes/no finding that was seen. */
     public static final String PRESENT = "present";
 

@@ -14,6 +14,8 @@ final class Hypotheses {
     final int[] first;
     final int[] second;
     final int[] third;
+    /** Where each run of sets begins that share their first two causes, and at last the number of sets. */
+    final int[] runs;
 
     private Hypotheses(int causes, int[] first, int[] second, int[] third) {
         this.causes = causes;
@@ -21,6 +23,19 @@ final class Hypotheses {
         this.first = first;
         this.second = second;
         this.third = third;
+        this.runs = runs(first, second);
+    }
+
+    private static int[] runs(int[] first, int[] second) {
+        int[] starts = new int[first.length + 1];
+        int found = 0;
+        for (int h = 0; h < first.length; h++) {
+            if (h == 0 || first[h] != first[h - 1] || second[h] != second[h - 1]) {
+                starts[found++] = h;
+            }
+        }
+        starts[found++] = first.length;
+        return Arrays.copyOf(starts, found);
     }
 
     static Hypotheses over(List<Disorder> disorders) {

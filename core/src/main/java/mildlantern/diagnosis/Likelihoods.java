@@ -13,10 +13,11 @@ import java.util.List;
 final class Likelihoods {
     private final boolean yesNo;
     private final double[] usual;
-    /** By state (for yes/no: one row, the chance to fail), then by cause; the place past the last cause is neutral. */
+    /**
+     * What each cause contributes, by state, then by cause; for yes/no one row, the chance to fail. The place past the last cause is
+     * neutral.
+     */
     private final double[][] byState;
-    /** Which causes say nothing about the finding; so does the place past the last. */
-    private final boolean[] silent;
 
     Likelihoods(Finding finding, List<Disorder> causes) {
         yesNo = finding.yesNo();
@@ -25,22 +26,15 @@ final class Likelihoods {
         for (double[] row : byState) {
             Arrays.fill(row, 1);
         }
-        silent = new boolean[causes.size() + 1];
-        Arrays.fill(silent, true);
         for (int d = 0; d < causes.size(); d++) {
             Disorder.Sign sign = causes.get(d).signs().get(finding.id());
             if (sign != null) {
-                silent[d] = false;
                 for (int s = 0; s < byState.length; s++) {
                     byState[s][d] =
                             yesNo ? 1 - sign.weights().get(0) : sign.weights().get(s);
                 }
             }
         }
-    }
-
-    int states() {
-        return usual.length;
     }
 
     /** Whether a state's log-likelihood is a sum over the members of a set: so it is where a yes/no finding is not there. */
@@ -60,11 +54,12 @@ final class Likelihoods {
     /** How likely each state is under one set of causes; the states add up to 1. */
     double[] of(Hypotheses sets, int set) {
         double[] shares = new double[usual.length];
+        double[] pair = pair(sets.first[set], sets.second[set]);
+        int third = sets.third[set];
         double all = 0;
         for (int s = 0; s < shares.length; s++) {
-            double[] row = byState[yesNo ? 0 : s];
-            double product = row[sets.first[set]] * row[sets.second[set]] * row[sets.third[set]];
-            shares[s] = yesNo ? (s == 1 ? usual[1] * product : 1 - usual[1] * product) : usual[s] * product;
+            double away = yesNo ? pair[0] * byState[0][third] : 0;
+            shares[s] = !yesNo ? pair[s] * byState[s][third] : s == 0 ? 1 - away : away;
             all += shares[s];
         }
         for (int s = 0; s < shares.length; s++) {
@@ -102,60 +97,84 @@ final class Likelihoods {
     }
 
     /**
-     * Multiplies each set's weight by the likelihood of a state. Sets that share their first two causes stand together, so what
-     * these two contribute is worked out once for all of them, and a third cause that says nothing about the finding adds nothing.
+     * Multiplies each set's weight by the likelihood of a state. What two causes contribute is worked out once for the run of sets
+     * that share them.
      */
     void weigh(Hypotheses sets, int state, double[] weights) {
-        if (yesNo) {
-            weighYesNo(sets, state == 0, weights);
-        } else {
-            weighStates(sets, state, weights);
+        for (int r = 0; r + 1 < sets.runs.length; r++) {
+            int from = sets.runs[r];
+            int to = sets.runs[r + 1];
+            double[] pair = pair(sets.first[from], sets.second[from]);
+            if (yesNo) {
+                weighYesNo(sets.third, from, to, pair[0], state == 0, weights);
+            } else {
+                weighStates(sets.third, from, to, pair, state, weights);
+            }
         }
     }
 
-    private void weighYesNo(Hypotheses sets, boolean present, double[] weights) {
+    /** What two causes together make of each state; for yes/no the one chance that the finding stays away. */
+    private double[] pair(int a, int b) {
+        double[] pair = new double[Finding.MOST_STATES];
+        for (int s = 0; s < byState.length; s++) {
+            pair[s] = (yesNo ? usual[1] : usual[s]) * byState[s][a] * byState[s][b];
+        }
+        return pair;
+    }
+
+    private void weighYesNo(int[] third, int from, int to, double stays, boolean present, double[] weights) {
         double[] fails = byState[0];
-        int a = -1;
-        int b = -1;
-        double pair = 0;
-        for (int h = 0; h < weights.length; h++) {
-            if (sets.first[h] != a || sets.second[h] != b) {
-                a = sets.first[h];
-                b = sets.second[h];
-                pair = usual[1] * fails[a] * fails[b];
-            }
-            double away = pair * fails[sets.third[h]];
+        for (int h = from; h < to; h++) {
+            double away = stays * fails[third[h]];
             weights[h] *= present ? 1 - away : away;
         }
     }
 
-    private void weighStates(Hypotheses sets, int state, double[] weights) {
-        int states = usual.length;
-        double[] pair = new double[states];
-        int a = -1;
-        int b = -1;
-        double ofPair = 0;
-        for (int h = 0; h < weights.length; h++) {
-            if (sets.first[h] != a || sets.second[h] != b) {
-                a = sets.first[h];
-                b = sets.second[h];
-                double all = 0;
-                for (int s = 0; s < states; s++) {
-                    pair[s] = usual[s] * byState[s][a] * byState[s][b];
-                    all += pair[s];
-                }
-                ofPair = pair[state] / all;
-            }
-            int c = sets.third[h];
-            if (silent[c]) {
-                weights[h] *= ofPair;
-                continue;
-            }
-            double all = 0;
-            for (int s = 0; s < states; s++) {
-                all += pair[s] * byState[s][c];
-            }
-            weights[h] *= pair[state] * byState[state][c] / all;
+    /** Written out for the most states that a finding may have, as this is where most of the time goes; absent states weigh nothing. */
+    private void weighStates(int[] third, int from, int to, double[] pair, int state, double[] weights) {
+        double seen = pair[state];
+        double[] row = byState[state];
+        double[] row0 = row(0);
+        double[] row1 = row(1);
+        double[] row2 = row(2);
+        double[] row3 = row(3);
+        double[] row4 = row(4);
+        double pair0 = pair[0];
+        double pair1 = pair[1];
+        double pair2 = pair[2];
+        double pair3 = pair[3];
+        double pair4 = pair[4];
+        for (int h = from; h < to; h++) {
+            int c = third[h];
+            double all = pair0 * row0[c] + pair1 * row1[c] + pair2 * row2[c] + pair3 * row3[c] + pair4 * row4[c];
+            weights[h] *= seen * row[c] / all;
         }
+    }
+
+    private double[] row(int state) {
+        return byState[Math.min(state, byState.length - 1)];
+    }
+
+    /**
+     * For each state the sums of weights by member, as {@link Hypotheses#sumByCause}, if that state were seen. As they add up to the
+     * sums of now, the last state follows from the others.
+     *
+     * @param now sums of the weights as they are
+     */
+    double[][] sumsByState(Hypotheses sets, double[] weights, double[] now) {
+        int last = yesNo ? 0 : usual.length - 1;
+        double[][] sums = new double[usual.length][];
+        sums[last] = now.clone();
+        for (int s = 0; s < usual.length; s++) {
+            if (s != last) {
+                double[] then = weights.clone();
+                weigh(sets, s, then);
+                sums[s] = sets.sumByCause(then);
+                for (int d = 0; d < now.length; d++) {
+                    sums[last][d] = Math.max(0, sums[last][d] - sums[s][d]);
+                }
+            }
+        }
+        return sums;
     }
 }

@@ -47,12 +47,10 @@ final class LookAhead {
         for (Finding finding : open) {
             Likelihoods likelihoods = new Likelihoods(finding, disorders);
             List<Answer> answers = new ArrayList<>();
-            for (int state = 0; state < likelihoods.states(); state++) {
-                double[] then = weights.clone();
-                likelihoods.weigh(sets, state, then);
-                double[] thenSums = sets.sumByCause(then);
+            double[][] then = likelihoods.sumsByState(sets, weights, sums);
+            for (int state = 0; state < then.length; state++) {
                 answers.add(new Answer(
-                        finding.states().get(state), thenSums[thenSums.length - 1] / total, boxed(thenSums)));
+                        finding.states().get(state), then[state][sums.length - 1] / total, boxed(then[state])));
             }
             outlooks.add(new Outlook(finding, answers));
         }

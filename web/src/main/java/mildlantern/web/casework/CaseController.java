@@ -3,7 +3,6 @@ package mildlantern.web.casework;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.Clock;
 import java.time.LocalDate;
-import java.time.format.DateTimeParseException;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -11,10 +10,10 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Stream;
 import mildlantern.diagnosis.Part;
 import mildlantern.knowledge.Words;
 import mildlantern.treatment.CareSetting;
-import mildlantern.web.collection.HappeningKind;
 import mildlantern.web.platform.MovedOn;
 import mildlantern.web.platform.NotHere;
 import mildlantern.web.platform.SignedIn;
@@ -35,16 +34,17 @@ import org.springframework.web.util.UriComponentsBuilder;
 class CaseController {
     private static final int LONGEST_NOTE = 1000;
     private static final int LONGEST_QUERY = 120;
+    private static final int FORMS_ON_CLOSING = 4;
 
     private final CaseService cases;
     private final CasePages pages;
-    private final CaseStory story;
+    private final DecidePages deciding;
     private final Clock clock;
 
-    CaseController(CaseService cases, CasePages pages, CaseStory story, Clock clock) {
+    CaseController(CaseService cases, CasePages pages, DecidePages deciding, Clock clock) {
         this.cases = cases;
         this.pages = pages;
-        this.story = story;
+        this.deciding = deciding;
         this.clock = clock;
     }
 
@@ -119,62 +119,6 @@ class CaseController {
         return "casework/case :: board";
     }
 
-    /** What the grower recalls of the last weeks. */
-    @PostMapping("/cases/{id}/recall")
-    String recall(
-            @AuthenticationPrincipal SignedIn member,
-            @PathVariable UUID id,
-            @RequestParam UUID form,
-            @RequestParam long version,
-            @RequestParam HappeningKind kind,
-            @RequestParam CaseRecall.Answer state,
-            @RequestHeader(name = "HX-Request", required = false) Optional<String> htmx,
-            Model model) {
-        cases.recall(member.collection(), id, form, version, kind, state);
-        if (htmx.isEmpty()) {
-            return "redirect:/cases/" + id + "?recall=true";
-        }
-        model.addAttribute("board", pages.board(member.collection(), id, new Panels.Asked(Optional.empty(), "", true)));
-        return "casework/case :: board";
-    }
-
-    /** Every ladder that the case ever showed. */
-    @GetMapping("/cases/{id}/opinion")
-    String opinion(@AuthenticationPrincipal SignedIn member, @PathVariable UUID id, Model model) {
-        model.addAttribute("page", story.page(member.collection(), id));
-        return "casework/opinion";
-    }
-
-    @PostMapping("/cases/{id}/pause")
-    String pause(
-            @AuthenticationPrincipal SignedIn member,
-            @PathVariable UUID id,
-            @RequestParam UUID form,
-            @RequestParam long version,
-            @RequestParam String until,
-            HttpServletResponse response,
-            Model model) {
-        Map<String, String> problems = new LinkedHashMap<>();
-        Optional<LocalDate> day = futureDay(until, problems);
-        if (day.isEmpty()) {
-            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-            model.addAttribute("pauseProblem", problems.get("lookAgainOn"));
-            model.addAttribute("typedUntil", until);
-            return close(member, id, model);
-        }
-        cases.pause(member.collection(), id, form, version, day.get());
-        return "redirect:/cases/" + id;
-    }
-
-    @PostMapping("/cases/{id}/reopen")
-    String reopen(
-            @AuthenticationPrincipal SignedIn member,
-            @PathVariable UUID id,
-            @RequestParam UUID form,
-            @RequestParam long version) {
-        return "redirect:/cases/" + cases.reopen(member.collection(), id, form, version);
-    }
-
     /** An answer that was not stored because the page had moved on. */
     record Unsent(String finding, String state, String part, String words) {}
 
@@ -185,7 +129,7 @@ class CaseController {
             @RequestParam Optional<String> cause,
             @RequestParam Optional<String> also,
             Model model) {
-        model.addAttribute("page", pages.decidePage(member.collection(), id, cause, also));
+        model.addAttribute("page", deciding.page(member.collection(), id, cause, also));
         model.addAttribute("form", UUID.randomUUID());
         model.addAttribute("typed", new Typed("", "", "", "", Map.of()));
         return "casework/decide";
@@ -215,9 +159,9 @@ class CaseController {
         if (!also.isBlank() && alsoTrial.isBlank()) {
             problems.put("alsoTrial", "Choose a trial for the second cause, or leave that cause out.");
         }
-        pages.whyNotBeside(trial, alsoTrial)
+        deciding.whyNotBeside(trial, alsoTrial)
                 .ifPresent(why -> problems.put("alsoTrial", "Not both at once: " + why + "."));
-        Optional<LocalDate> day = futureDay(lookAgainOn, problems);
+        Optional<LocalDate> day = FutureDay.read(lookAgainOn, "lookAgainOn", clock, problems);
         if (note.length() > LONGEST_NOTE) {
             problems.put("note", "At most %d characters; this is %d.".formatted(LONGEST_NOTE, note.length()));
         }
@@ -226,8 +170,7 @@ class CaseController {
         }
         if (!problems.isEmpty()) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-            model.addAttribute(
-                    "page", pages.decidePage(member.collection(), id, Optional.of(cause), Optional.of(also)));
+            model.addAttribute("page", deciding.page(member.collection(), id, Optional.of(cause), Optional.of(also)));
             model.addAttribute("form", form);
             model.addAttribute("typed", new Typed(note, trial, alsoTrial, lookAgainOn, problems));
             return "casework/decide";
@@ -244,24 +187,6 @@ class CaseController {
                         note.strip(),
                         also.isBlank() ? Optional.empty() : Optional.of(new CaseService.Second(also, alsoTrial))));
         return "redirect:/cases/" + id;
-    }
-
-    private Optional<LocalDate> futureDay(String typed, Map<String, String> problems) {
-        try {
-            LocalDate day = LocalDate.parse(typed);
-            LocalDate today = LocalDate.now(clock);
-            if (!day.isAfter(today)) {
-                problems.put("lookAgainOn", "The day to look again must lie ahead; a change needs time to show.");
-            } else if (day.isAfter(today.plusYears(1))) {
-                problems.put("lookAgainOn", "At most a year ahead.");
-            } else {
-                return Optional.of(day);
-            }
-        } catch (DateTimeParseException e) {
-            problems.put(
-                    "lookAgainOn", "Give a day, as in " + LocalDate.now(clock).plusDays(7) + ".");
-        }
-        return Optional.empty();
     }
 
     @GetMapping("/cases/{id}/look-again")
@@ -303,8 +228,7 @@ class CaseController {
     @GetMapping("/cases/{id}/close")
     String close(@AuthenticationPrincipal SignedIn member, @PathVariable UUID id, Model model) {
         model.addAttribute("page", pages.closePage(member.collection(), id));
-        model.addAttribute(
-                "forms", List.of(UUID.randomUUID(), UUID.randomUUID(), UUID.randomUUID(), UUID.randomUUID()));
+        model.addAttribute("forms", formKeys());
         return "casework/close";
     }
 
@@ -336,6 +260,11 @@ class CaseController {
         return "redirect:/plants/" + plant + "?closed";
     }
 
+    /** Keys for the forms of the closing page, one each. */
+    static List<UUID> formKeys() {
+        return Stream.generate(UUID::randomUUID).limit(FORMS_ON_CLOSING).toList();
+    }
+
     private static String cut(String text, int most) {
         String stripped = text.strip();
         return stripped.length() <= most ? stripped : stripped.substring(0, most);
@@ -351,7 +280,7 @@ class CaseController {
             HttpServletResponse response,
             Model model) {
         Map<String, String> problems = new LinkedHashMap<>();
-        Optional<LocalDate> day = futureDay(lookAgainOn, problems);
+        Optional<LocalDate> day = FutureDay.read(lookAgainOn, "lookAgainOn", clock, problems);
         if (day.isEmpty()) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             model.addAttribute("problem", problems.get("lookAgainOn"));

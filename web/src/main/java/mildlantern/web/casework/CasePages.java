@@ -13,10 +13,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
-import mildlantern.diagnosis.Cause;
 import mildlantern.diagnosis.Comparison;
 import mildlantern.diagnosis.Differential;
-import mildlantern.diagnosis.Disorder;
 import mildlantern.diagnosis.Finding;
 import mildlantern.diagnosis.Part;
 import mildlantern.knowledge.Words;
@@ -24,7 +22,6 @@ import mildlantern.plant.PlantRecord;
 import mildlantern.round.RoundPlanner;
 import mildlantern.treatment.CareSetting;
 import mildlantern.treatment.Hold;
-import mildlantern.treatment.SideBySide;
 import mildlantern.treatment.Trial;
 import mildlantern.treatment.Trials;
 import mildlantern.web.collection.CareEntry;
@@ -41,14 +38,7 @@ import org.springframework.transaction.annotation.Transactional;
 class CasePages {
     private static final int LOOKS_SHOWN = 3;
 
-    /** A further cause at least this likely may be treated beside the first. */
-    private static final double BESIDE_FROM = 0.25;
-
-    private static final int OTHERS = 3;
-
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM", Locale.UK);
-
-    private static final int CAUSES_TO_DECIDE_ON = 6;
 
     private final CaseBook book;
     private final CollectionService collections;
@@ -178,136 +168,6 @@ class CasePages {
         Set<String> skipped = new LinkedHashSet<>();
         latest.stream().filter(CaseAnswer::skipped).forEach(answer -> skipped.add(answer.finding()));
         return Ladder.looks(differential.nextLooks(LOOKS_SHOWN, skipped));
-    }
-
-    CaseViews.DecidePage decidePage(UUID collection, UUID caseId, Optional<String> causeId, Optional<String> alsoId) {
-        TroubleCase troubleCase = book.find(collection, caseId);
-        Plant plant = collections.plant(collection, troubleCase.plant());
-        Differential differential = book.differential(troubleCase);
-        List<Cause> ladder = differential.ladder();
-        Cause chosen = causeId.flatMap(id -> ladder.stream()
-                        .filter(cause -> cause.disorder().id().equals(id))
-                        .findFirst())
-                .orElse(ladder.get(0));
-        List<Cause> shown = new ArrayList<>(ladder.subList(0, Math.min(CAUSES_TO_DECIDE_ON, ladder.size())));
-        if (!shown.contains(chosen)) {
-            shown.add(chosen);
-        }
-        LocalDate today = LocalDate.now(clock);
-        List<Cause> others = ladder.stream()
-                .filter(cause -> !cause.equals(chosen)
-                        && cause.probability() >= BESIDE_FROM
-                        && !cause.disorder().nature().harmless())
-                .limit(OTHERS)
-                .toList();
-        Optional<Cause> also = alsoId.flatMap(id -> others.stream()
-                .filter(cause -> cause.disorder().id().equals(id))
-                .findFirst());
-        return new CaseViews.DecidePage(
-                caseId,
-                troubleCase.version(),
-                plant.name(),
-                shown.stream()
-                        .map(cause -> option(cause, chosen, ladder.get(0)))
-                        .toList(),
-                option(chosen, chosen, ladder.get(0)),
-                chosen.disorder().trials().stream()
-                        .map(id -> trial(trials.find(id).orElseThrow(), today))
-                        .toList(),
-                others.stream().map(cause -> other(cause, chosen)).toList(),
-                also.map(cause -> second(cause, chosen, today)),
-                today);
-    }
-
-    private CaseViews.SecondCause second(Cause also, Cause chosen, LocalDate today) {
-        List<Trial> firsts = trialsOf(chosen);
-        return new CaseViews.SecondCause(
-                option(also, chosen, chosen),
-                trialsOf(also).stream()
-                        .map(other -> {
-                            List<CaseViews.Beside> beside = firsts.stream()
-                                    .map(first -> beside(first, other))
-                                    .toList();
-                            return new CaseViews.SecondTrial(
-                                    trial(other, today), beside.stream().anyMatch(CaseViews.Beside::apart), beside);
-                        })
-                        .toList());
-    }
-
-    private List<Trial> trialsOf(Cause cause) {
-        return cause.disorder().trials().stream()
-                .map(id -> trials.find(id).orElseThrow())
-                .toList();
-    }
-
-    /** Whether a further cause can be treated beside the chosen one: some trial of each must be told apart from the other. */
-    private CaseViews.OtherCause other(Cause cause, Cause chosen) {
-        List<CaseViews.Beside> pairs = trialsOf(chosen).stream()
-                .flatMap(first -> trialsOf(cause).stream().map(other -> beside(first, other)))
-                .toList();
-        boolean possible = pairs.stream().anyMatch(CaseViews.Beside::apart);
-        return new CaseViews.OtherCause(
-                option(cause, chosen, chosen),
-                possible,
-                possible ? "" : pairs.get(0).words());
-    }
-
-    /** How two trials go together, in a sentence. */
-    CaseViews.Beside beside(Trial first, Trial other) {
-        SideBySide both = SideBySide.of(first, other);
-        String words = switch (both.kind()) {
-            case SAME -> "“%s” is the change for both: one trial serves them".formatted(first.name());
-            case APART ->
-                "can run beside “%s”: the one is judged by %s, the other by %s"
-                        .formatted(first.name(), signs(first.recheck()), signs(other.recheck()));
-            case BLUR ->
-                "not beside “%s”: both are judged by %s, so that better would not tell which of them worked"
-                        .formatted(first.name(), signs(both.shared()));
-            case CLASH ->
-                "not beside “%s”: one of them asks for %s, and the other does just that"
-                        .formatted(first.name(), both.hold().map(Hold::words).orElse("a hold"));
-        };
-        return new CaseViews.Beside(first.id(), both.kind() == SideBySide.Kind.APART, words);
-    }
-
-    private String signs(List<String> findings) {
-        return Words.listed(findings.stream()
-                .map(id -> book.finding(id).states().get(0).words())
-                .toList());
-    }
-
-    /** Why a second trial cannot run beside a first, if it cannot. */
-    Optional<String> whyNotBeside(String firstId, String otherId) {
-        return trials.find(firstId)
-                .flatMap(first -> trials.find(otherId).map(other -> beside(first, other)))
-                .filter(both -> !both.apart())
-                .map(CaseViews.Beside::words);
-    }
-
-    private static CaseViews.CauseOption option(Cause cause, Cause chosen, Cause first) {
-        Disorder disorder = cause.disorder();
-        return new CaseViews.CauseOption(
-                disorder.id(),
-                disorder.name(),
-                disorder.summary(),
-                Ladder.percent(cause.probability()),
-                cause.equals(chosen),
-                cause.equals(first),
-                disorder.watch(),
-                disorder.caution(),
-                disorder.nature().recovers());
-    }
-
-    private static CaseViews.TrialOption trial(Trial trial, LocalDate today) {
-        return new CaseViews.TrialOption(
-                trial.id(),
-                trial.name(),
-                trial.instruction(),
-                trial.expectation(),
-                trial.holds().stream().map(Hold::words).toList(),
-                today.plusDays(trial.lookAgainDays()),
-                trial.lookAgainDays(),
-                trial.caution());
     }
 
     private List<CaseViews.TrialBox> trialBoxes(TroubleCase troubleCase) {

@@ -6,7 +6,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import java.time.LocalDate;
+import java.util.LinkedHashMap;
+import java.util.Map;
 import java.util.UUID;
+import mildlantern.diagnosis.Part;
 import mildlantern.web.Growers;
 import mildlantern.web.LanternTest;
 import mildlantern.web.MovableClock;
@@ -309,6 +312,34 @@ class CaseInTheBrowserTest {
         assertThat(page.locator(".story-steps")).containsText("wet at the bottom");
         window.accessible();
         window.quiet();
+    }
+
+    @Test
+    void withEightFindingsEverythingStillStandsOnOneScreen() {
+        UUID collection = grower.member().collection();
+        UUID limp = cases.open(collection, grower.plant().id());
+        Map<String, String> seen = new LinkedHashMap<>();
+        seen.put("leaf.limp", "present");
+        seen.put("leaf.leathery", "present");
+        seen.put("leaf.yellow", "present");
+        seen.put("affected-leaves", "rising-from-bottom");
+        seen.put("leaf.stippling", "absent");
+        seen.put("soil.deep", "wet");
+        seen.put("soil.sour", "present");
+        seen.put("pot.weight", "heavy");
+        for (Map.Entry<String, String> one : seen.entrySet()) {
+            window.open("/cases/" + limp + "?part=whole");
+            long version = Long.parseLong(page.locator("#board").getAttribute("data-version"));
+            cases.answer(collection, limp, version, one.getKey(), one.getValue(), Part.LEAF);
+        }
+        window.open("/cases/" + limp);
+        assertThat(page.locator(".found li b")).hasCount(8);
+        assertThat(page.locator(".look")).hasCount(3);
+        window.fitsItsHeight();
+        page.getByText("decide on a cause").click();
+        page.getByText("start this trial").click();
+        assertThat(page.locator(".trial-box")).isVisible();
+        window.fitsItsHeight();
     }
 
     @Test

@@ -37,8 +37,18 @@ class ScreenshotsTest {
             take(page, "case-touched");
             page.locator(".panel .press").click();
             assertThat(page.locator(".look")).hasCount(3);
+            page.getByText("how opinion moved").click();
+            take(page, "opinion");
+            page.goBack();
+            page.getByText("what changed lately").click();
+            assertThat(page.locator("#panel")).isVisible();
+            take(page, "recall");
+            page.locator(".panel .press").click();
+            assertThat(page.locator(".look")).hasCount(3);
             page.getByText("decide on a cause").click();
             take(page, "decide");
+            page.navigate("http://127.0.0.1:" + port + "/kinds/new?nearest=boston-fern");
+            take(page, "own-kind");
             page.locator(".stop", new Page.LocatorOptions().setHasText("Stove landing"))
                     .click();
             page.locator(".slip", new Page.LocatorOptions().setHasText("Parchment"))

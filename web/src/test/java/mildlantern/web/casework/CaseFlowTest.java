@@ -44,6 +44,9 @@ class CaseFlowTest {
     private CaseStory story;
 
     @Autowired
+    private DecidePages deciding;
+
+    @Autowired
     private MovableClock clock;
 
     private Growers.Grower grower;
@@ -356,7 +359,7 @@ class CaseFlowTest {
         answer("leaf.tip-brown", "present", Part.LEAF);
         CaseService.DecisionForm blurred = beside("raise-humidity", "away-from-heat", "heat-source-scorch");
         assertThatThrownBy(() -> cases.decide(collection, limp, blurred)).isInstanceOf(IllegalArgumentException.class);
-        assertThat(pages.whyNotBeside("raise-humidity", "away-from-heat").orElseThrow())
+        assertThat(deciding.whyNotBeside("raise-humidity", "away-from-heat").orElseThrow())
                 .contains("would not tell which");
         cases.decide(collection, limp, beside("raise-humidity", "flush-salts", "salt-buildup"));
         assertThat(board().trials())
@@ -421,7 +424,7 @@ class CaseFlowTest {
         CaseViews.Verdict verdict = board().verdict().orElseThrow();
         assertThat(verdict.standing()).isEqualTo("well");
         assertThat(verdict.words()).contains("Worrying would be").endsWith("No treatment.");
-        assertThat(pages.decidePage(collection, limp, Optional.empty(), Optional.empty())
+        assertThat(deciding.page(collection, limp, Optional.empty(), Optional.empty())
                         .trials())
                 .extracting(CaseViews.TrialOption::name)
                 .containsExactly("Change nothing and watch");
