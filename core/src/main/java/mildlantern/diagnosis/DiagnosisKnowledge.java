@@ -100,41 +100,53 @@ public final class DiagnosisKnowledge {
 
     private void check(Trials trials) {
         for (Disorder disorder : disorders.values()) {
-            for (String other : disorder.excludes()) {
-                if (!disorders.containsKey(other)) {
-                    throw new KnowledgeException("disorders/" + Words.id(disorder.kind()) + ".yaml, " + disorder.id()
-                            + ", excludes: '" + other + "', which is no disorder");
-                }
-            }
+            String file = "disorders/" + Words.id(disorder.kind()) + ".yaml";
+            disorder.excludes()
+                    .forEach(other -> require(
+                            disorders.containsKey(other), file, disorder.id(), "excludes", other, "is no disorder"));
         }
         for (Finding finding : findings.values()) {
-            for (String first : finding.after()) {
-                if (!findings.containsKey(first)) {
-                    throw new KnowledgeException(
-                            "findings.yaml, " + finding.id() + ", after: '" + first + "', which is no finding");
-                }
-            }
+            finding.after()
+                    .forEach(first -> require(
+                            findings.containsKey(first),
+                            "findings.yaml",
+                            finding.id(),
+                            "after",
+                            first,
+                            "is no finding"));
         }
         for (Trial trial : trials.all()) {
-            for (String finding : trial.recheck()) {
-                if (!findings.containsKey(finding)) {
-                    throw new KnowledgeException(
-                            "trials.yaml, " + trial.id() + ", recheck: '" + finding + "', which is no finding");
-                }
-            }
+            trial.recheck()
+                    .forEach(finding -> require(
+                            findings.containsKey(finding),
+                            "trials.yaml",
+                            trial.id(),
+                            "recheck",
+                            finding,
+                            "is no finding"));
         }
     }
 
     private void checkHabits(PlantKnowledge plants) {
         for (Profile profile : plants.profiles()) {
             for (String habit : profile.habits()) {
-                if (disorder(habit)
+                boolean harmless = disorder(habit)
                         .filter(d -> d.nature().harmless() && d.mayBefall(profile))
-                        .isEmpty()) {
-                    throw new IllegalStateException("profiles.yaml, " + profile.id() + ": habit '" + habit
-                            + "' is no harmless cause that it can have");
-                }
+                        .isPresent();
+                require(
+                        harmless,
+                        "profiles.yaml",
+                        profile.id(),
+                        "habits",
+                        habit,
+                        "is no harmless cause that it can have");
             }
+        }
+    }
+
+    private static void require(boolean holds, String file, String id, String key, String named, String problem) {
+        if (!holds) {
+            throw new KnowledgeException(file + ", " + id + "." + key, "'" + named + "' " + problem);
         }
     }
 
