@@ -21,6 +21,9 @@ final class LookAhead {
 
     private static final double EVEN = 0.5;
 
+    /** An answer that moves a cause by less than this does not overturn it, on whichever side of even it comes to lie. */
+    private static final double OVERTURNS_FROM = 0.15;
+
     private final List<Disorder> disorders;
     private final List<Cause> ladder;
     private final double[] before;
@@ -114,7 +117,7 @@ final class LookAhead {
         double now = before[cause];
         return outlooks.stream()
                 .flatMap(outlook -> outlook.answers().stream()
-                        .filter(answer -> answer.after().get(cause) < EVEN != now < EVEN)
+                        .filter(answer -> overturns(now, answer.after().get(cause)))
                         .map(answer -> new Candidate(outlook.finding(), answer)))
                 .max(Comparator.comparingDouble(candidate -> candidate.answer().chance()))
                 .map(found -> new Overturn(
@@ -122,6 +125,10 @@ final class LookAhead {
                         found.answer().state(),
                         now,
                         found.answer().after().get(cause)));
+    }
+
+    private static boolean overturns(double now, double after) {
+        return after < EVEN != now < EVEN && Math.abs(after - now) >= OVERTURNS_FROM;
     }
 
     private record Candidate(Finding finding, Answer answer) {}

@@ -30,7 +30,16 @@ final class CaseViews {
             List<LookCard> looks,
             Optional<Panel> panel,
             List<TrialBox> trials,
-            UUID form) {}
+            UUID form) {
+        /** From so many findings on, the plate makes room for them. */
+        private static final int MANY = 5;
+
+        /** How the page is laid out, in the terms of its style sheet. */
+        public String layout() {
+            String stage = panel.isPresent() ? "touched" : looking ? "looking" : "settled";
+            return found.size() >= MANY ? stage + " many" : stage;
+        }
+    }
 
     /** What became of a case that is not under work, and how it goes on. */
     record Turn(String words, Optional<String> press, Optional<UUID> other) {}
