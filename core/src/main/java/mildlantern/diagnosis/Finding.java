@@ -18,7 +18,7 @@ import mildlantern.plant.PlantRecord;
  * @param stress what the look costs the plant, from 0 (nothing) to 3 (very hard)
  * @param scope families, profiles or stages on which the look makes sense; empty means all
  * @param best ids of its states from best to worst for the plant; empty where none is better than another
- * @param after ids of cheaper looks that come first: while one of them is open, this look is not proposed
+ * @param after ids of cheaper looks of which one comes first: while all of them are open, this look is not proposed
  * @param words other words growers use
  */
 public record Finding(

@@ -76,11 +76,16 @@ final class LookAhead {
                 .collect(Collectors.toSet());
         return outlooks.stream()
                 .filter(outlook -> stillOpen.test(outlook.finding()))
-                .filter(outlook -> outlook.finding().after().stream().noneMatch(canBeAsked::contains))
+                .filter(outlook -> !waits(outlook.finding(), canBeAsked))
                 .flatMap(outlook -> worthwhile(outlook).stream())
                 .sorted(Comparator.comparingDouble(NextLook::worth).reversed())
                 .limit(most)
                 .toList();
+    }
+
+    /** A dear look waits until at least one of the cheap looks before it is taken or passed over. */
+    private static boolean waits(Finding finding, Set<String> canBeAsked) {
+        return !finding.after().isEmpty() && canBeAsked.containsAll(finding.after());
     }
 
     private Optional<NextLook> worthwhile(Outlook outlook) {

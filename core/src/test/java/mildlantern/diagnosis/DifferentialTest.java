@@ -135,6 +135,13 @@ class DifferentialTest {
                 .extracting(look -> look.finding().id())
                 .contains("soil.deep")
                 .doesNotContain("roots.state", "wilt.after-water");
+        assertThat(Known.DIAGNOSIS
+                        .consider(
+                                Known.bare("phalaenopsis"),
+                                Evidence.of(Map.of("leaf.limp", "present", "soil.sour", "present")))
+                        .nextLooks(200))
+                .extracting(look -> look.finding().id())
+                .contains("roots.state");
         assertThat(differential.nextLooks(200, Set.of("soil.deep")))
                 .extracting(look -> look.finding().id())
                 .contains("roots.state")
