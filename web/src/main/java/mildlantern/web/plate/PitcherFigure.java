@@ -22,6 +22,11 @@ final class PitcherFigure {
                     new Point(Sheet.MIDDLE + (share - 0.5) * 74, base + 2), Sheet.UP + lean, length, -lean * 0.35));
             widths.add(sheet.about(29, 3));
         }
+        // The flat leaves that these plants make beside their pitchers, mostly for winter.
+        List<Spine> flat = List.of(
+                new Spine(new Point(Sheet.MIDDLE - 42, base + 2), Sheet.UP - 0.62, sheet.about(112, 8), -0.35),
+                new Spine(new Point(Sheet.MIDDLE + 42, base + 2), Sheet.UP + 0.66, sheet.about(104, 8), 0.4));
+        sheet.leaves(Part.LEAF, flat, Blade.taper("#8aa04f"), 16);
         List<Integer> behind = new ArrayList<>();
         List<Integer> front = new ArrayList<>();
         for (int i = 0; i < count; i++) {

@@ -1,0 +1,147 @@
+package mildlantern.diagnosis;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Random;
+import java.util.Set;
+import java.util.TreeSet;
+import mildlantern.plant.AirMovement;
+import mildlantern.plant.Brightness;
+import mildlantern.plant.EventKind;
+import mildlantern.plant.FeedStrength;
+import mildlantern.plant.Near;
+import mildlantern.plant.PlantRecord;
+import mildlantern.plant.PlantRecord.Event;
+import mildlantern.plant.Season;
+import mildlantern.plant.SprayKind;
+import mildlantern.plant.Stage;
+import mildlantern.plant.WaterSource;
+import mildlantern.quantity.RelativeHumidity;
+import mildlantern.quantity.Temperature;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** What a plant's record tells, in the words that a grower reads. */
+class RecordFactsTest {
+    private static PlantRecord orchid() {
+        return new PlantRecord(
+                Known.PLANTS.profile("phalaenopsis").orElseThrow(),
+                Optional.of(Stage.ADULT),
+                Optional.of(Season.WINTER),
+                new PlantRecord.Place(
+                        Optional.of(Brightness.LOW),
+                        Optional.of(new RelativeHumidity(34)),
+                        Optional.of(new Temperature(21)),
+                        Optional.of(new Temperature(12)),
+                        OptionalDouble.of(2),
+                        Optional.of(Set.of(Near.HEATER)),
+                        Optional.of(true),
+                        Optional.of(AirMovement.STILL)),
+                new PlantRecord.Watering(
+                        OptionalDouble.of(3),
+                        OptionalDouble.of(4),
+                        Optional.of(WaterSource.HARD_TAP),
+                        Optional.of(true),
+                        Optional.of(true),
+                        Optional.of(true),
+                        Optional.of(false)),
+                new PlantRecord.Pot(OptionalDouble.of(34), Known.PLANTS.medium("bark")),
+                new PlantRecord.Feeding(OptionalDouble.of(45), Optional.of(FeedStrength.WEAK)),
+                List.of(
+                        new Event(EventKind.MOVED, 9, OptionalDouble.of(-14), OptionalDouble.of(0.3), Optional.empty()),
+                        new Event(
+                                EventKind.SPRAYED,
+                                5,
+                                OptionalDouble.empty(),
+                                OptionalDouble.empty(),
+                                Optional.of(SprayKind.COPPER))),
+                OptionalDouble.of(98));
+    }
+
+    private static Fact fact(PlantRecord record, String id) {
+        return Known.KNOWLEDGE.facts(record).stream()
+                .filter(fact -> fact.id().equals(id))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "rh.gap, '34 % humidity at this stop; this plant wants 50 to 70 %'",
+        "light.gap, 'low light at this stop; this plant wants medium'",
+        "night.under, '12 °C by night; this plant likes 15 °C or more'",
+        "near.heater, a heater close by",
+        "crowded, plants touch one another here",
+        "air, the air is still here",
+        "water.source, watered with hard tap water",
+        "over-top, watered over the crown and leaves",
+        "outer-pot, stands in an outer pot",
+        "drain-holes, the pot has no drain holes",
+        "pot.age, '34 months in bark, which lasts 18 to 30'",
+        "feed.days, last fed 45 days ago",
+        "change.temp, 'moved 9 days ago, −14 °C'",
+        "change.light, moved 9 days ago to 0.3 times the light",
+        "sprayed.with, sprayed with copper 5 days ago",
+        "bloom.age, 'in bloom for 14 weeks; 8 to 16 is normal'"
+    })
+    void aFactIsSaidWithItsFigures(String id, String sentence) {
+        assertThat(fact(orchid(), id).speaksFor()).isEqualTo(sentence);
+    }
+
+    @Test
+    void whatIsNotKnownIsNotSaid() {
+        assertThat(Known.KNOWLEDGE.facts(Known.bare("phalaenopsis")))
+                .extracting(Fact::id)
+                .containsExactly("family", "profile");
+    }
+
+    @Test
+    void everyFactThatARuleNamesCanComeFromSomeRecord() {
+        Set<String> never = new TreeSet<>();
+        MadeUpPlants plants = new MadeUpPlants(Known.KNOWLEDGE, Known.PLANTS);
+        Set<String> told = new TreeSet<>();
+        Random chance = new Random(11);
+        for (int i = 0; i < 300; i++) {
+            Known.KNOWLEDGE.facts(plants.draw(chance).record()).forEach(fact -> told.add(fact.id()));
+        }
+        Known.KNOWLEDGE.facts(orchid()).forEach(fact -> told.add(fact.id()));
+        for (Disorder disorder : Known.KNOWLEDGE.disorders()) {
+            for (RecordRule rule : disorder.rules()) {
+                if (!told.contains(rule.fact())) {
+                    never.add(rule.fact());
+                }
+            }
+        }
+        assertThat(never).isEmpty();
+    }
+
+    @Test
+    void noSingleFactIsTrustedMoreThanFiftyToOne() {
+        double most = Math.log(50) + 1e-9;
+        for (Disorder disorder : Known.KNOWLEDGE.disorders()) {
+            for (Fact fact : Known.KNOWLEDGE.facts(orchid())) {
+                assertThat(Math.abs(Differential.logFactor(disorder, fact)))
+                        .as("%s, %s", disorder.id(), fact.id())
+                        .isLessThanOrEqualTo(most);
+            }
+        }
+    }
+
+    @Test
+    void theRecordAloneAlreadySuspectsWhatItShould() {
+        Differential before = Known.DIAGNOSIS.consider(Known.bare("phalaenopsis"), Evidence.NONE);
+        Differential after = Known.DIAGNOSIS.consider(orchid(), Evidence.NONE);
+        for (String id : List.of("failing-medium", "low-humidity", "overwatering", "salt-buildup", "crown-rot")) {
+            assertThat(after.probability(id)).as(id).isGreaterThan(before.probability(id));
+        }
+        assertThat(Known.DIAGNOSIS
+                        .consider(orchid(), Evidence.of(Map.of("flowers.drop", "present")))
+                        .probability("spent-flowers"))
+                .isGreaterThan(0.2);
+    }
+}

@@ -1,0 +1,120 @@
+package mildlantern.treatment;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.Collection;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import mildlantern.diagnosis.DiagnosisKnowledge;
+import mildlantern.diagnosis.Disorder;
+import mildlantern.plant.PlantKnowledge;
+import org.junit.jupiter.api.Test;
+
+/** What no trial may ask for, whatever the cause: the rules of the trade, held against the whole knowledge base. */
+class TrialsTest {
+    private static final Set<String> ROOT_ZONE =
+            Set.of("root-loss", "failing-medium", "root-bound", "root-rot", "spent-rosette", "growing-point-injury");
+
+    private final Trials trials = Trials.load();
+    private final Collection<Disorder> causes =
+            DiagnosisKnowledge.load(PlantKnowledge.load(), trials).disorders();
+
+    private List<Trial> of(Disorder disorder) {
+        return disorder.trials().stream()
+                .map(id -> trials.find(id).orElseThrow())
+                .toList();
+    }
+
+    @Test
+    void everyCauseHasATrial_andEveryTrialACause() {
+        assertThat(causes).allSatisfy(cause -> assertThat(cause.trials()).isNotEmpty());
+        Set<String> used =
+                causes.stream().flatMap(cause -> cause.trials().stream()).collect(Collectors.toSet());
+        assertThat(trials.all()).extracting(Trial::id).containsExactlyInAnyOrderElementsOf(used);
+    }
+
+    @Test
+    void aStressedPlantIsNotFed() {
+        assertThat(trials.all())
+                .filteredOn(trial -> !trial.does().contains(Hold.FEED))
+                .filteredOn(trial -> !Set.of("watch-only", "night-visit").contains(trial.id()))
+                .allSatisfy(trial -> assertThat(trial.holds()).as(trial.id()).contains(Hold.FEED));
+        causes.stream()
+                .filter(cause ->
+                        of(cause).stream().anyMatch(trial -> trial.does().contains(Hold.FEED)))
+                .forEach(cause -> assertThat(cause.kind()).as(cause.id()).isEqualTo(Disorder.Kind.NUTRITION));
+    }
+
+    @Test
+    void onlyWhereTheRootZoneIsTheCauseIsAPlantRepotted() {
+        causes.stream()
+                .filter(cause ->
+                        of(cause).stream().anyMatch(trial -> trial.does().contains(Hold.REPOT)))
+                .forEach(cause -> assertThat(ROOT_ZONE).contains(cause.id()));
+    }
+
+    @Test
+    void noTrialHoldsTheFeedTheRepottingOrTheCutThatItAsksFor() {
+        // Water and sprays are held "but as the trial says"; a plant that was moved once is not moved again.
+        for (Trial trial : trials.all()) {
+            for (Hold done : trial.does()) {
+                if (done == Hold.FEED || done == Hold.REPOT || done == Hold.PRUNE) {
+                    assertThat(trial.holds()).as(trial.id()).doesNotContain(done);
+                }
+            }
+        }
+    }
+
+    @Test
+    void whatIsHarmlessGetsNoTreatment() {
+        causes.stream()
+                .filter(cause -> cause.nature().harmless())
+                .forEach(cause -> assertThat(of(cause).stream().flatMap(trial -> trial.does().stream()))
+                        .as(cause.id())
+                        .doesNotContain(Hold.SPRAY, Hold.FEED, Hold.WATER));
+    }
+
+    @Test
+    void alcoholIsNeverStrongerThanSeventyPercent_andSoapIsTwentyMillilitresALitre() {
+        Pattern alcohol = Pattern.compile("(\\d+) % alcohol");
+        for (Trial trial : trials.all()) {
+            String all = trial.instruction() + " " + trial.caution().orElse("");
+            Matcher strength = alcohol.matcher(all);
+            while (strength.find()) {
+                assertThat(Integer.parseInt(strength.group(1))).as(trial.id()).isLessThanOrEqualTo(70);
+            }
+            if (all.contains("insecticidal soap")) {
+                assertThat(all).as(trial.id()).contains("2 %", "20 mL per litre", "below 29 °C", "rinse");
+            }
+            assertThat(all.toLowerCase(Locale.ROOT)).doesNotContain("detergent", "dish soap");
+        }
+    }
+
+    @Test
+    void whatIsCatchingAndUrgentIsTreatedAloneOrCutOut_andLookedAtSoon() {
+        causes.stream()
+                .filter(cause ->
+                        cause.kind() == Disorder.Kind.PEST && cause.nature().actNow())
+                .flatMap(cause -> of(cause).stream())
+                .forEach(trial -> {
+                    assertThat(trial.instruction().toLowerCase(Locale.ROOT))
+                            .as(trial.id())
+                            .contains("alone");
+                    assertThat(trial.lookAgainDays()).as(trial.id()).isLessThanOrEqualTo(14);
+                });
+    }
+
+    @Test
+    void eachTrialSaysWhatShouldBeSeen_andIsJudgedBySomething() {
+        assertThat(trials.all()).allSatisfy(trial -> {
+            assertThat(trial.expectation()).endsWith(".");
+            assertThat(trial.recheck()).isNotEmpty();
+            assertThat(trial.lookAgainDays()).isBetween(1, 60);
+            assertThat(trial.care()).isNotEmpty();
+        });
+    }
+}
