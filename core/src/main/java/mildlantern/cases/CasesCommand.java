@@ -47,7 +47,7 @@ public final class CasesCommand {
             PlantKnowledge plants = PlantKnowledge.load();
             Diagnosis diagnosis = new Diagnosis(DiagnosisKnowledge.load(plants, Trials.load()));
             List<Judgement> judgements = new CaseReader(plants, diagnosis.knowledge())
-                    .folder(folder).stream()
+                    .folder(folder).parallelStream()
                             .map(written -> Judgement.of(diagnosis, written))
                             .toList();
             out.print(json ? json(judgements) : lines(judgements));

@@ -62,6 +62,8 @@ final class CaseViews {
             List<Tag> tags,
             List<Said> speaksFor,
             List<Said> against,
+            List<Said> moreFor,
+            List<Said> moreAgainst,
             Optional<String> overturn) {}
 
     /** A mark on a rung. */

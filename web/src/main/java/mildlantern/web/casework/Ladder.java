@@ -23,7 +23,10 @@ final class Ladder {
     private static final int FEWEST_RUNGS = 3;
     private static final double SHOWN_FROM = 0.04;
     private static final int EFFECTS = 2;
-    /** How many facts are said for and against a cause: more for the first two, which are weighed against each other. */
+    /**
+     * How many facts are said for and against a cause. All of them at once for the first two, which are weighed against each other;
+     * for the others two of each, and the rest on request.
+     */
     private static final int FACTS_FOR = 4;
 
     private static final int FACTS_AGAINST = 3;
@@ -75,6 +78,10 @@ final class Ladder {
             Map<String, Integer> pins,
             boolean leads) {
         Disorder disorder = cause.disorder();
+        List<CaseViews.Said> speaksFor = said(explanation.strongestFor(FACTS_FOR, SAID_FROM), pins);
+        List<CaseViews.Said> against = said(explanation.strongestAgainst(FACTS_AGAINST, SAID_FROM), pins);
+        int atOnceFor = leads ? FACTS_FOR : FEWER_FOR;
+        int atOnceAgainst = leads ? FACTS_AGAINST : FEWER_AGAINST;
         return new CaseViews.Rung(
                 disorder.id(),
                 disorder.name(),
@@ -84,8 +91,10 @@ final class Ladder {
                 Words.id(disorder.kind()),
                 KINDS.getOrDefault(disorder.kind(), ""),
                 tags(disorder.nature()),
-                said(explanation.strongestFor(leads ? FACTS_FOR : FEWER_FOR, SAID_FROM), pins),
-                said(explanation.strongestAgainst(leads ? FACTS_AGAINST : FEWER_AGAINST, SAID_FROM), pins),
+                speaksFor.stream().limit(atOnceFor).toList(),
+                against.stream().limit(atOnceAgainst).toList(),
+                speaksFor.stream().skip(atOnceFor).toList(),
+                against.stream().skip(atOnceAgainst).toList(),
                 overturn.map(Ladder::words));
     }
 

@@ -58,6 +58,32 @@ class LadderTest {
     }
 
     @Test
+    void theFirstTwoSayAllTheirReasonsAtOnce_theOthersTwoOfEachAndTheRestOnRequest() {
+        Differential many = differential(
+                "phalaenopsis",
+                "leaf.limp",
+                "present",
+                "leaf.leathery",
+                "present",
+                "leaf.yellow",
+                "present",
+                "soil.sour",
+                "present",
+                "soil.deep",
+                "wet",
+                "roots.state",
+                "few");
+        List<CaseViews.Rung> rungs = Ladder.rungs(many, Map.of(), 5, true);
+        assertThat(rungs.subList(0, 2)).allSatisfy(rung -> {
+            assertThat(rung.speaksFor()).hasSizeBetween(2, 4);
+            assertThat(rung.moreFor()).isEmpty();
+        });
+        assertThat(rungs.subList(2, rungs.size()))
+                .allSatisfy(rung -> assertThat(rung.speaksFor()).hasSizeLessThanOrEqualTo(2))
+                .anySatisfy(rung -> assertThat(rung.moreFor()).isNotEmpty());
+    }
+
+    @Test
     void whatWouldOverturnACauseIsSaidOnlyWhileLooksCanBeTaken() {
         Differential wet = differential("phalaenopsis", "leaf.leathery", "present", "soil.deep", "wet");
         assertThat(Ladder.rungs(wet, Map.of(), 5, true).get(0).overturn().orElseThrow())
