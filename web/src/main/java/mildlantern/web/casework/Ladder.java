@@ -24,15 +24,15 @@ final class Ladder {
     private static final double SHOWN_FROM = 0.04;
     private static final int EFFECTS = 2;
     /**
-     * How many facts are said for and against a cause. All of them at once for the first two, which are weighed against each other;
-     * for the others two of each, and the rest on request.
+     * How many facts are said for and against a cause: all of them at once for the first; for the others two of each, and the rest
+     * on request, so that the page keeps to one screen.
      */
     private static final int FACTS_FOR = 4;
 
     private static final int FACTS_AGAINST = 3;
     private static final int FEWER_FOR = 2;
     private static final int FEWER_AGAINST = 2;
-    private static final int LEADERS = 2;
+    private static final int LEADERS = 1;
 
     /** A fact is said if it moves the odds by at least a fifth. */
     private static final double SAID_FROM = Math.log(1.2);

@@ -58,7 +58,7 @@ class LadderTest {
     }
 
     @Test
-    void theFirstTwoSayAllTheirReasonsAtOnce_theOthersTwoOfEachAndTheRestOnRequest() {
+    void theFirstSaysAllItsReasonsAtOnce_theOthersTwoOfEachAndTheRestOnRequest() {
         Differential many = differential(
                 "phalaenopsis",
                 "leaf.limp",
@@ -74,11 +74,11 @@ class LadderTest {
                 "roots.state",
                 "few");
         List<CaseViews.Rung> rungs = Ladder.rungs(many, Map.of(), 5, true);
-        assertThat(rungs.subList(0, 2)).allSatisfy(rung -> {
+        assertThat(rungs.subList(0, 1)).allSatisfy(rung -> {
             assertThat(rung.speaksFor()).hasSizeBetween(2, 4);
             assertThat(rung.moreFor()).isEmpty();
         });
-        assertThat(rungs.subList(2, rungs.size()))
+        assertThat(rungs.subList(1, rungs.size()))
                 .allSatisfy(rung -> assertThat(rung.speaksFor()).hasSizeLessThanOrEqualTo(2))
                 .anySatisfy(rung -> assertThat(rung.moreFor()).isNotEmpty());
     }
