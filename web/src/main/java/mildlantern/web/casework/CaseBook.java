@@ -145,12 +145,15 @@ class CaseBook {
                         .filter(cause -> cause.kind() == Disorder.Kind.PEST
                                 && cause.nature().catching())
                         .flatMap(cause -> Optional.ofNullable(beside.get(other.plant())).stream()
-                                .map(neighbour -> new Neighbour(neighbour.name(), cause.name()))))
+                                .map(neighbour -> new Neighbour(
+                                        neighbour.name(),
+                                        cause.name(),
+                                        other.state().open()))))
                 .toList();
     }
 
-    /** A neighbour with a pest. */
-    record Neighbour(String name, String pest) {}
+    /** A neighbour that has a pest now, or had it lately. */
+    record Neighbour(String name, String pest, boolean now) {}
 
     /** Another case of the same plant that is open. */
     Optional<UUID> openBeside(TroubleCase troubleCase) {

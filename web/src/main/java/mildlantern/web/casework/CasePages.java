@@ -91,8 +91,11 @@ class CasePages {
                         .map(this::found)
                         .toList(),
                 book.infestedNeighbours(plant).stream()
-                        .map(neighbour -> "%s, beside it, has %s"
-                                .formatted(neighbour.name(), neighbour.pest().toLowerCase(Locale.ROOT)))
+                        .map(neighbour -> "%s, beside it, %s %s"
+                                .formatted(
+                                        neighbour.name(),
+                                        neighbour.now() ? "has" : "had lately",
+                                        neighbour.pest().toLowerCase(Locale.ROOT)))
                         .toList(),
                 Ladder.rungs(differential, pins, panel.isPresent() ? 4 : 5, looking && panel.isEmpty()),
                 Ladder.percent(differential.allWell()),

@@ -21,10 +21,11 @@ final class CaseRepositories {
 
         List<TroubleCase> findByCollectionAndStateIn(UUID collection, Collection<TroubleCase.State> states);
 
-        /** Cases with a cause decided on that are open, or were closed since a day. */
+        /** Cases with a trial under way, or closed since a day with the cause decided on found right. */
         @Query("""
                 select c from TroubleCase c where c.collection = :collection and c.decidedCause is not null
-                and (c.state = mildlantern.web.casework.TroubleCase.State.TRIAL or c.closedOn >= :since)
+                and (c.state = mildlantern.web.casework.TroubleCase.State.TRIAL
+                or c.closedOn >= :since and c.outcome = mildlantern.web.casework.TroubleCase.Outcome.RIGHT_GUESS)
                 """)
         List<TroubleCase> decidedSince(UUID collection, LocalDate since);
     }

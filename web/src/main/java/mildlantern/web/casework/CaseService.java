@@ -3,6 +3,7 @@ package mildlantern.web.casework;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
@@ -216,6 +217,9 @@ public class CaseService {
         TroubleCase troubleCase = book.find(collection, caseId);
         if (forms.firstTime(collection, form)) {
             current(troubleCase, version, kind.words());
+            if (troubleCase.state() != TroubleCase.State.LOOKING) {
+                throw movedOn(troubleCase, kind.words());
+            }
             writer.recall(collection, caseId, kind, answer, LocalDate.now(clock));
         }
     }
@@ -280,9 +284,11 @@ public class CaseService {
         TroubleCase troubleCase = inTrial(book.find(collection, caseId));
         if (forms.firstTime(collection, form)) {
             current(troubleCase, version, "");
-            CaseTrial latest = book.latestTrial(collection, caseId).orElseThrow();
-            Trial trial = trials.find(latest.trial()).orElseThrow();
-            writer.goOn(collection, caseId, trial, LocalDate.now(clock), lookAgainOn);
+            List<CaseWriter.Going> going = book.running(collection, caseId).stream()
+                    .map(running ->
+                            new CaseWriter.Going(trials.find(running.trial()).orElseThrow(), running.beside()))
+                    .toList();
+            writer.goOn(collection, caseId, going, LocalDate.now(clock), lookAgainOn);
         }
     }
 

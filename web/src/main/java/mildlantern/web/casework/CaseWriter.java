@@ -140,9 +140,13 @@ public class CaseWriter {
     }
 
     /** Goes on with the same trial until another day. */
-    void goOn(UUID collection, UUID caseId, Trial trial, LocalDate day, LocalDate lookAgainOn) {
-        start(toChange(collection, caseId), trial, false, day, lookAgainOn);
+    void goOn(UUID collection, UUID caseId, List<Going> going, LocalDate day, LocalDate lookAgainOn) {
+        TroubleCase troubleCase = toChange(collection, caseId);
+        going.forEach(one -> start(troubleCase, one.trial(), one.beside(), day, lookAgainOn));
     }
+
+    /** A trial that goes on, the first one or the one beside it. */
+    record Going(Trial trial, boolean beside) {}
 
     private void start(TroubleCase troubleCase, Trial trial, boolean beside, LocalDate day, LocalDate lookAgainOn) {
         int number = trials.of(troubleCase.collection(), troubleCase.id()).size() + 1;

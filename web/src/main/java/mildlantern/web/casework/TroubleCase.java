@@ -86,6 +86,7 @@ class TroubleCase extends Row {
 
     void decide(String cause, double probability, String note, boolean againstTheRanking) {
         decidedCause = cause;
+        secondCause = null;
         decidedProbability = probability;
         decidedNote = note;
         overruled = againstTheRanking;

@@ -276,6 +276,10 @@ class CaseFlowTest {
         answer("leaf.limp", "present", Part.LEAF);
         close("NEVER_KNOWN");
         assertThat(board().turn().orElseThrow().words()).contains("never known");
+        long closed = board().version();
+        assertThatThrownBy(() -> cases.recall(
+                        collection, limp, UUID.randomUUID(), closed, HappeningKind.MOVED, CaseRecall.Answer.WEEK))
+                .isInstanceOf(MovedOn.class);
         UUID form = UUID.randomUUID();
         assertThat(cases.reopen(collection, limp, form, board().version())).isEqualTo(limp);
         assertThat(cases.reopen(collection, limp, form, 0)).as("sent twice").isEqualTo(limp);
@@ -369,9 +373,16 @@ class CaseFlowTest {
         CaseViews.LookAgainPage again = pages.lookAgainPage(collection, limp);
         assertThat(again.rows()).extracting(CaseViews.AgainRow::finding).contains("soil.crust", "leaf.edge-crisp");
         cases.lookAgain(collection, limp, UUID.randomUUID(), again.version(), Map.of("leaf.tip-brown", "absent"));
-        assertThat(pages.closePage(collection, limp).care())
-                .extracting(CaseViews.CareOption::setting)
-                .contains("HUMIDITY", "WATER");
+        CaseViews.ClosePage close = pages.closePage(collection, limp);
+        assertThat(close.care()).extracting(CaseViews.CareOption::setting).contains("HUMIDITY", "WATER");
+        cases.goOn(
+                collection,
+                limp,
+                UUID.randomUUID(),
+                close.version(),
+                LocalDate.now(clock).plusDays(10));
+        assertThat(board().trials()).as("both go on").hasSize(2);
+        assertThat(troubles.holds(grower.plant())).contains("no moving");
     }
 
     private CaseService.DecisionForm beside(String trial, String otherTrial, String otherCause) {
@@ -408,6 +419,16 @@ class CaseFlowTest {
                 .anySatisfy(rung -> assertThat(rung.speaksFor())
                         .extracting(CaseViews.Said::sentence)
                         .contains("a plant within reach has a pest"));
+        cases.close(
+                collection,
+                theirs,
+                new CaseService.ClosingForm(
+                        UUID.randomUUID(),
+                        pages.board(collection, theirs, Panels.Asked.NOTHING).version(),
+                        "OTHER_CAUSE",
+                        "dust, not mites",
+                        Map.of()));
+        assertThat(board().fromRecord()).as("the guess was wrong").isEmpty();
     }
 
     @Test
