@@ -8,5 +8,6 @@ import mildlantern.quantity.Range;
  * @param id its id, as in {@code bark}
  * @param name its name in a sentence
  * @param lifeMonths months until it has usually broken down
+ * @param holds water held at container capacity, share of the volume of the pot, 0 to 1
  */
-public record Medium(String id, String name, Range lifeMonths) {}
+public record Medium(String id, String name, Range lifeMonths, Range holds) {}

@@ -49,8 +49,8 @@ public final class PlantKnowledge {
     public static PlantKnowledge load() {
         Map<String, Medium> media = new LinkedHashMap<>();
         KnowledgeFiles.open("media.yaml").children().forEach((id, entry) -> {
-            entry.allowOnly(Set.of("name", "life"));
-            media.put(id, new Medium(id, entry.text("name"), entry.range("life", 1, 600)));
+            entry.allowOnly(Set.of("name", "life", "holds"));
+            media.put(id, new Medium(id, entry.text("name"), entry.range("life", 1, 600), entry.range("holds", 0, 1)));
         });
         Map<String, Profile> profiles = new LinkedHashMap<>();
         KnowledgeFiles.open("profiles.yaml")

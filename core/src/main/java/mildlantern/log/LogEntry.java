@@ -1,0 +1,163 @@
+package mildlantern.log;
+
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.OptionalInt;
+import java.util.UUID;
+import mildlantern.plant.EventKind;
+import mildlantern.plant.SprayKind;
+import mildlantern.plant.WaterSource;
+import mildlantern.quantity.Limits;
+
+/** One thing that was done to a plant or seen on it. Each kind says only what it can say. */
+public sealed interface LogEntry {
+    /** How water came to the roots. */
+    enum Way {
+        ABOVE,
+        BELOW,
+        SOAKED,
+        RESERVOIR
+    }
+
+    /** How the medium was found before it was watered. */
+    enum Felt {
+        STILL_WET,
+        READY,
+        BONE_DRY
+    }
+
+    /** What a probe says. */
+    enum Wetness {
+        DRY,
+        MOIST,
+        WET
+    }
+
+    /** What a pot's weight stands for, where it is a yardstick. */
+    enum Yardstick {
+        WET_THROUGH,
+        BONE_DRY
+    }
+
+    /** What is counted. */
+    enum Counted {
+        LEAVES,
+        PESTS,
+        FLOWERS,
+        BUDS,
+        OFFSETS
+    }
+
+    /**
+     * Watered.
+     *
+     * @param ml how much, 1 to 100 000 mL; missing means wet through, as usual
+     * @param water where it came from
+     * @param way how
+     * @param found how the medium was found
+     */
+    record Watered(OptionalInt ml, Optional<WaterSource> water, Way way, Optional<Felt> found) implements LogEntry {
+        public Watered {
+            ml.ifPresent(amount -> Limits.require("water", amount, 1, 100_000, "mL"));
+        }
+
+        /** Wet through from above, nothing else said. */
+        public static Watered through() {
+            return new Watered(OptionalInt.empty(), Optional.empty(), Way.ABOVE, Optional.empty());
+        }
+
+        public static Watered of(int ml) {
+            return new Watered(OptionalInt.of(ml), Optional.empty(), Way.ABOVE, Optional.empty());
+        }
+    }
+
+    /** Probed at three depths; a finger is a probe that says the same for all. */
+    record Probed(Wetness top, Wetness middle, Wetness bottom) implements LogEntry {
+        public static Probed all(Wetness wetness) {
+            return new Probed(wetness, wetness, wetness);
+        }
+    }
+
+    /**
+     * Weighed with pot and all.
+     *
+     * @param grams 1 to 200 000 g
+     * @param yardstick set where the weight is that of the pot just wet through, or bone dry
+     */
+    record Weighed(int grams, Optional<Yardstick> yardstick) implements LogEntry {
+        public Weighed {
+            Limits.require("weight", grams, 1, 200_000, "g");
+        }
+    }
+
+    /**
+     * Fed.
+     *
+     * @param product what with
+     * @param mgNitrogen strength, mg nitrogen per litre, 0 to 2000
+     */
+    record Fed(Optional<String> product, OptionalDouble mgNitrogen) implements LogEntry {
+        public Fed {
+            mgNitrogen.ifPresent(mg -> Limits.require("strength", mg, 0, 2000, "mg nitrogen per litre"));
+        }
+    }
+
+    /**
+     * Repotted.
+     *
+     * @param diameterCm of the new pot, 2 to 200 cm
+     * @param medium id of the new medium
+     */
+    record Repotted(OptionalDouble diameterCm, Optional<String> medium) implements LogEntry {
+        public Repotted {
+            diameterCm.ifPresent(cm -> Limits.require("pot diameter", cm, 2, 200, "cm"));
+        }
+    }
+
+    /**
+     * Moved to another stop.
+     *
+     * @param from the stop it left
+     * @param to the stop it stands at now
+     * @param temperatureStep change by day, °C, signed
+     * @param lightRatio new light over old, above 0
+     */
+    record Moved(Optional<UUID> from, Optional<UUID> to, OptionalDouble temperatureStep, OptionalDouble lightRatio)
+            implements LogEntry {}
+
+    /** Something that befell it: came here, was chilled, was left alone. */
+    record Befell(EventKind kind, OptionalDouble temperatureStep, OptionalDouble lightRatio) implements LogEntry {}
+
+    /**
+     * Treated against a pest or disease.
+     *
+     * @param with what was sprayed, where it is one of the known kinds
+     */
+    record Treated(Optional<SprayKind> with) implements LogEntry {}
+
+    /** Pruned or trimmed. */
+    record Pruned() implements LogEntry {}
+
+    /** Looked at, nothing amiss. */
+    record Looked() implements LogEntry {}
+
+    /**
+     * Counted.
+     *
+     * @param number 0 to 1 000 000
+     */
+    record Count(Counted what, int number) implements LogEntry {
+        public Count {
+            Limits.require("count", number, 0, 1_000_000, "");
+        }
+    }
+
+    /** The first flower opened, or the last one went. */
+    record Bloom(boolean opened) implements LogEntry {}
+
+    /** A few words, and nothing else. */
+    record Noted() implements LogEntry {}
+
+    /** Put off on the round; the reason stands in the entry's words. */
+    record PutOff() implements LogEntry {}
+}

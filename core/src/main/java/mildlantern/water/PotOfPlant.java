@@ -1,0 +1,39 @@
+package mildlantern.water;
+
+import java.util.OptionalDouble;
+import mildlantern.plant.Medium;
+import mildlantern.plant.Profile;
+import mildlantern.quantity.Limits;
+
+/**
+ * A plant and what it stands in, as far as water is concerned.
+ *
+ * @param profile its kind
+ * @param wall what the pot is made of
+ * @param diameterCm across the top, 2 to 200 cm
+ * @param heightCm inside, 1 to 200 cm; the usual height for the diameter where it is missing
+ * @param medium what it grows in
+ * @param leaves how much leaf it carries
+ * @param reservoirMl what a reservoir or wick pot holds when full, 0 to 50 000 mL; 0 for none. A bog plant without a reservoir of
+ *     its own is taken to stand in a tray
+ * @param stock leaf left on it, share of what it would usually carry, 0 to 1
+ */
+public record PotOfPlant(
+        Profile profile,
+        Wall wall,
+        double diameterCm,
+        OptionalDouble heightCm,
+        Medium medium,
+        LeafClass leaves,
+        double reservoirMl,
+        double stock) {
+    /**
+     * @throws IllegalArgumentException if a measure is impossible
+     */
+    public PotOfPlant {
+        Limits.require("pot diameter", diameterCm, 2, 200, "cm");
+        heightCm.ifPresent(height -> Limits.require("pot height", height, 1, 200, "cm"));
+        Limits.require("reservoir", reservoirMl, 0, 50_000, "mL");
+        Limits.require("share of leaves", stock, 0, 1, "");
+    }
+}

@@ -1,0 +1,273 @@
+package mildlantern.water;
+
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.OptionalDouble;
+import java.util.Set;
+import mildlantern.air.Air;
+import mildlantern.knowledge.Entry;
+import mildlantern.knowledge.KnowledgeException;
+import mildlantern.knowledge.KnowledgeFiles;
+import mildlantern.knowledge.Words;
+import mildlantern.plant.Brightness;
+import mildlantern.plant.Dryness;
+import mildlantern.plant.GrowthForm;
+import mildlantern.plant.Medium;
+import mildlantern.plant.PlantKnowledge;
+import mildlantern.plant.Profile;
+import mildlantern.plant.Season;
+import mildlantern.quantity.DailyLight;
+import mildlantern.quantity.Range;
+import mildlantern.quantity.RelativeHumidity;
+import mildlantern.quantity.Temperature;
+import mildlantern.quantity.VapourPressureDeficit;
+
+/** The figures of {@code water.yaml}, checked; makes a pot's balance from them. */
+public final class WaterKnowledge {
+    /** The pot in which a kind is said to dry in its usual days: the commonest on a sill, and a bonsai's tray. */
+    private static final double USUAL_POT_CM = 13;
+
+    private static final double USUAL_TRAY_CM = 20;
+
+    final double usable;
+    final double stressBelow;
+    final Range runOff;
+    final double factorSpread;
+    final double driftPerDay;
+    final double wrongShare;
+    final Range check;
+    final double dayToDay;
+    final double goneInDays;
+    final double earlyMargin;
+    final int earlyDays;
+    final Readings readings;
+
+    private final double taper;
+    private final double fill;
+    private final double rate;
+    private final double nightRate;
+    private final double vpdHalf;
+    private final double lightFloor;
+    private final double lightHalf;
+    private final double lightGood;
+    private final double surface;
+    private final double shaded;
+    private final double wallRate;
+    private final double factorBound;
+    private final double bogDepthCm;
+    private final double traySize;
+    private final double usualCelsius;
+    private final double usualHumidity;
+    private final Set<String> nightPores;
+    private final Map<Wall, Double> heights;
+    private final Map<GrowthForm, Double> leafArea;
+    private final Map<LeafClass, Double> leafClass;
+    private final Map<Brightness, Double> brightness;
+    private final Map<Season, Double> seasonLight;
+    private final Map<Dryness, Wanted> wanted;
+    private final PlantKnowledge plants;
+
+    /**
+     * How the grower's readings are taken.
+     *
+     * @param dry usable share that a dry probe stands for; moist and wet likewise
+     * @param weights what top, middle and bottom count
+     */
+    record Readings(
+            double dry,
+            double moist,
+            double wet,
+            List<Double> weights,
+            double probeSpread,
+            double weightSpread,
+            double feltSpread,
+            double stillWet,
+            double boneDry) {}
+
+    /** How dry a plant gets: usable share left, and days that it then stays so. */
+    record Wanted(double left, double days) {}
+
+    private WaterKnowledge(Entry file, PlantKnowledge plants) {
+        this.plants = plants;
+        usable = file.number("usable", 0.1, 1);
+        taper = file.at("pot").number("taper", 0.3, 1);
+        fill = file.at("pot").number("fill", 0.3, 1);
+        heights = byConstant(Wall.class, file.at("pot").at("height"), 0.05, 3);
+        rate = file.number("rate", 0.001, 1);
+        nightRate = file.number("night-rate", 0.01, 1);
+        nightPores = Set.copyOf(kinds(file));
+        vpdHalf = file.number("vpd-half", 0.1, 20);
+        lightFloor = file.at("light").number("floor", 0, 1);
+        lightHalf = file.at("light").number("half", 0.1, 80);
+        lightGood = file.at("light").number("good", 0.1, 80);
+        stressBelow = file.number("stress", 0.01, 1);
+        surface = file.number("surface", 0, 2);
+        shaded = file.number("shaded", 0, 1);
+        wallRate = file.number("wall", 0, 2);
+        leafArea = byConstant(GrowthForm.class, file.at("leaf-area"), 0.1, 30);
+        leafClass = byConstant(LeafClass.class, file.at("leaf-class"), 0.1, 5);
+        brightness = byConstant(Brightness.class, file.at("brightness"), 0, 80);
+        seasonLight = byConstant(Season.class, file.at("season-light"), 0.05, 5);
+        usualCelsius = file.at("usual-air").number("day", 0, 40);
+        usualHumidity = file.at("usual-air").number("humidity", 0, 100);
+        wanted = new EnumMap<>(Dryness.class);
+        for (Dryness dryness : Dryness.values()) {
+            if (dryness != Dryness.BOG) {
+                Entry entry = file.at("dry").at(Words.id(dryness));
+                wanted.put(dryness, new Wanted(entry.number("left", 0, 1), entry.number("days", 0, 60)));
+            }
+        }
+        bogDepthCm = file.number("bog-depth", 0.1, 10);
+        traySize = file.number("tray-size", 1, 10);
+        runOff = file.range("run-off", 0, 0.9);
+        Entry factor = file.at("factor");
+        factorSpread = factor.number("spread", 0.01, 2);
+        factorBound = factor.number("bound", 1, 10);
+        driftPerDay = factor.number("drift", 0, 1);
+        wrongShare = factor.number("wrong", 0.001, 0.5);
+        Entry reading = file.at("reading");
+        Entry probe = reading.at("probe");
+        Entry felt = reading.at("felt");
+        readings = new Readings(
+                probe.number("dry", -1, 2),
+                probe.number("moist", -1, 2),
+                probe.number("wet", -1, 2),
+                probe.at("weights").members().stream().map(w -> w.number(0, 1)).toList(),
+                probe.number("spread", 0.01, 1),
+                reading.at("weight").number("spread", 0.001, 1),
+                felt.number("spread", 0.01, 1),
+                felt.number("still-wet", 0, 1),
+                felt.number("bone-dry", 0, 1));
+        check = file.range("check", 0, 1);
+        dayToDay = file.number("day-to-day", 0, 1);
+        goneInDays = file.number("gone-in-days", 0.5, 10);
+        earlyMargin = file.number("early-margin", 0, 1);
+        earlyDays = 7 * (int) file.number("early-weeks", 1, 52);
+    }
+
+    private List<String> kinds(Entry file) {
+        return file.at("night-pores").members().stream()
+                .map(kind -> {
+                    if (plants.profile(kind.text()).isEmpty()) {
+                        throw kind.failure("'" + kind.text() + "' is no kind of plant");
+                    }
+                    return kind.text();
+                })
+                .toList();
+    }
+
+    private static <E extends Enum<E>> Map<E, Double> byConstant(Class<E> type, Entry entry, double low, double high) {
+        Map<E, Double> values = new EnumMap<>(type);
+        for (E constant : type.getEnumConstants()) {
+            values.put(constant, entry.number(Words.id(constant), low, high));
+        }
+        return values;
+    }
+
+    /**
+     * Reads the figures.
+     *
+     * @throws KnowledgeException if the file is wrong; the message names file and key
+     */
+    public static WaterKnowledge load(PlantKnowledge plants) {
+        return new WaterKnowledge(KnowledgeFiles.open("water.yaml"), plants);
+    }
+
+    /**
+     * A day's pull on leaves and medium, from what was read at a stop.
+     *
+     * @param day temperature by day, °C; a usual room's where it is missing
+     * @param humidityPercent relative humidity; a usual room's where it is missing
+     * @param dailyLight light as a meter read it, mol/m² and day; reckoned from brightness and season where it is missing
+     */
+    public Climate climate(
+            OptionalDouble day,
+            OptionalDouble humidityPercent,
+            Brightness light,
+            OptionalDouble dailyLight,
+            Season season) {
+        double mol = dailyLight.orElseGet(() -> of(brightness, light) * of(seasonLight, season));
+        VapourPressureDeficit deficit = Air.deficit(
+                new Temperature(day.orElse(usualCelsius)), new RelativeHumidity(humidityPercent.orElse(usualHumidity)));
+        return new Climate(deficit, new DailyLight(Math.min(80, mol)));
+    }
+
+    /** The balance of one plant's pot. */
+    public PotWater pot(PotOfPlant of) {
+        double height = of.heightCm().orElseGet(() -> of.diameterCm() * of(heights, of.wall()));
+        double top = Math.PI / 4 * of.diameterCm() * of.diameterCm();
+        double capacity = top * height * taper * fill * of.medium().holds().middle();
+        boolean bog = of.profile().dryness() == Dryness.BOG;
+        double tray = of.reservoirMl() > 0 || !bog ? of.reservoirMl() : top * traySize * bogDepthCm;
+        boolean night = nightPores.contains(of.profile().nearest());
+        double leaf = top * of(leafArea, of.profile().form()) * of(leafClass, of.leaves()) * of.stock();
+        double walls = of.wall() == Wall.CLAY ? Math.PI * of.diameterCm() * height * taper * wallRate : 0;
+        Wanted want = bog ? new Wanted(1, 0) : of(wanted, of.profile().dryness());
+        return new PotWater(
+                capacity,
+                (1 - usable) * capacity,
+                tray,
+                leaf * rate * (night ? nightRate : 1),
+                top * surface * shaded + walls,
+                stressBelow,
+                want.left(),
+                want.days(),
+                this);
+    }
+
+    /**
+     * What is lost a day at the given climate, against 1 kPa in good light.
+     *
+     * @return leaves first, medium and wall second
+     */
+    double[] pull(Climate climate) {
+        double d = climate.deficit().kilopascal();
+        double closing = d * (1 + 1 / vpdHalf) / (1 + d / vpdHalf);
+        double light = lit(climate.light().molPerSquareMetre()) / lit(lightGood);
+        return new double[] {closing * light, d};
+    }
+
+    private double lit(double mol) {
+        return lightFloor + (1 - lightFloor) * mol / (mol + lightHalf);
+    }
+
+    /**
+     * Natural logarithm of the factor that plants of a kind have on average: the one with which the kind dries in its usual days in
+     * a usual pot, in the climate that it wants. Bounded, because usual days are a yardstick.
+     */
+    public double usualLogFactor(Profile profile) {
+        if (profile.dryness() == Dryness.BOG) {
+            return 0;
+        }
+        boolean tray = profile.form() == GrowthForm.BONSAI;
+        Medium medium = plants.medium(profile.media().get(0)).orElseThrow();
+        PotWater pot = pot(new PotOfPlant(
+                profile,
+                tray ? Wall.TRAY : Wall.PLASTIC,
+                tray ? USUAL_TRAY_CM : USUAL_POT_CM,
+                OptionalDouble.empty(),
+                medium,
+                LeafClass.USUAL,
+                0,
+                1));
+        Climate wantedClimate = new Climate(
+                Air.deficit(
+                        new Temperature(profile.day().middle()),
+                        new RelativeHumidity(profile.humidity().middle())),
+                new DailyLight(profile.dailyLight().middle()));
+        double days = pot.daysToDry(pot.topMl(), wantedClimate, 1);
+        double bound = Math.log(factorBound);
+        double wait = of(wanted, profile.dryness()).days();
+        double usual = Math.max(1, profile.wateringDays().middle() - wait);
+        return Math.max(-bound, Math.min(bound, Math.log((days - wait) / usual)));
+    }
+
+    private static <K, V> V of(Map<K, V> map, K key) {
+        V value = map.get(key);
+        if (value == null) {
+            throw new IllegalStateException("no figure for " + key);
+        }
+        return value;
+    }
+}

@@ -1,0 +1,65 @@
+package mildlantern.water;
+
+import java.util.OptionalDouble;
+
+/**
+ * What is to be expected of one pot from today on. Days count from the start of today and are not rounded.
+ *
+ * @param known whether the log holds a watering to start from; without one, days are the usual ones
+ * @param dryEarly days until it wants water, a tenth of the doubt lies below
+ * @param dryLikely likeliest days
+ * @param dryLate a tenth of the doubt lies above
+ * @param checkFrom days from which a look into the pot is worth it
+ * @param checkBy days by which it should be looked into
+ * @param fullness share that is left now, 0 to 1
+ * @param wetThroughMl what wets it through now, with some running out below, mL
+ * @param cycleDays days from wet through to wanting water, as learned, in today's climate
+ * @param expectedDays the same for a usual plant of its kind in this pot and place
+ * @param factor the plant's own factor against its kind: above 1 it drinks faster
+ * @param factorSpread standard deviation of the factor's natural logarithm
+ * @param observations from how many readings it was learned
+ * @param earlyShare share of the latest waterings that came well before they were wanted; only where there were three
+ * @param judged how many waterings that is of
+ */
+public record WaterOutlook(
+        boolean known,
+        double dryEarly,
+        double dryLikely,
+        double dryLate,
+        double checkFrom,
+        double checkBy,
+        double fullness,
+        double wetThroughMl,
+        double cycleDays,
+        double expectedDays,
+        double factor,
+        double factorSpread,
+        int observations,
+        OptionalDouble earlyShare,
+        int judged) {
+
+    /** Nothing was written down yet. */
+    static WaterOutlook unknown(PotWater pot, double expectedDays) {
+        return new WaterOutlook(
+                false,
+                0,
+                0,
+                expectedDays,
+                0,
+                0,
+                0,
+                pot.toWetThroughMl(pot.thresholdMl()),
+                expectedDays,
+                expectedDays,
+                1,
+                0,
+                0,
+                OptionalDouble.empty(),
+                0);
+    }
+
+    /** How much faster than expected it dries: 2 is twice as fast, 0.5 stays wet twice as long. */
+    public double pace() {
+        return expectedDays / Math.max(0.1, cycleDays);
+    }
+}

@@ -1,0 +1,307 @@
+package mildlantern.water;
+
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import mildlantern.log.LogEntry;
+import mildlantern.log.Logged;
+
+/**
+ * Retells what the water in one pot did, from its log, and learns the plant's own factor on the way.
+ *
+ * <p>Estimator: the pot is followed from the first watering of the log under each of a grid of factors at once (the prior is
+ * lognormal round the kind's mean). Each probe, weight, "still wet" or "bone dry" multiplies the weight of a factor by how likely the
+ * observation was under it: a normal density round the reckoned moisture, mixed with a share of slips of the pen that say
+ * nothing, so that one wrong entry cannot outweigh the rest. The water followed under each factor is then drawn to what was
+ * observed, by the gain of a scalar Kalman filter, as far as the entry is believed to be no slip. Between observations the factor may
+ * drift. A watering without an amount is taken to have wet the ball through.
+ */
+public final class WaterStory {
+    /** Doubt in the reckoned moisture itself, as a standard deviation, when an observation is weighed against it. */
+    private static final double RECKONING_SPREAD = 0.12;
+
+    private static final double ANY_VALUE = 1 / 1.4;
+
+    private final WaterKnowledge knowledge;
+
+    public WaterStory(WaterKnowledge knowledge) {
+        this.knowledge = knowledge;
+    }
+
+    /**
+     * Retells a log.
+     *
+     * @param plant the plant and its pot
+     * @param log its entries, in any order; waterings and readings are used
+     * @param scale what the pot weighs wet through and bone dry, where both are known
+     * @param climate the climate of each day from the first watering to today, and of today for the days to come
+     * @param today the day up to which it is told; what happened today counts
+     */
+    public Told tell(PotOfPlant plant, List<Logged> log, Optional<Scale> scale, ClimateOfDay climate, LocalDate today) {
+        return new Telling(plant, log, scale, climate, today).told();
+    }
+
+    /**
+     * What a pot weighs, in g.
+     *
+     * @param wetGrams wet through
+     * @param dryGrams bone dry, below the former
+     */
+    public record Scale(int wetGrams, int dryGrams) {
+        public Scale {
+            if (dryGrams >= wetGrams) {
+                throw new IllegalArgumentException(
+                        "a pot weighs more wet than dry: " + wetGrams + " g wet, " + dryGrams + " g dry");
+            }
+        }
+    }
+
+    /**
+     * The water at the start of a day, before anything was poured.
+     *
+     * @param fullness likeliest share of all the pot can hold for the plant, 0 to 1
+     * @param low a tenth of the doubt lies below
+     * @param high a tenth lies above
+     * @param after the share after what was poured that day; the same as before where nothing was
+     */
+    public record DayOfWater(LocalDate day, double fullness, double low, double high, double after) {}
+
+    /**
+     * What an observation said.
+     *
+     * @param fullness the share that it stands for
+     * @param believed how far it is believed to be no slip, 0 to 1
+     */
+    public record Seen(LocalDate day, double fullness, double believed) {}
+
+    /** The log retold: the curve, what was seen, what follows. */
+    public record Told(List<DayOfWater> curve, List<Seen> seen, WaterOutlook outlook) {}
+
+    private final class Telling {
+        private final PotWater pot;
+        private final Optional<Scale> scale;
+        private final ClimateOfDay climate;
+        private final LocalDate today;
+        private final List<Logged> log;
+        private final double usualLog;
+        private final Factor factor;
+        private final double[] water;
+        private final List<DayOfWater> curve = new ArrayList<>();
+        private final List<Seen> seen = new ArrayList<>();
+        private int judged;
+        private int early;
+
+        Telling(PotOfPlant plant, List<Logged> log, Optional<Scale> scale, ClimateOfDay climate, LocalDate today) {
+            this.pot = knowledge.pot(plant);
+            this.scale = scale;
+            this.climate = climate;
+            this.today = today;
+            this.log = log.stream()
+                    .filter(entry -> !entry.day().isAfter(today) && matters(entry.entry()))
+                    .sorted(Comparator.comparing(Logged::day).thenComparing(entry -> rank(entry.entry())))
+                    .toList();
+            this.usualLog = knowledge.usualLogFactor(plant.profile());
+            this.factor = new Factor(usualLog, knowledge.factorSpread);
+            this.water = new double[factor.points()];
+        }
+
+        Told told() {
+            Optional<LocalDate> start = log.stream()
+                    .filter(entry -> entry.entry() instanceof LogEntry.Watered)
+                    .map(Logged::day)
+                    .findFirst();
+            if (start.isEmpty()) {
+                return new Told(List.of(), List.of(), WaterOutlook.unknown(pot, expectedDays()));
+            }
+            Arrays.fill(water, pot.thresholdMl());
+            int next = 0;
+            while (next < log.size() && log.get(next).day().isBefore(start.get())) {
+                next++;
+            }
+            for (LocalDate day = start.get(); !day.isAfter(today); day = day.plusDays(1)) {
+                double[] before = water.clone();
+                while (next < log.size() && log.get(next).day().equals(day)) {
+                    take(log.get(next), day);
+                    next++;
+                }
+                note(day, before);
+                if (day.isBefore(today)) {
+                    dry(climate.on(day));
+                }
+            }
+            return new Told(List.copyOf(curve), List.copyOf(seen), outlook());
+        }
+
+        private void dry(Climate weather) {
+            PotWater.Pull pull = pot.pull(weather);
+            for (int i = 0; i < water.length; i++) {
+                water[i] = pot.after(water[i], pull, factor.factor[i], 1);
+            }
+            factor.drift(knowledge.driftPerDay * knowledge.driftPerDay);
+        }
+
+        private void take(Logged logged, LocalDate day) {
+            if (logged.entry() instanceof LogEntry.Watered watered) {
+                watered.found().ifPresent(found -> felt(found, day));
+                pour(watered, day);
+            } else if (logged.entry() instanceof LogEntry.Probed probed) {
+                WaterKnowledge.Readings readings = knowledge.readings;
+                double moisture = value(probed.top()) * readings.weights().get(0)
+                        + value(probed.middle()) * readings.weights().get(1)
+                        + value(probed.bottom()) * readings.weights().get(2);
+                observe(day, moisture, readings.probeSpread());
+            } else if (logged.entry() instanceof LogEntry.Weighed weighed) {
+                scale.ifPresent(known -> {
+                    double share =
+                            (double) (weighed.grams() - known.dryGrams()) / (known.wetGrams() - known.dryGrams());
+                    if (pot.reservoirMl() == 0) {
+                        double waterMl = Math.max(0, Math.min(1.05, share)) * pot.capacityMl();
+                        observe(day, pot.moisture(waterMl), knowledge.readings.weightSpread());
+                    }
+                });
+            }
+        }
+
+        private void pour(LogEntry.Watered watered, LocalDate day) {
+            if (ChronoUnit.DAYS.between(day, today) <= knowledge.earlyDays) {
+                judged++;
+                double wanted = pot.moisture(pot.thresholdMl());
+                double leftNow = pot.moisture(factor.mean(water));
+                boolean refill = pot.reservoirMl() > 0;
+                if (!refill && leftNow > wanted + knowledge.earlyMargin) {
+                    early++;
+                }
+            }
+            for (int i = 0; i < water.length; i++) {
+                water[i] = watered.ml().isPresent()
+                        ? pot.pour(water[i], watered.ml().getAsInt()).waterMl()
+                        : pot.topMl();
+            }
+        }
+
+        /** What was felt before watering: a half-line of moisture rather than a value. */
+        private void felt(LogEntry.Felt found, LocalDate day) {
+            WaterKnowledge.Readings readings = knowledge.readings;
+            double wanted = pot.moisture(pot.thresholdMl());
+            if (found == LogEntry.Felt.READY) {
+                observe(day, wanted, readings.probeSpread());
+                return;
+            }
+            double[] likelihood = new double[water.length];
+            double edge = found == LogEntry.Felt.STILL_WET
+                    ? Math.min(0.95, wanted + readings.stillWet())
+                    : readings.boneDry();
+            for (int i = 0; i < water.length; i++) {
+                double z = (moistureOf(i) - edge) / readings.feltSpread();
+                double chance = Normal.below(found == LogEntry.Felt.STILL_WET ? z : -z);
+                likelihood[i] = (1 - knowledge.wrongShare) * chance + knowledge.wrongShare / 2;
+            }
+            factor.observe(likelihood);
+            seen.add(new Seen(day, pot.fullness(pot.waterAt(edge)), 1));
+        }
+
+        private double moistureOf(int i) {
+            return pot.reservoirMl() > 0 && water[i] > pot.capacityMl()
+                    ? 1 + (water[i] - pot.capacityMl()) / pot.reservoirMl()
+                    : pot.moisture(water[i]);
+        }
+
+        private void observe(LocalDate day, double moisture, double spread) {
+            double total = Math.hypot(spread, RECKONING_SPREAD);
+            double gain = RECKONING_SPREAD * RECKONING_SPREAD / (total * total);
+            double[] likelihood = new double[water.length];
+            double[] right = new double[water.length];
+            for (int i = 0; i < water.length; i++) {
+                double z = (moisture - pot.moisture(water[i])) / total;
+                double sound = (1 - knowledge.wrongShare) * Math.exp(-z * z / 2) / (total * Normal.ROOT_TWO_PI);
+                likelihood[i] = sound + knowledge.wrongShare * ANY_VALUE;
+                right[i] = sound / likelihood[i];
+            }
+            factor.observe(likelihood);
+            double believed = factor.mean(right);
+            for (int i = 0; i < water.length; i++) {
+                double drawn = pot.moisture(water[i]) + gain * right[i] * (moisture - pot.moisture(water[i]));
+                if (water[i] <= pot.capacityMl()) {
+                    water[i] = Math.max(0, Math.min(pot.capacityMl(), pot.waterAt(drawn)));
+                }
+            }
+            seen.add(new Seen(day, pot.fullness(Math.max(0, pot.waterAt(Math.min(1, moisture)))), believed));
+        }
+
+        private double value(LogEntry.Wetness wetness) {
+            return switch (wetness) {
+                case DRY -> knowledge.readings.dry();
+                case MOIST -> knowledge.readings.moist();
+                case WET -> knowledge.readings.wet();
+            };
+        }
+
+        private void note(LocalDate day, double[] before) {
+            double[] full = new double[before.length];
+            Arrays.setAll(full, i -> pot.fullness(before[i]));
+            curve.add(new DayOfWater(
+                    day,
+                    factor.mean(full),
+                    factor.quantile(full, 0.1),
+                    factor.quantile(full, 0.9),
+                    pot.fullness(factor.mean(water))));
+        }
+
+        private double expectedDays() {
+            return pot.daysToDry(pot.topMl(), climate.on(today), Math.exp(usualLog));
+        }
+
+        private WaterOutlook outlook() {
+            PotWater.Pull pull = pot.pull(climate.on(today));
+            double[] days = new double[water.length];
+            double[] cycles = new double[water.length];
+            for (int i = 0; i < water.length; i++) {
+                days[i] = pot.daysToDry(water[i], pull, factor.factor[i]);
+                cycles[i] = pot.daysToDry(pot.topMl(), pull, factor.factor[i]);
+            }
+            double cycle = factor.quantile(cycles, 0.5);
+            double noise = knowledge.dayToDay * cycle;
+            double now = factor.mean(water);
+            return new WaterOutlook(
+                    true,
+                    quantile(days, 0.1, -1.2816 * noise),
+                    factor.quantile(days, 0.5),
+                    quantile(days, 0.9, 1.2816 * noise),
+                    quantile(days, knowledge.check.low(), Normal.quantile(knowledge.check.low()) * noise),
+                    quantile(days, knowledge.check.high(), Normal.quantile(knowledge.check.high()) * noise),
+                    pot.fullness(now),
+                    pot.toWetThroughMl(now),
+                    cycle,
+                    expectedDays(),
+                    Math.exp(factor.meanLog() - usualLog),
+                    factor.spreadLog(),
+                    seen.size(),
+                    judged >= 3 ? OptionalDouble.of((double) early / judged) : OptionalDouble.empty(),
+                    judged);
+        }
+
+        /** Doubt of the factor and of the day-to-day run add as independent ones do. */
+        private double quantile(double[] days, double share, double noise) {
+            double middle = factor.quantile(days, 0.5);
+            double there = factor.quantile(days, share) - middle;
+            return Math.max(0, middle + Math.signum(share - 0.5) * Math.hypot(there, noise));
+        }
+    }
+
+    private static boolean matters(LogEntry entry) {
+        return entry instanceof LogEntry.Watered
+                || entry instanceof LogEntry.Probed
+                || entry instanceof LogEntry.Weighed weighed
+                        && weighed.yardstick().isEmpty();
+    }
+
+    /** Of one day, readings come before waterings. */
+    private static int rank(LogEntry entry) {
+        return entry instanceof LogEntry.Watered ? 1 : 0;
+    }
+}
