@@ -234,15 +234,31 @@ public final class WaterKnowledge {
 
     /**
      * Natural logarithm of the factor that plants of a kind have on average: the one with which the kind dries in its usual days in
-     * a usual pot, in the climate that it wants. Bounded, because usual days are a yardstick.
+     * a usual pot, in the media and climate that it wants. Bounded, because usual days are a yardstick.
      */
     public double usualLogFactor(Profile profile) {
         if (profile.dryness() == Dryness.BOG) {
             return 0;
         }
+        Climate wantedClimate = new Climate(
+                Air.deficit(
+                        new Temperature(profile.day().middle()),
+                        new RelativeHumidity(profile.humidity().middle())),
+                new DailyLight(profile.dailyLight().middle()));
+        double wait = of(wanted, profile.dryness()).days();
+        double days = profile.media().stream()
+                .map(medium -> usualPot(profile, plants.medium(medium).orElseThrow()))
+                .mapToDouble(pot -> pot.daysToDry(pot.topMl(), wantedClimate, 1) - wait)
+                .average()
+                .orElseThrow();
+        double usual = Math.max(1, profile.wateringDays().middle() - wait);
+        double bound = Math.log(factorBound);
+        return Math.max(-bound, Math.min(bound, Math.log(days / usual)));
+    }
+
+    private PotWater usualPot(Profile profile, Medium medium) {
         boolean tray = profile.form() == GrowthForm.BONSAI;
-        Medium medium = plants.medium(profile.media().get(0)).orElseThrow();
-        PotWater pot = pot(new PotOfPlant(
+        return pot(new PotOfPlant(
                 profile,
                 tray ? Wall.TRAY : Wall.PLASTIC,
                 tray ? USUAL_TRAY_CM : USUAL_POT_CM,
@@ -251,16 +267,6 @@ public final class WaterKnowledge {
                 LeafClass.USUAL,
                 0,
                 1));
-        Climate wantedClimate = new Climate(
-                Air.deficit(
-                        new Temperature(profile.day().middle()),
-                        new RelativeHumidity(profile.humidity().middle())),
-                new DailyLight(profile.dailyLight().middle()));
-        double days = pot.daysToDry(pot.topMl(), wantedClimate, 1);
-        double bound = Math.log(factorBound);
-        double wait = of(wanted, profile.dryness()).days();
-        double usual = Math.max(1, profile.wateringDays().middle() - wait);
-        return Math.max(-bound, Math.min(bound, Math.log((days - wait) / usual)));
     }
 
     private static <K, V> V of(Map<K, V> map, K key) {
