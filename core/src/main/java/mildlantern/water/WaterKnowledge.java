@@ -234,7 +234,7 @@ public final class WaterKnowledge {
 
     /**
      * Natural logarithm of the factor that plants of a kind have on average: the one with which the kind dries in its usual days in
-     * a usual pot, in the media and climate that it wants. Bounded, because usual days are a yardstick.
+     * a usual pot, in its first medium and the climate that it wants. Bounded, because usual days are a yardstick.
      */
     public double usualLogFactor(Profile profile) {
         if (profile.dryness() == Dryness.BOG) {
@@ -246,11 +246,8 @@ public final class WaterKnowledge {
                         new RelativeHumidity(profile.humidity().middle())),
                 new DailyLight(profile.dailyLight().middle()));
         double wait = of(wanted, profile.dryness()).days();
-        double days = profile.media().stream()
-                .map(medium -> usualPot(profile, plants.medium(medium).orElseThrow()))
-                .mapToDouble(pot -> pot.daysToDry(pot.topMl(), wantedClimate, 1) - wait)
-                .average()
-                .orElseThrow();
+        PotWater pot = usualPot(profile, plants.medium(profile.media().get(0)).orElseThrow());
+        double days = pot.daysToDry(pot.topMl(), wantedClimate, 1) - wait;
         double usual = Math.max(1, profile.wateringDays().middle() - wait);
         double bound = Math.log(factorBound);
         return Math.max(-bound, Math.min(bound, Math.log(days / usual)));

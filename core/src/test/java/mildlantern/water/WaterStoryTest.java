@@ -82,7 +82,7 @@ class WaterStoryTest {
     @Test
     void boneDryBeforeTheReckonedDaySpeaksForMoreThirst() {
         WaterOutlook outlook = tell(List.of(
-                        soaked(5),
+                        soaked(4),
                         new Logged(
                                 TODAY,
                                 new LogEntry.Watered(
