@@ -84,7 +84,7 @@ public class DifferentialBench {
                         Optional.empty(),
                         Optional.of(false),
                         Optional.of(true),
-                        Optional.of(true)),
+                        Optional.of(true), Optional.empty()),
                 new PlantRecord.Pot(OptionalDouble.of(34), plants.medium("bark")),
                 new PlantRecord.Feeding(OptionalDouble.of(40), Optional.of(FeedStrength.WEAK)),
                 List.of(PlantRecord.Event.of(EventKind.MOVED, 40)),

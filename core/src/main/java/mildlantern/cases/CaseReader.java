@@ -190,7 +190,8 @@ public final class CaseReader {
                 flag(water, "misted"),
                 flag(water, "over-top"),
                 flag(water, "outer-pot"),
-                flag(water, "drain-holes"));
+                flag(water, "drain-holes"),
+                Optional.empty());
     }
 
     private PlantRecord.Pot pot(Entry pot) {

@@ -156,7 +156,8 @@ public final class MadeUpPlants {
                             yesOrNo(0.3),
                             yesOrNo(0.3),
                             yesOrNo(0.3),
-                            yesOrNo(0.95)),
+                            yesOrNo(0.95),
+                            Optional.empty()),
                     new PlantRecord.Pot(
                             number(1, 40), known() ? plants.medium(pick(chance, profile.media())) : Optional.empty()),
                     new PlantRecord.Feeding(number(1, 200), one(FeedStrength.class)),

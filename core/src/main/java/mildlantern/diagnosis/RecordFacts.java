@@ -27,6 +27,10 @@ final class RecordFacts {
     private static final double WINTER_SLOWS = 1.35;
 
     private static final double DAYS_A_WEEK = 7;
+
+    /** One reading of a pot is a hint, two tell how it dries. */
+    private static final int READINGS_THAT_TELL = 2;
+
     private static final Set<EventKind> CHANGES_OF_PLACE =
             Set.of(EventKind.ACQUIRED, EventKind.MOVED, EventKind.BROUGHT_IN, EventKind.PUT_OUT);
     private static final Map<EventKind, String> DAYS_SINCE = Map.of(
@@ -138,17 +142,35 @@ final class RecordFacts {
         private void watering() {
             PlantRecord.Watering watering = record.watering();
             double slow = record.season().filter(Season.WINTER::equals).isPresent() ? WINTER_SLOWS : 1;
-            Range usual = new Range(
-                    profile.wateringDays().low() * slow, profile.wateringDays().high() * slow);
+            Range usual = watering.drying()
+                    .map(drying -> new Range(drying.cycleDays() * 0.8, drying.cycleDays() * 1.2))
+                    .orElseGet(() -> new Range(
+                            profile.wateringDays().low() * slow,
+                            profile.wateringDays().high() * slow));
             watering.lastDays()
                     .ifPresent(days -> number("water.since", days / usual.middle(), rounded(usual, "days", days)));
             watering.intervalDays()
                     .ifPresent(days -> number("water.pace", days / usual.middle(), rounded(usual, "days", days)));
+            watering.drying().ifPresent(this::drying);
             watering.source().ifPresent(source -> word("water.source", source));
             watering.misted().ifPresent(misted -> yesNo("misted", misted));
             watering.overTop().ifPresent(overTop -> yesNo("over-top", overTop));
             watering.outerPot().ifPresent(outerPot -> yesNo("outer-pot", outerPot));
             watering.drainHoles().ifPresent(drainHoles -> yesNo("drain-holes", drainHoles));
+        }
+
+        private void drying(PlantRecord.Drying drying) {
+            drying.earlyShare()
+                    .ifPresent(share ->
+                            number("water.early", share, figures("percent", Limits.plain(Math.rint(100 * share)))));
+            if (drying.observed() >= READINGS_THAT_TELL) {
+                double slow = drying.cycleDays() / Math.max(0.1, drying.expectedDays());
+                Map<String, String> figures = figures(
+                        "days", Limits.plain(tenths(drying.cycleDays())),
+                        "expected", Limits.plain(tenths(drying.expectedDays())));
+                number("drying.days", drying.cycleDays(), figures);
+                number("drying.slow", slow, figures);
+            }
         }
 
         private void pot() {
@@ -255,6 +277,10 @@ final class RecordFacts {
 
     private static Map<String, String> rounded(Range range, String name, double value) {
         return span(new Range(Math.rint(range.low()), Math.rint(range.high())), name, Limits.plain(Math.rint(value)));
+    }
+
+    private static double tenths(double value) {
+        return Math.rint(value * 10) / 10;
     }
 
     private static Map<String, String> figures(String... pairs) {

@@ -87,6 +87,7 @@ public record PlantRecord(
      * @param overTop whether water is poured over crown and leaves
      * @param outerPot whether it stands in an outer pot
      * @param drainHoles whether the pot has holes
+     * @param drying how the pot dries, where its water was reckoned and observed
      */
     public record Watering(
             OptionalDouble lastDays,
@@ -95,7 +96,8 @@ public record PlantRecord(
             Optional<Boolean> misted,
             Optional<Boolean> overTop,
             Optional<Boolean> outerPot,
-            Optional<Boolean> drainHoles) {
+            Optional<Boolean> drainHoles,
+            Optional<Drying> drying) {
         public static final Watering UNKNOWN = new Watering(
                 OptionalDouble.empty(),
                 OptionalDouble.empty(),
@@ -103,8 +105,19 @@ public record PlantRecord(
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
+                Optional.empty(),
                 Optional.empty());
     }
+
+    /**
+     * How a pot dries, as its water balance tells.
+     *
+     * @param cycleDays days from wet through to wanting water, as learned from this plant
+     * @param expectedDays the same for a usual plant of its kind in this pot and place
+     * @param observed from how many probes, weights and the like it was learned
+     * @param earlyShare share of the latest waterings that came well before they were wanted, 0 to 1, where there were enough
+     */
+    public record Drying(double cycleDays, double expectedDays, int observed, OptionalDouble earlyShare) {}
 
     /**
      * Pot and medium.
