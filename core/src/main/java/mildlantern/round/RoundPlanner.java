@@ -2,32 +2,69 @@ package mildlantern.round;
 
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.EnumSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import mildlantern.knowledge.Entry;
 import mildlantern.knowledge.KnowledgeException;
 import mildlantern.knowledge.KnowledgeFiles;
+import mildlantern.knowledge.Words;
+import mildlantern.plant.Dryness;
+import mildlantern.plant.GrowthForm;
+import mildlantern.plant.Profile;
+import mildlantern.plant.Season;
+import mildlantern.water.WaterOutlook;
 
-/** Works out what is due today, from what is known of each plant. */
+/** Works out when a plant's routine is due, and what of everything is due today. */
 public final class RoundPlanner {
-    private final int lookEveryDays;
+    private final Window look;
+    private final int lookNearCatching;
     private final int isolationDays;
+    private final Window feed;
+    private final int feedAfterRepotting;
+    private final double feedLeast;
+    private final Set<Season> noFeedIn = EnumSet.noneOf(Season.class);
+    private final double cupEmptiedBelow;
+    private final Map<Dryness, Integer> patience = new EnumMap<>(Dryness.class);
 
-    RoundPlanner(int lookEveryDays, int isolationDays) {
-        this.lookEveryDays = lookEveryDays;
-        this.isolationDays = isolationDays;
+    /** Days after the last time, from the first that is worth it to the last that is in time. */
+    private record Window(int from, int by) {
+        static Window read(Entry entry) {
+            entry.allowOnly(Set.of("from", "by"));
+            int from = (int) entry.number("from", 1, 60);
+            return new Window(from, (int) entry.number("by", from, 90));
+        }
+    }
+
+    private RoundPlanner(Entry routine) {
+        look = Window.read(routine.at("look"));
+        lookNearCatching = (int) routine.number("look-near-catching", 1, 60);
+        isolationDays = (int) routine.number("isolation-days", 1, 120);
+        feed = Window.read(routine.at("feed"));
+        feedAfterRepotting = (int) routine.number("feed-after-repotting", 0, 365);
+        feedLeast = routine.number("feed-least", 0, 500);
+        for (Entry season : routine.at("no-feed-in").members()) {
+            noFeedIn.add(Words.find(Season.class, season.text())
+                    .orElseThrow(() -> season.failure("'" + season.text() + "' is no season")));
+        }
+        cupEmptiedBelow = routine.number("cup-emptied-below", -20, 30);
+        for (Dryness dryness : Dryness.values()) {
+            patience.put(dryness, (int) routine.at("patience").number(Words.id(dryness), 0, 30));
+        }
     }
 
     /**
-     * Reads how often to look.
+     * Reads the rules of the routine.
      *
      * @throws KnowledgeException if the file is wrong
      */
     public static RoundPlanner load() {
-        Entry routine = KnowledgeFiles.open("routine.yaml");
-        return new RoundPlanner(
-                (int) routine.number("look-every-days", 1, 60), (int) routine.number("isolation-days", 1, 120));
+        return new RoundPlanner(KnowledgeFiles.open("routine.yaml"));
     }
 
     /** How many days a plant stands alone. */
@@ -35,18 +72,192 @@ public final class RoundPlanner {
         return isolationDays;
     }
 
+    /** How many days may pass between looks where a neighbour has something catching. */
+    public int lookNearCatching() {
+        return lookNearCatching;
+    }
+
+    /** Whether a plant of this kind holds water in a cup that must be empty on so cold a night, °C. */
+    public boolean cupInTheCold(Profile profile, double nightCelsius) {
+        return profile.form() == GrowthForm.TANK_ROSETTE && nightCelsius < cupEmptiedBelow;
+    }
+
     /**
-     * What is due on a plant, if anything: one thing, the most pressing.
+     * When things last happened to a plant.
+     *
+     * @param watered last watered, or its medium found moist enough
+     */
+    public record Last(
+            Optional<LocalDate> watered,
+            Optional<LocalDate> looked,
+            Optional<LocalDate> fed,
+            Optional<LocalDate> repotted,
+            Optional<LocalDate> putOff) {}
+
+    /**
+     * Chooses the days of a plant's routine, each within what the plant allows, so that the collection's work is level. What
+     * must not wait gets no choice.
+     *
+     * @param profile its kind
+     * @param outlook what its pot lets expect from today on
+     * @param tray whether a tray or reservoir is to be filled
+     * @param last when things last happened
+     * @param season the season of today
+     * @param today the day of reckoning
+     * @param before what was chosen last time; a day that is still right is kept
+     * @param load the work planned so far, without this plant's; what is chosen here is added to it
+     */
+    public Upkeep plan(
+            Profile profile,
+            WaterOutlook outlook,
+            boolean tray,
+            Last last,
+            Season season,
+            LocalDate today,
+            Optional<Upkeep> before,
+            Load load) {
+        Optional<LocalDate> checkBefore = before.flatMap(Upkeep::water).map(Upkeep.WaterCheck::on);
+        return new Upkeep(
+                outlook.known()
+                        ? Optional.of(check(profile, outlook, tray, today, checkBefore, load))
+                        : Optional.empty(),
+                last.watered(),
+                last.looked(),
+                lookDay(last, today, before.map(Upkeep::lookOn), load),
+                last.fed(),
+                feedDay(profile, last, season, today, before.flatMap(Upkeep::feedOn), load),
+                last.putOff());
+    }
+
+    private Upkeep.WaterCheck check(
+            Profile profile,
+            WaterOutlook outlook,
+            boolean tray,
+            LocalDate today,
+            Optional<LocalDate> before,
+            Load load) {
+        int wait = patience.getOrDefault(profile.dryness(), 0);
+        LocalDate from = after(today, outlook.checkFrom());
+        LocalDate by = after(today, outlook.checkBy()).plusDays(wait);
+        return new Upkeep.WaterCheck(
+                load.keepOrPlace(before, from, by),
+                after(today, outlook.dryEarly()),
+                after(today, outlook.dryLikely()),
+                after(today, outlook.dryLate()),
+                (int) Math.round(outlook.wetThroughMl()),
+                outlook.cycleDays(),
+                tray);
+    }
+
+    private static LocalDate after(LocalDate today, double days) {
+        return today.plusDays((long) Math.floor(days));
+    }
+
+    private LocalDate lookDay(Last last, LocalDate today, Optional<LocalDate> before, Load load) {
+        if (last.looked().isEmpty()) {
+            return load.keepOrPlace(before, today, today.plusDays(look.by()));
+        }
+        LocalDate by = later(last.looked().get().plusDays(look.by()), today);
+        return load.keepOrPlace(before, later(last.looked().get().plusDays(look.from()), today), by);
+    }
+
+    private Optional<LocalDate> feedDay(
+            Profile profile, Last last, Season season, LocalDate today, Optional<LocalDate> before, Load load) {
+        if (noFeedIn.contains(season) || profile.feedMgN().high() < feedLeast) {
+            return Optional.empty();
+        }
+        LocalDate since = last.fed().orElse(today.minusDays(feed.from()));
+        LocalDate rested =
+                last.repotted().map(day -> day.plusDays(feedAfterRepotting)).orElse(today);
+        LocalDate from = later(later(since.plusDays(feed.from()), rested), today);
+        return Optional.of(load.keepOrPlace(before, from, later(later(since.plusDays(feed.by()), rested), from)));
+    }
+
+    private static LocalDate later(LocalDate one, LocalDate other) {
+        return one.isAfter(other) ? one : other;
+    }
+
+    /**
+     * What is due on a plant today, the most pressing first.
      *
      * @param plant what is known of it
      * @param today the day of the round
      */
-    public Optional<Due> due(PlantToday plant, LocalDate today) {
+    public List<Due> due(PlantToday plant, LocalDate today) {
+        List<Due> dues = new ArrayList<>();
+        Upkeep upkeep = plant.upkeep();
         Optional<PlantToday.Trouble> trouble = plant.trouble().filter(it -> !rests(it, today));
-        if (trouble.isPresent()) {
-            return ofCase(plant, trouble.get(), today);
+        trouble.flatMap(it -> ofCase(plant, it, today)).ifPresent(dues::add);
+        if (upkeep.putOff().filter(today::equals).isPresent()) {
+            return dues;
         }
-        if (plant.lookedOn().filter(today::equals).isPresent()) {
+        water(plant, today).ifPresent(dues::add);
+        if (trouble.isEmpty()) {
+            look(plant, today).ifPresent(dues::add);
+            if (!plant.feedHeld()
+                    && upkeep.feedOn().filter(day -> !day.isAfter(today)).isPresent()) {
+                dues.add(new Due(
+                        plant.id(),
+                        Due.Kind.FEED,
+                        upkeep.fed()
+                                .map(day -> "Last fed %s; feed on moist roots.".formatted(ago(days(day, today))))
+                                .orElse("Not fed yet; feed on moist roots.")));
+            }
+        }
+        if (plant.cupInTheCold()) {
+            dues.add(new Due(
+                    plant.id(), Due.Kind.EMPTY_CUP, "A cold night at this stop: tip the water out of its cup."));
+        }
+        dues.sort(Comparator.comparing(Due::kind));
+        return dues;
+    }
+
+    private static Optional<Due> water(PlantToday plant, LocalDate today) {
+        Upkeep upkeep = plant.upkeep();
+        if (upkeep.water().isEmpty()) {
+            return upkeep.watered().isPresent()
+                    ? Optional.empty()
+                    : Optional.of(new Due(
+                            plant.id(),
+                            Due.Kind.WATER,
+                            "No watering noted yet: feel the medium and note what you find."));
+        }
+        Upkeep.WaterCheck check = upkeep.water().get();
+        if (check.on().isAfter(today)) {
+            return Optional.empty();
+        }
+        String since = upkeep.watered()
+                .map(day -> (check.tray() ? "filled " : "watered ") + ago(days(day, today)))
+                .orElse("not watered yet");
+        String what = check.tray() ? "The water it stands in is likely gone" : "Likely dry enough";
+        String cycle = "%s, and it lasts about %s here".formatted(since, spoken(check.cycleDays()));
+        return Optional.of(new Due(
+                plant.id(),
+                check.tray() ? Due.Kind.FILL_TRAY : Due.Kind.WATER,
+                "%s %s: %s.".formatted(what, when(check, today), cycle)));
+    }
+
+    private static String when(Upkeep.WaterCheck check, LocalDate today) {
+        long early = days(today, check.early());
+        long late = days(today, check.late());
+        if (late <= 0) {
+            return "for " + spoken(Math.max(1, -days(today, check.likely())));
+        }
+        long first = Math.max(0, early);
+        if (first == 0) {
+            return late == 1 ? "today or tomorrow" : "by now, in %d days at the latest".formatted(late);
+        }
+        return first == late ? "in " + spoken(late) : "in %d to %d days".formatted(first, late);
+    }
+
+    private static String spoken(double days) {
+        long whole = Math.max(1, Math.round(days));
+        return whole == 1 ? "a day" : whole + " days";
+    }
+
+    private Optional<Due> look(PlantToday plant, LocalDate today) {
+        Optional<LocalDate> looked = plant.upkeep().looked();
+        if (looked.filter(today::equals).isPresent()) {
             return Optional.empty();
         }
         if (plant.inIsolationSince().isPresent()) {
@@ -57,17 +268,22 @@ public final class RoundPlanner {
                             .formatted(isolationDays);
             return Optional.of(new Due(plant.id(), Due.Kind.ISOLATION_LOOK, clock));
         }
-        if (plant.lookedOn().isEmpty()) {
-            return Optional.of(
-                    new Due(plant.id(), Due.Kind.ROUTINE_LOOK, "Not looked at yet; turn a few leaves over."));
+        boolean soon = plant.catchingNear()
+                && looked.map(day -> days(day, today) >= lookNearCatching).orElse(true);
+        if (soon) {
+            return Optional.of(new Due(
+                    plant.id(),
+                    Due.Kind.ROUTINE_LOOK,
+                    "A neighbour has something catching; turn leaves over every %d days.".formatted(lookNearCatching)));
         }
-        long since = days(plant.lookedOn().get(), today);
-        return since < lookEveryDays
-                ? Optional.empty()
-                : Optional.of(new Due(
-                        plant.id(),
-                        Due.Kind.ROUTINE_LOOK,
-                        "Last looked at %d days ago; turn a few leaves over.".formatted(since)));
+        if (plant.upkeep().lookOn().isAfter(today)) {
+            return Optional.empty();
+        }
+        return Optional.of(new Due(
+                plant.id(),
+                Due.Kind.ROUTINE_LOOK,
+                looked.map(day -> "Last looked at %s; turn a few leaves over.".formatted(ago(days(day, today))))
+                        .orElse("Not looked at yet; turn a few leaves over.")));
     }
 
     private static boolean rests(PlantToday.Trouble trouble, LocalDate today) {

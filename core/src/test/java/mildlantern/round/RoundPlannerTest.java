@@ -3,92 +3,353 @@ package mildlantern.round;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Random;
 import java.util.UUID;
+import mildlantern.plant.PlantKnowledge;
+import mildlantern.plant.Profile;
+import mildlantern.plant.Season;
+import mildlantern.water.WaterOutlook;
 import org.junit.jupiter.api.Test;
 
 class RoundPlannerTest {
-    private static final LocalDate TODAY = LocalDate.of(2026, 11, 24);
-    private final RoundPlanner planner = new RoundPlanner(7, 14);
+    private static final LocalDate TODAY = LocalDate.of(2026, 5, 24);
+    private static final UUID PLANT = UUID.randomUUID();
+    private static final PlantKnowledge KINDS = PlantKnowledge.load();
+    private final RoundPlanner planner = RoundPlanner.load();
 
-    @Test
-    void aPlantLookedAtThisWeekNeedsNothing() {
-        assertThat(planner.due(plant(3), TODAY)).isEmpty();
+    private static Profile kind(String id) {
+        return KINDS.profile(id).orElseThrow();
+    }
+
+    /** A pot that is dry in so many days, give or take a fifth. */
+    private static WaterOutlook dryIn(double days, double cycle) {
+        return new WaterOutlook(
+                true,
+                days * 0.7,
+                days,
+                days * 1.3,
+                days * 0.85,
+                days * 1.1,
+                0.5,
+                300,
+                cycle,
+                cycle,
+                1,
+                0.2,
+                3,
+                OptionalDouble.empty(),
+                0);
+    }
+
+    private static RoundPlanner.Last last(int watered, int looked, int fed) {
+        return new RoundPlanner.Last(
+                Optional.of(TODAY.minusDays(watered)),
+                Optional.of(TODAY.minusDays(looked)),
+                Optional.of(TODAY.minusDays(fed)),
+                Optional.empty(),
+                Optional.empty());
+    }
+
+    private Upkeep upkeep(WaterOutlook outlook, RoundPlanner.Last last) {
+        return planner.plan(
+                kind("peace-lily"), outlook, false, last, Season.SPRING, TODAY, Optional.empty(), new Load());
+    }
+
+    private static PlantToday plant(Upkeep upkeep) {
+        return new PlantToday(PLANT, upkeep, Optional.empty(), Optional.empty(), false, false, false);
+    }
+
+    private static PlantToday with(Upkeep upkeep, PlantToday.Trouble trouble) {
+        return new PlantToday(PLANT, upkeep, Optional.empty(), Optional.of(trouble), false, false, false);
+    }
+
+    private List<Due.Kind> kinds(PlantToday plant, LocalDate day) {
+        return planner.due(plant, day).stream().map(Due::kind).toList();
+    }
+
+    private static Upkeep calm() {
+        return RoundPlanner.load()
+                .plan(
+                        kind("peace-lily"),
+                        dryIn(6, 8),
+                        false,
+                        last(2, 2, 2),
+                        Season.SPRING,
+                        TODAY,
+                        Optional.empty(),
+                        new Load());
     }
 
     @Test
-    void afterAWeekItIsLookedAtAgain() {
-        assertThat(planner.due(plant(7), TODAY)).hasValueSatisfying(due -> {
-            assertThat(due.kind()).isEqualTo(Due.Kind.ROUTINE_LOOK);
-            assertThat(due.why()).startsWith("Last looked at 7 days ago");
+    void aPlantLookedAtWateredAndFedLatelyNeedsNothing() {
+        assertThat(planner.due(plant(calm()), TODAY)).isEmpty();
+    }
+
+    @Test
+    void aPotIsLookedIntoWhenItMayBeDry_notByTheCalendar() {
+        Upkeep soon = upkeep(dryIn(3, 8), last(5, 1, 1));
+        assertThat(kinds(plant(soon), TODAY.plusDays(1))).isEmpty();
+        assertThat(kinds(plant(soon), TODAY.plusDays(3))).containsExactly(Due.Kind.WATER);
+        assertThat(planner.due(plant(soon), TODAY.plusDays(3)).get(0).why())
+                .isEqualTo("Likely dry enough for a day: watered 8 days ago, and it lasts about 8 days here.");
+        Upkeep slow = upkeep(dryIn(20, 24), last(4, 1, 1));
+        assertThat(kinds(plant(slow), TODAY.plusDays(7))).isEmpty();
+    }
+
+    @Test
+    void aPlantNeverWateredIsFeltFirst() {
+        Upkeep unknown = new Upkeep(
+                Optional.empty(),
+                Optional.empty(),
+                Optional.of(TODAY),
+                TODAY.plusDays(10),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty());
+        assertThat(planner.due(plant(unknown), TODAY)).singleElement().satisfies(due -> {
+            assertThat(due.kind()).isEqualTo(Due.Kind.WATER);
+            assertThat(due.why()).startsWith("No watering noted yet");
         });
+    }
+
+    @Test
+    void everyPlantIsTurnedOverWithinTwoWeeks_soonerBesideSomethingCatching() {
+        for (int ago = 1; ago < 40; ago++) {
+            Upkeep looked = upkeep(dryIn(30, 30), last(1, ago, 1));
+            assertThat(looked.lookOn()).isBeforeOrEqualTo(TODAY.plusDays(Math.max(0, 14 - ago)));
+        }
+        Upkeep four = upkeep(dryIn(30, 30), last(1, 4, 1));
+        assertThat(kinds(plant(four), TODAY)).isEmpty();
+        PlantToday beside = new PlantToday(PLANT, four, Optional.empty(), Optional.empty(), true, false, false);
+        assertThat(kinds(beside, TODAY)).containsExactly(Due.Kind.ROUTINE_LOOK);
+    }
+
+    @Test
+    void feedIsDueInGrowthOnly_andNeverWhileHeldOrTooSoonAfterRepotting() {
+        Upkeep hungry = upkeep(dryIn(30, 30), last(1, 1, 30));
+        assertThat(kinds(plant(hungry), TODAY)).containsExactly(Due.Kind.FEED);
+        PlantToday held = new PlantToday(PLANT, hungry, Optional.empty(), Optional.empty(), false, true, false);
+        assertThat(kinds(held, TODAY)).isEmpty();
+        assertThat(planner.plan(
+                                kind("peace-lily"),
+                                dryIn(30, 30),
+                                false,
+                                last(1, 1, 60),
+                                Season.WINTER,
+                                TODAY,
+                                Optional.empty(),
+                                new Load())
+                        .feedOn())
+                .isEmpty();
+        assertThat(planner.plan(
+                                kind("sarracenia"),
+                                dryIn(30, 30),
+                                true,
+                                last(1, 1, 60),
+                                Season.SUMMER,
+                                TODAY,
+                                Optional.empty(),
+                                new Load())
+                        .feedOn())
+                .isEmpty();
+        RoundPlanner.Last repotted = new RoundPlanner.Last(
+                Optional.of(TODAY),
+                Optional.of(TODAY),
+                Optional.empty(),
+                Optional.of(TODAY.minusDays(8)),
+                Optional.empty());
+        assertThat(upkeep(dryIn(30, 30), repotted).feedOn()).contains(TODAY.plusDays(20));
+    }
+
+    @Test
+    void aPlantInACaseIsStillWatered_butNeitherFedNorRoutinelyLookedAt() {
+        Upkeep everything = upkeep(dryIn(0, 6), last(7, 20, 40));
+        PlantToday.Trouble open = new PlantToday.Trouble(TODAY.minusDays(2), Optional.empty(), Optional.empty());
+        assertThat(kinds(with(everything, open), TODAY)).containsExactly(Due.Kind.OPEN_CASE, Due.Kind.WATER);
+    }
+
+    @Test
+    void notTodayMeansTomorrow_butACaseIsNotPutOff() {
+        Upkeep due = upkeep(
+                dryIn(0, 6),
+                new RoundPlanner.Last(
+                        Optional.of(TODAY.minusDays(7)),
+                        Optional.of(TODAY),
+                        Optional.of(TODAY),
+                        Optional.empty(),
+                        Optional.of(TODAY)));
+        assertThat(kinds(plant(due), TODAY)).isEmpty();
+        assertThat(kinds(plant(due), TODAY.plusDays(1))).containsExactly(Due.Kind.WATER);
+        PlantToday.Trouble open = new PlantToday.Trouble(TODAY.minusDays(2), Optional.empty(), Optional.empty());
+        assertThat(kinds(with(due, open), TODAY)).containsExactly(Due.Kind.OPEN_CASE);
     }
 
     @Test
     void onItsOwnAPlantIsLookedAtDaily_andItsDaysAreCounted() {
+        Upkeep yesterday = upkeep(dryIn(6, 8), last(1, 1, 1));
         PlantToday arrived = new PlantToday(
-                UUID.randomUUID(), Optional.of(TODAY.minusDays(1)), Optional.of(TODAY.minusDays(5)), Optional.empty());
+                PLANT, yesterday, Optional.of(TODAY.minusDays(5)), Optional.empty(), false, false, false);
         assertThat(planner.due(arrived, TODAY))
-                .hasValueSatisfying(due -> assertThat(due.why()).startsWith("Day 6 of 14"));
+                .singleElement()
+                .satisfies(due -> assertThat(due.why()).startsWith("Day 6 of 14"));
         PlantToday over = new PlantToday(
-                UUID.randomUUID(), Optional.of(TODAY.minusDays(1)), Optional.of(TODAY.minusDays(14)), Optional.empty());
+                PLANT, yesterday, Optional.of(TODAY.minusDays(14)), Optional.empty(), false, false, false);
         assertThat(planner.due(over, TODAY))
-                .hasValueSatisfying(due -> assertThat(due.why()).contains("are over"));
+                .singleElement()
+                .satisfies(due -> assertThat(due.why()).contains("are over"));
     }
 
     @Test
     void aTrialIsLeftInPeaceUntilItsDay() {
-        assertThat(planner.due(trial(1), TODAY)).isEmpty();
-        assertThat(planner.due(trial(0), TODAY)).hasValueSatisfying(due -> {
+        assertThat(planner.due(with(calm(), trial(1)), TODAY)).isEmpty();
+        assertThat(planner.due(with(calm(), trial(0)), TODAY)).singleElement().satisfies(due -> {
             assertThat(due.kind()).isEqualTo(Due.Kind.LOOK_AGAIN);
             assertThat(due.why()).contains("today");
         });
-        assertThat(planner.due(trial(-1), TODAY))
-                .hasValueSatisfying(due -> assertThat(due.why()).contains("yesterday"));
+        assertThat(planner.due(with(calm(), trial(-1)), TODAY))
+                .singleElement()
+                .satisfies(due -> assertThat(due.why()).contains("yesterday"));
+    }
+
+    private static PlantToday.Trouble trial(int daysAhead) {
+        return new PlantToday.Trouble(TODAY.minusDays(10), Optional.of(TODAY.plusDays(daysAhead)), Optional.empty());
     }
 
     @Test
-    void aPausedCaseLeavesThePlantToTheUsualLooks_untilItsDay() {
-        PlantToday resting = paused(3, 2);
-        assertThat(planner.due(resting, TODAY)).isEmpty();
-        assertThat(planner.due(paused(3, 9), TODAY))
-                .hasValueSatisfying(due -> assertThat(due.kind()).isEqualTo(Due.Kind.ROUTINE_LOOK));
-        assertThat(planner.due(paused(0, 2), TODAY)).hasValueSatisfying(due -> {
+    void aPausedCaseLeavesThePlantToItsRoutine_untilItsDay() {
+        Upkeep unseen = upkeep(dryIn(30, 30), last(1, 15, 1));
+        assertThat(kinds(with(unseen, paused(3)), TODAY)).containsExactly(Due.Kind.ROUTINE_LOOK);
+        assertThat(planner.due(with(calm(), paused(0)), TODAY)).singleElement().satisfies(due -> {
             assertThat(due.kind()).isEqualTo(Due.Kind.OPEN_CASE);
             assertThat(due.why()).contains("rested");
         });
     }
 
-    private static PlantToday paused(int daysAhead, int lookedDaysAgo) {
-        return new PlantToday(
-                UUID.randomUUID(),
-                Optional.of(TODAY.minusDays(lookedDaysAgo)),
-                Optional.empty(),
-                Optional.of(new PlantToday.Trouble(
-                        TODAY.minusDays(10), Optional.empty(), Optional.of(TODAY.plusDays(daysAhead)))));
+    private static PlantToday.Trouble paused(int daysAhead) {
+        return new PlantToday.Trouble(TODAY.minusDays(10), Optional.empty(), Optional.of(TODAY.plusDays(daysAhead)));
+    }
+
+    @Test
+    void aCupIsEmptiedInTheEveningBeforeAColdNight() {
+        assertThat(planner.cupInTheCold(kind("tank-bromeliad"), 7)).isTrue();
+        assertThat(planner.cupInTheCold(kind("tank-bromeliad"), 14)).isFalse();
+        assertThat(planner.cupInTheCold(kind("peace-lily"), 7)).isFalse();
+        PlantToday cold = new PlantToday(PLANT, calm(), Optional.empty(), Optional.empty(), false, false, true);
+        assertThat(planner.due(cold, TODAY))
+                .singleElement()
+                .satisfies(due -> assertThat(due.kind().half()).isEqualTo(Due.Half.EVENING));
     }
 
     @Test
     void theLampBurnsAsBrightAsTheMostPressingThing() {
-        Due look = new Due(UUID.randomUUID(), Due.Kind.ROUTINE_LOOK, "");
-        Due open = new Due(UUID.randomUUID(), Due.Kind.OPEN_CASE, "");
+        Due look = new Due(PLANT, Due.Kind.ROUTINE_LOOK, "");
+        Due open = new Due(PLANT, Due.Kind.OPEN_CASE, "");
         assertThat(RoundPlanner.lamp(List.of())).isEqualTo(Lamp.OUT);
         assertThat(RoundPlanner.lamp(List.of(look))).isEqualTo(Lamp.LOW);
         assertThat(RoundPlanner.lamp(List.of(look, open, look))).isEqualTo(Lamp.BRIGHT);
     }
 
-    private static PlantToday plant(int lookedDaysAgo) {
-        return new PlantToday(
-                UUID.randomUUID(), Optional.of(TODAY.minusDays(lookedDaysAgo)), Optional.empty(), Optional.empty());
+    @Test
+    void aWholeCollectionNeverLookedAtIsSpreadOverTwoWeeks() {
+        Load load = new Load();
+        Map<LocalDate, Integer> days = new HashMap<>();
+        RoundPlanner.Last never = new RoundPlanner.Last(
+                Optional.empty(), Optional.empty(), Optional.of(TODAY), Optional.empty(), Optional.empty());
+        for (int i = 0; i < 300; i++) {
+            days.merge(
+                    planner.plan(
+                                    kind("peace-lily"),
+                                    dryIn(6, 8),
+                                    false,
+                                    never,
+                                    Season.SUMMER,
+                                    TODAY,
+                                    Optional.empty(),
+                                    load)
+                            .lookOn(),
+                    1,
+                    Integer::sum);
+        }
+        assertThat(days).hasSizeGreaterThan(9);
+        assertThat(days.values()).allSatisfy(count -> assertThat(count).isLessThan(50));
+        // All were watered on one day, so all dry together; looks keep clear of those days.
+        assertThat(days).doesNotContainKey(TODAY.plusDays(5));
     }
 
-    private static PlantToday trial(int daysAhead) {
-        return new PlantToday(
-                UUID.randomUUID(),
-                Optional.of(TODAY.minusDays(30)),
-                Optional.empty(),
-                Optional.of(new PlantToday.Trouble(
-                        TODAY.minusDays(10), Optional.of(TODAY.plusDays(daysAhead)), Optional.empty())));
+    /** Two hundred plants kept for three months, each watered, looked at and fed on the day it is called for. */
+    @Test
+    void workIsLevel_andNothingSlips() {
+        Random random = new Random(5);
+        List<double[]> plants = new ArrayList<>();
+        List<Upkeep> upkeeps = new ArrayList<>();
+        Map<LocalDate, Integer> planned = new HashMap<>();
+        for (int i = 0; i < 200; i++) {
+            double cycle = 2 + 14 * random.nextDouble();
+            plants.add(new double[] {cycle});
+            upkeeps.add(planner.plan(
+                    kind("pothos"),
+                    dryIn(cycle * random.nextDouble(), cycle),
+                    false,
+                    last(1, 10, 15),
+                    Season.SPRING,
+                    TODAY,
+                    Optional.empty(),
+                    new Load(planned)));
+            count(planned, upkeeps.get(i), 1);
+        }
+        List<Integer> work = new ArrayList<>();
+        for (LocalDate day = TODAY; day.isBefore(TODAY.plusDays(90)); day = day.plusDays(1)) {
+            int today = 0;
+            for (int i = 0; i < 200; i++) {
+                Upkeep before = upkeeps.get(i);
+                List<Due.Kind> due = kinds(plant(before), day);
+                today += due.size();
+                if (due.isEmpty()) {
+                    continue;
+                }
+                assertThat(before.lookOn()).isAfterOrEqualTo(day);
+                count(planned, before, -1);
+                RoundPlanner.Last done = new RoundPlanner.Last(
+                        due.contains(Due.Kind.WATER) ? Optional.of(day) : before.watered(),
+                        due.contains(Due.Kind.ROUTINE_LOOK) ? Optional.of(day) : before.looked(),
+                        due.contains(Due.Kind.FEED) ? Optional.of(day) : before.fed(),
+                        Optional.empty(),
+                        Optional.empty());
+                double cycle = plants.get(i)[0];
+                double dry = due.contains(Due.Kind.WATER)
+                        ? cycle * (0.9 + 0.2 * random.nextDouble())
+                        : ChronoUnit.DAYS.between(
+                                day, before.water().orElseThrow().likely());
+                Upkeep next = planner.plan(
+                        kind("pothos"),
+                        dryIn(Math.max(0, dry), cycle),
+                        false,
+                        done,
+                        Season.SPRING,
+                        day,
+                        Optional.of(before),
+                        new Load(planned));
+                upkeeps.set(i, next);
+                count(planned, next, 1);
+            }
+            work.add(today);
+        }
+        List<Integer> sorted = work.stream().sorted().toList();
+        int median = sorted.get(sorted.size() / 2);
+        // The first fortnight starts from an uneven hand.
+        assertThat(work.subList(14, 90)).allSatisfy(count -> assertThat(count).isLessThanOrEqualTo(2 * median));
+    }
+
+    private static void count(Map<LocalDate, Integer> planned, Upkeep upkeep, int by) {
+        upkeep.water().ifPresent(water -> planned.merge(water.on(), by, Integer::sum));
+        planned.merge(upkeep.lookOn(), by, Integer::sum);
+        upkeep.feedOn().ifPresent(day -> planned.merge(day, by, Integer::sum));
     }
 }

@@ -1,0 +1,45 @@
+package mildlantern.round;
+
+import java.time.LocalDate;
+import java.util.Optional;
+
+/**
+ * When the routine of one plant is due. Reckoned whenever something is written down of it; days that pass need no new reckoning.
+ *
+ * @param water when to look into the pot; missing where nothing was watered yet
+ * @param watered when it was last watered
+ * @param looked when it was last looked at
+ * @param lookOn the day chosen for the next look
+ * @param fed when it was last fed
+ * @param feedOn the day chosen for the next feed, where it is to be fed
+ * @param putOff the day on which it was last put off
+ */
+public record Upkeep(
+        Optional<WaterCheck> water,
+        Optional<LocalDate> watered,
+        Optional<LocalDate> looked,
+        LocalDate lookOn,
+        Optional<LocalDate> fed,
+        Optional<LocalDate> feedOn,
+        Optional<LocalDate> putOff) {
+
+    /**
+     * The next look into the pot.
+     *
+     * @param on the day chosen for it
+     * @param early from this day it may be dry
+     * @param likely it is likely dry on this day
+     * @param late by this day it is almost surely dry
+     * @param wetThroughMl what it takes to wet it through on that day, mL
+     * @param cycleDays days it takes from a soak
+     * @param tray whether a tray or reservoir is to be filled rather than a pot felt
+     */
+    public record WaterCheck(
+            LocalDate on,
+            LocalDate early,
+            LocalDate likely,
+            LocalDate late,
+            int wetThroughMl,
+            double cycleDays,
+            boolean tray) {}
+}
