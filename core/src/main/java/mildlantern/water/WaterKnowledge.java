@@ -10,6 +10,7 @@ import mildlantern.knowledge.Entry;
 import mildlantern.knowledge.KnowledgeException;
 import mildlantern.knowledge.KnowledgeFiles;
 import mildlantern.knowledge.Words;
+import mildlantern.light.Daylight;
 import mildlantern.plant.Brightness;
 import mildlantern.plant.Dryness;
 import mildlantern.plant.GrowthForm;
@@ -63,8 +64,7 @@ public final class WaterKnowledge {
     private final Map<Wall, Double> heights;
     private final Map<GrowthForm, Double> leafArea;
     private final Map<LeafClass, Double> leafClass;
-    private final Map<Brightness, Double> brightness;
-    private final Map<Season, Double> seasonLight;
+    private final Daylight daylight;
     private final Map<Dryness, Wanted> wanted;
     private final PlantKnowledge plants;
 
@@ -107,8 +107,7 @@ public final class WaterKnowledge {
         wallRate = file.number("wall", 0, 2);
         leafArea = byConstant(GrowthForm.class, file.at("leaf-area"), 0.1, 30);
         leafClass = byConstant(LeafClass.class, file.at("leaf-class"), 0.1, 5);
-        brightness = byConstant(Brightness.class, file.at("brightness"), 0, 80);
-        seasonLight = byConstant(Season.class, file.at("season-light"), 0.05, 5);
+        daylight = Daylight.load();
         usualCelsius = file.at("usual-air").number("day", 0, 40);
         usualHumidity = file.at("usual-air").number("humidity", 0, 100);
         wanted = new EnumMap<>(Dryness.class);
@@ -187,10 +186,10 @@ public final class WaterKnowledge {
             Brightness light,
             OptionalDouble dailyLight,
             Season season) {
-        double mol = dailyLight.orElseGet(() -> of(brightness, light) * of(seasonLight, season));
+        DailyLight mol = dailyLight.isPresent() ? new DailyLight(dailyLight.getAsDouble()) : daylight.of(light, season);
         VapourPressureDeficit deficit = Air.deficit(
                 new Temperature(day.orElse(usualCelsius)), new RelativeHumidity(humidityPercent.orElse(usualHumidity)));
-        return new Climate(deficit, new DailyLight(Math.min(80, mol)));
+        return new Climate(deficit, mol);
     }
 
     /** The balance of one plant's pot. */

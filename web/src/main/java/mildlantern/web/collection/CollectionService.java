@@ -2,19 +2,20 @@ package mildlantern.web.collection;
 
 import java.time.Clock;
 import java.time.LocalDate;
-import java.time.OffsetDateTime;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.EnumMap;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import mildlantern.plant.PlantRecord;
 import mildlantern.plant.Profile;
 import mildlantern.treatment.CareSetting;
 import mildlantern.web.platform.NotHere;
 import mildlantern.web.platform.WrittenForms;
-import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -22,11 +23,15 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional(readOnly = true)
 public class CollectionService {
+    /** Older entries say nothing about today's troubles. */
+    private static final int DAYS_THAT_MATTER = 400;
+
     private final Repositories.Stops stops;
     private final Repositories.Plants plants;
     private final Repositories.Happenings happenings;
     private final Repositories.CareEntries careEntries;
     private final RecordReader reader;
+    private final UpkeepRows upkeep;
     private final WrittenForms forms;
     private final Clock clock;
 
@@ -36,6 +41,7 @@ public class CollectionService {
             Repositories.Happenings happenings,
             Repositories.CareEntries careEntries,
             RecordReader reader,
+            UpkeepRows upkeep,
             WrittenForms forms,
             Clock clock) {
         this.stops = stops;
@@ -43,6 +49,7 @@ public class CollectionService {
         this.happenings = happenings;
         this.careEntries = careEntries;
         this.reader = reader;
+        this.upkeep = upkeep;
         this.forms = forms;
         this.clock = clock;
     }
@@ -52,9 +59,28 @@ public class CollectionService {
         return stops.findByCollectionOrderByPosition(collection);
     }
 
-    /** All plants, in the order in which they stand at their stops. */
+    /** All plants that are kept, in the order in which they stand at their stops. */
     public List<Plant> plants(UUID collection) {
-        return plants.findByCollectionOrderByPlaceOnStop(collection);
+        return plants.findByCollectionOrderByPlaceOnStop(collection).stream()
+                .filter(Plant::alive)
+                .toList();
+    }
+
+    /** The plants that stand at a stop, in their order. */
+    public List<Plant> plantsAt(UUID collection, UUID stop) {
+        return plants.findByCollectionAndStopOrderByPlaceOnStop(collection, stop).stream()
+                .filter(Plant::alive)
+                .toList();
+    }
+
+    /** Some plants by their ids, in no order; those of other collections are left out. */
+    public List<Plant> plants(UUID collection, Collection<UUID> ids) {
+        return ids.isEmpty() ? List.of() : plants.findByCollectionAndIdIn(collection, ids);
+    }
+
+    /** What came of a plant by splitting or from a cutting. */
+    public List<Plant> offspring(Plant plant) {
+        return plants.findByCollectionAndMotherOrderByName(plant.collection(), plant.id());
     }
 
     /**
@@ -77,22 +103,37 @@ public class CollectionService {
 
     /** What is known of a plant today, for the core. */
     public PlantRecord record(Plant plant) {
-        return reader.read(plant, stop(plant.collection(), plant.stop()), happenings(plant));
+        return reader.read(
+                plant,
+                stop(plant.collection(), plant.stop()),
+                happenings(plant),
+                upkeep.of(plant.collection(), plant.id()));
     }
 
-    /** What happened to a plant, the latest first. */
+    /** What happened to a plant in the last years that still matter, the latest first; nothing that was taken back. */
     public List<Happening> happenings(Plant plant) {
-        return happenings.findByCollectionAndPlantOrderByOnDayDesc(plant.collection(), plant.id());
+        return happenings(plant, LocalDate.now(clock).minusDays(DAYS_THAT_MATTER));
     }
 
-    /** The latest day of each kind, by plant, for all plants in one question. */
-    public Map<UUID, Map<HappeningKind, LocalDate>> latestDays(UUID collection, List<HappeningKind> kinds) {
-        Map<UUID, Map<HappeningKind, LocalDate>> byPlant = new HashMap<>();
-        for (Repositories.Latest latest : happenings.latest(collection, kinds)) {
-            byPlant.computeIfAbsent(latest.getPlant(), plant -> new EnumMap<>(HappeningKind.class))
-                    .put(latest.getKind(), latest.getDay());
-        }
-        return byPlant;
+    /** What happened to a plant from a day on, the latest first; nothing that was taken back. */
+    public List<Happening> happenings(Plant plant, LocalDate from) {
+        return standing(happenings.since(plant.collection(), plant.id(), from));
+    }
+
+    /** What was written of all plants for a day; nothing that was taken back. */
+    public List<Happening> happenedOn(UUID collection, LocalDate day) {
+        return standing(happenings.findByCollectionAndOnDay(collection, day));
+    }
+
+    /** Entries without those that were taken back and what took them back. */
+    static List<Happening> standing(List<Happening> rows) {
+        Set<UUID> undone = rows.stream()
+                .map(Happening::undoes)
+                .filter(Objects::nonNull)
+                .collect(Collectors.toSet());
+        return rows.stream()
+                .filter(row -> row.kind() != HappeningKind.UNDONE && !undone.contains(row.id()))
+                .toList();
     }
 
     /** The lines of a care sheet by setting, the one that holds first, its history after it. */
@@ -111,12 +152,6 @@ public class CollectionService {
         careEntries.save(entry);
     }
 
-    /** Notes something that happened. */
-    @Transactional
-    public void write(Happening happening) {
-        happenings.save(happening);
-    }
-
     /** Adds a stop at the end of the walk. */
     @Transactional
     public Stop write(Stop stop) {
@@ -131,23 +166,12 @@ public class CollectionService {
 
     /** Where a new plant would stand. */
     int nextPlace(UUID collection, UUID stop) {
-        return plants.countByCollectionAndStop(collection, stop);
+        return plants.lastPlace(collection, stop) + 1;
     }
 
     /** Where a new stop would come on the walk. */
     int nextPosition(UUID collection) {
         return walk(collection).stream().mapToInt(Stop::position).max().orElse(0) + 1;
-    }
-
-    /** Notes something once, however often the form is sent. */
-    @Transactional
-    public void note(UUID collection, UUID plantId, UUID form, HappeningKind kind, LocalDate day, NoteDetails details) {
-        Plant plant = plant(collection, plantId);
-        if (forms.firstTime(collection, form)) {
-            write(new Happening(plant, kind, day, OffsetDateTime.now(clock))
-                    .amount(details.amountMl())
-                    .detail(details.text()));
-        }
     }
 
     /** Runs a piece of writing once, however often its form is sent. */
@@ -157,13 +181,4 @@ public class CollectionService {
             writing.run();
         }
     }
-
-    /**
-     * What a note may say besides its kind and day.
-     *
-     * @param amountMl how much, mL, or null
-     * @param text a few words, or null
-     */
-    public record NoteDetails(
-            @Nullable Integer amountMl, @Nullable String text) {}
 }

@@ -5,6 +5,7 @@ import java.time.LocalDate;
 import java.time.OffsetDateTime;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Function;
 import mildlantern.plant.Season;
 import mildlantern.web.platform.NotHere;
 import org.springframework.data.repository.Repository;
@@ -43,11 +44,16 @@ public class Collections {
         return find(id).name();
     }
 
-    /** The season of a day where the collection stands, by the calendar's quarters from March. */
+    /** The season of a day where the collection stands. */
     Season season(UUID id, LocalDate day) {
+        return seasons(id).apply(day);
+    }
+
+    /** The seasons where the collection stands, by the calendar's quarters from March. */
+    Function<LocalDate, Season> seasons(UUID id) {
         Season[] northern = {Season.WINTER, Season.SPRING, Season.SUMMER, Season.AUTUMN};
-        int quarter = day.getMonthValue() % 12 / 3;
-        return northern[(quarter + (find(id).south() ? 2 : 0)) % 4];
+        int turn = find(id).south() ? 2 : 0;
+        return day -> northern[(day.getMonthValue() % 12 / 3 + turn) % 4];
     }
 
     private PlantCollection find(UUID id) {

@@ -6,8 +6,11 @@ import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import java.time.LocalDate;
 import java.time.OffsetDateTime;
+import java.util.Optional;
 import java.util.UUID;
+import mildlantern.log.LogEntry;
 import mildlantern.plant.SprayKind;
+import mildlantern.plant.WaterSource;
 import mildlantern.web.platform.Row;
 import org.jspecify.annotations.NullUnmarked;
 
@@ -30,6 +33,43 @@ public class Happening extends Row {
     @Enumerated(EnumType.STRING)
     private SprayKind spray;
 
+    @Enumerated(EnumType.STRING)
+    private WaterSource water;
+
+    @Enumerated(EnumType.STRING)
+    private LogEntry.Way way;
+
+    @Enumerated(EnumType.STRING)
+    private LogEntry.Felt found;
+
+    @Enumerated(EnumType.STRING)
+    private LogEntry.Wetness top;
+
+    @Enumerated(EnumType.STRING)
+    private LogEntry.Wetness middle;
+
+    @Enumerated(EnumType.STRING)
+    private LogEntry.Wetness bottom;
+
+    private Integer grams;
+
+    @Enumerated(EnumType.STRING)
+    private LogEntry.Yardstick yardstick;
+
+    private String product;
+    private Double mgNitrogen;
+    private Double diameterCm;
+    private String medium;
+    private UUID fromStop;
+    private UUID toStop;
+
+    @Enumerated(EnumType.STRING)
+    private LogEntry.Counted counted;
+
+    private Integer number;
+    private UUID undoes;
+    private String beforeState;
+    private UUID batch;
     private OffsetDateTime writtenAt;
 
     protected Happening() {}
@@ -40,6 +80,76 @@ public class Happening extends Row {
         this.kind = kind;
         this.onDay = onDay;
         this.writtenAt = writtenAt;
+    }
+
+    /** An entry of the log as it is stored. */
+    static Happening of(Plant plant, LocalDate onDay, LogEntry entry, OffsetDateTime writtenAt) {
+        return new EntryColumns(plant, onDay, writtenAt).of(entry);
+    }
+
+    /** The entry that this row stores; empty for what is no entry of its own, as a photo or a taking back. */
+    Optional<LogEntry> entry() {
+        return EntryColumns.entry(this);
+    }
+
+    Happening undoing(Happening other) {
+        this.undoes = other.id();
+        return this;
+    }
+
+    /** What of the plant this entry changed was before, as written by {@link PlantState}. */
+    Happening over(String before) {
+        this.beforeState = before;
+        return this;
+    }
+
+    Happening inBatch(UUID id) {
+        this.batch = id;
+        return this;
+    }
+
+    Happening watered(WaterSource source, LogEntry.Way how, LogEntry.Felt felt) {
+        this.water = source;
+        this.way = how;
+        this.found = felt;
+        return this;
+    }
+
+    Happening probed(LogEntry.Wetness above, LogEntry.Wetness halfway, LogEntry.Wetness below) {
+        this.top = above;
+        this.middle = halfway;
+        this.bottom = below;
+        return this;
+    }
+
+    Happening weighed(int weight, LogEntry.Yardstick as) {
+        this.grams = weight;
+        this.yardstick = as;
+        return this;
+    }
+
+    Happening fed(String with, Double mg) {
+        this.product = with;
+        this.mgNitrogen = mg;
+        return this;
+    }
+
+    Happening repotted(Double diameter, String into) {
+        this.diameterCm = diameter;
+        this.medium = into;
+        return this;
+    }
+
+    Happening between(UUID from, UUID to) {
+        this.fromStop = from;
+        this.toStop = to;
+        return this;
+    }
+
+    Happening counted(LogEntry.Counted what, Integer howMany) {
+        this.counted = what;
+        this.number = howMany;
+        return this;
     }
 
     /** How much, in mL; null for not measured. */
@@ -95,5 +205,81 @@ public class Happening extends Row {
 
     public SprayKind spray() {
         return spray;
+    }
+
+    public WaterSource water() {
+        return water;
+    }
+
+    public LogEntry.Way way() {
+        return way;
+    }
+
+    public LogEntry.Felt found() {
+        return found;
+    }
+
+    public LogEntry.Wetness top() {
+        return top;
+    }
+
+    public LogEntry.Wetness middle() {
+        return middle;
+    }
+
+    public LogEntry.Wetness bottom() {
+        return bottom;
+    }
+
+    public Integer grams() {
+        return grams;
+    }
+
+    public LogEntry.Yardstick yardstick() {
+        return yardstick;
+    }
+
+    public String product() {
+        return product;
+    }
+
+    public Double mgNitrogen() {
+        return mgNitrogen;
+    }
+
+    public Double diameterCm() {
+        return diameterCm;
+    }
+
+    public String medium() {
+        return medium;
+    }
+
+    public UUID fromStop() {
+        return fromStop;
+    }
+
+    public UUID toStop() {
+        return toStop;
+    }
+
+    public LogEntry.Counted counted() {
+        return counted;
+    }
+
+    public Integer number() {
+        return number;
+    }
+
+    public UUID undoes() {
+        return undoes;
+    }
+
+    String beforeState() {
+        return beforeState;
+    }
+
+    public OffsetDateTime writtenAt() {
+        return writtenAt;
     }
 }

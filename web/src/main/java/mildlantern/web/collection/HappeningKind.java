@@ -11,15 +11,28 @@ public enum HappeningKind {
     WATERED("watered", null),
     FED("fed", EventKind.FED),
     PROBED("probed", null),
+    WEIGHED("weighed", null),
     MOVED("moved", EventKind.MOVED),
     BROUGHT_IN("brought in", EventKind.BROUGHT_IN),
     PUT_OUT("put outdoors", EventKind.PUT_OUT),
     REPOTTED("repotted", EventKind.REPOTTED),
-    SPRAYED("sprayed", EventKind.SPRAYED),
+    SPRAYED("treated", EventKind.SPRAYED),
+    PRUNED("pruned", null),
+    COUNTED("counted", null),
+    BLOOM_OPENED("bloom opened", null),
+    BLOOM_ENDED("bloom ended", null),
+    PHOTO("photo taken", null),
+    NOTED("note", null),
     CHILLED("chilled", EventKind.CHILLED),
     FORCED("forced to flower", EventKind.FORCED_FLOWERING),
     SHADE_LOST("lost its shade", EventKind.SHADE_LOST),
-    LEFT_ALONE("left alone", EventKind.AWAY);
+    LEFT_ALONE("left alone", EventKind.AWAY),
+    SPLIT("split", null),
+    PROPAGATED("propagated", null),
+    RETIRED("given away or retired", null),
+    LOST("lost", null),
+    PUT_OFF("not today", null),
+    UNDONE("taken back", null);
 
     private final String words;
     private final Optional<EventKind> event;
@@ -36,5 +49,14 @@ public enum HappeningKind {
     /** The event that the diagnosis hears of, if it does. */
     Optional<EventKind> event() {
         return event;
+    }
+
+    static HappeningKind of(EventKind kind) {
+        for (HappeningKind happening : values()) {
+            if (happening.event.filter(kind::equals).isPresent()) {
+                return happening;
+            }
+        }
+        throw new IllegalArgumentException("no entry for " + kind);
     }
 }

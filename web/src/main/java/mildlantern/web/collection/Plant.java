@@ -8,8 +8,10 @@ import jakarta.persistence.Version;
 import java.time.LocalDate;
 import java.util.UUID;
 import mildlantern.plant.FeedStrength;
+import mildlantern.plant.GrowthForm;
 import mildlantern.plant.Stage;
 import mildlantern.plant.WaterSource;
+import mildlantern.water.LeafClass;
 import mildlantern.web.platform.Row;
 import org.jspecify.annotations.NullUnmarked;
 
@@ -53,8 +55,44 @@ public class Plant extends Row {
     private int buds;
     private LocalDate bloomSince;
 
+    private String cultivar;
+    private String accession;
+    private String source;
+    private Double potHeightCm;
+    private double reservoirMl;
+    private LocalDate mediumSince;
+
+    @Enumerated(EnumType.STRING)
+    private LeafClass leafClass = LeafClass.USUAL;
+
+    @Enumerated(EnumType.STRING)
+    private GrowthForm form;
+
+    private Double planX;
+    private Double planY;
+
+    @Column(name = "mother_id")
+    private UUID mother;
+
+    private Integer wetGrams;
+    private Integer dryGrams;
+
+    @Enumerated(EnumType.STRING)
+    private State state = State.ALIVE;
+
+    private LocalDate endedOn;
+    private String endedCause;
+
     @Version
     private Long version;
+
+    /** Whether a plant is still kept. */
+    public enum State {
+        ALIVE,
+        RETIRED,
+        LOST,
+        WITHDRAWN
+    }
 
     protected Plant() {}
 
@@ -108,6 +146,138 @@ public class Plant extends Row {
     public Plant grown(Stage now) {
         this.stage = now;
         return this;
+    }
+
+    /** What it is called beyond its kind, its number in the collection, where it came from; anything may be null. */
+    public Plant named(String cultivarName, String number, String from) {
+        this.cultivar = cultivarName;
+        this.accession = number;
+        this.source = from;
+        return this;
+    }
+
+    public Plant renamed(String newName) {
+        this.name = newName;
+        return this;
+    }
+
+    public Plant ofKind(String profileId, GrowthForm plateForm) {
+        this.profile = profileId;
+        this.form = plateForm;
+        return this;
+    }
+
+    /** The pot's height in cm, or null for the usual; its reservoir in mL, or 0; since when this medium, or null. */
+    public Plant pot(Double heightCm, double reservoir, LocalDate since) {
+        this.potHeightCm = heightCm;
+        this.reservoirMl = reservoir;
+        this.mediumSince = since;
+        return this;
+    }
+
+    public Plant leafy(LeafClass leaf) {
+        this.leafClass = leaf;
+        return this;
+    }
+
+    /** Its middle on the stop's plan, cm from the left and from the glass; null for not placed by hand. */
+    public Plant at(Double x, Double y) {
+        this.planX = x;
+        this.planY = y;
+        return this;
+    }
+
+    public Plant standingAt(UUID stopId, int place) {
+        this.stop = stopId;
+        this.placeOnStop = place;
+        return this;
+    }
+
+    public Plant from(UUID motherId) {
+        this.mother = motherId;
+        return this;
+    }
+
+    /** What it weighs wet through and bone dry, g; null for not known. */
+    public Plant weighing(Integer wet, Integer dry) {
+        this.wetGrams = wet;
+        this.dryGrams = dry;
+        return this;
+    }
+
+    public Plant ended(State how, LocalDate day, String cause) {
+        this.state = how;
+        this.endedOn = day;
+        this.endedCause = cause;
+        return this;
+    }
+
+    public String cultivar() {
+        return cultivar;
+    }
+
+    public String accession() {
+        return accession;
+    }
+
+    public String source() {
+        return source;
+    }
+
+    public Double potHeightCm() {
+        return potHeightCm;
+    }
+
+    public double reservoirMl() {
+        return reservoirMl;
+    }
+
+    public LocalDate mediumSince() {
+        return mediumSince;
+    }
+
+    public LeafClass leafClass() {
+        return leafClass;
+    }
+
+    public GrowthForm form() {
+        return form;
+    }
+
+    public Double planX() {
+        return planX;
+    }
+
+    public Double planY() {
+        return planY;
+    }
+
+    public UUID mother() {
+        return mother;
+    }
+
+    public Integer wetGrams() {
+        return wetGrams;
+    }
+
+    public Integer dryGrams() {
+        return dryGrams;
+    }
+
+    public State state() {
+        return state;
+    }
+
+    public boolean alive() {
+        return state == State.ALIVE;
+    }
+
+    public LocalDate endedOn() {
+        return endedOn;
+    }
+
+    public String endedCause() {
+        return endedCause;
     }
 
     public UUID stop() {

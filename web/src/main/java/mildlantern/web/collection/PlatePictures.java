@@ -45,7 +45,7 @@ public class PlatePictures {
         Profile profile = reader.profile(plant);
         return new PlateSubject(
                 plant.id(),
-                profile.form(),
+                plant.form() == null ? profile.form() : plant.form(),
                 PlateSubject.Vessel.valueOf(plant.potKind().name()),
                 plant.medium(),
                 plant.leaves(),

@@ -40,15 +40,18 @@ class RecordReader {
                 .orElseThrow(() -> new IllegalStateException(plant.profile()));
     }
 
-    /** @param happenings what happened to the plant, the latest first */
-    PlantRecord read(Plant plant, Stop stop, List<Happening> happenings) {
+    /**
+     * @param happenings what happened to the plant, the latest first
+     * @param upkeep what was reckoned of its pot
+     */
+    PlantRecord read(Plant plant, Stop stop, List<Happening> happenings, Optional<UpkeepRow> upkeep) {
         LocalDate today = LocalDate.now(clock);
         return new PlantRecord(
                 profile(plant),
                 Optional.of(plant.stage()),
                 Optional.of(collections.season(plant.collection(), today)),
                 place(stop),
-                watering(plant, happenings, today),
+                watering(plant, happenings, upkeep, today),
                 new PlantRecord.Pot(since(plant.pottedOn(), today, DAYS_A_MONTH), knowledge.medium(plant.medium())),
                 new PlantRecord.Feeding(
                         since(latest(happenings, HappeningKind.FED), today, 1),
@@ -59,7 +62,7 @@ class RecordReader {
                 since(plant.bloomSince(), today, 1));
     }
 
-    private static PlantRecord.Place place(Stop stop) {
+    static PlantRecord.Place place(Stop stop) {
         return new PlantRecord.Place(
                 Optional.ofNullable(stop.light()),
                 Optional.ofNullable(stop.humidityPercent()).map(RelativeHumidity::new),
@@ -71,7 +74,8 @@ class RecordReader {
                 Optional.ofNullable(stop.air()));
     }
 
-    private static PlantRecord.Watering watering(Plant plant, List<Happening> happenings, LocalDate today) {
+    private static PlantRecord.Watering watering(
+            Plant plant, List<Happening> happenings, Optional<UpkeepRow> upkeep, LocalDate today) {
         List<LocalDate> watered = happenings.stream()
                 .filter(happening -> happening.kind() == HappeningKind.WATERED)
                 .map(Happening::onDay)
@@ -91,7 +95,8 @@ class RecordReader {
                 Optional.empty(),
                 Optional.ofNullable(plant.overTop()),
                 Optional.ofNullable(plant.outerPot()),
-                Optional.ofNullable(plant.drainHoles()));
+                Optional.ofNullable(plant.drainHoles()),
+                upkeep.flatMap(UpkeepRow::drying));
     }
 
     private static Stream<PlantRecord.Event> event(Happening happening, LocalDate today) {

@@ -36,7 +36,16 @@ final class Repositories {
 
         List<Plant> findByCollectionOrderByPlaceOnStop(UUID collection);
 
-        int countByCollectionAndStop(UUID collection, UUID stop);
+        List<Plant> findByCollectionAndStopOrderByPlaceOnStop(UUID collection, UUID stop);
+
+        List<Plant> findByCollectionAndMotherOrderByName(UUID collection, UUID mother);
+
+        List<Plant> findByCollectionAndIdIn(UUID collection, Collection<UUID> ids);
+
+        @Query("select coalesce(max(p.placeOnStop), -1) from Plant p where p.collection = :collection and p.stop = :stop")
+        int lastPlace(UUID collection, UUID stop);
+
+        boolean existsByCollectionAndAccession(UUID collection, String accession);
     }
 
     interface Happenings extends Repository<Happening, UUID> {
@@ -44,21 +53,35 @@ final class Repositories {
 
         List<Happening> findByCollectionAndPlantOrderByOnDayDesc(UUID collection, UUID plant);
 
-        /** The latest day of each kind and plant. */
+        Optional<Happening> findByCollectionAndId(UUID collection, UUID id);
+
+        List<Happening> findByCollectionAndBatch(UUID collection, UUID batch);
+
+        List<Happening> findByCollectionAndOnDay(UUID collection, LocalDate day);
+
+        void flush();
+
+        /** What was written of a plant from a day on, the latest first. */
         @Query("""
-                select h.plant as plant, h.kind as kind, max(h.onDay) as day
-                from Happening h where h.collection = :collection and h.kind in :kinds group by h.plant, h.kind
+                select h from Happening h where h.collection = :collection and h.plant = :plant and h.onDay >= :from
+                order by h.onDay desc, h.writtenAt desc
                 """)
-        List<Latest> latest(UUID collection, Collection<HappeningKind> kinds);
+        List<Happening> since(UUID collection, UUID plant, LocalDate from);
+
+        /** The same of several plants. */
+        @Query("""
+                select h from Happening h where h.collection = :collection and h.plant in :plants and h.onDay >= :from
+                order by h.onDay desc, h.writtenAt desc
+                """)
+        List<Happening> allSince(UUID collection, Collection<UUID> plants, LocalDate from);
     }
 
-    /** The latest day on which something happened to a plant. */
-    interface Latest {
-        UUID getPlant();
+    interface StopReadings extends Repository<StopReading, UUID> {
+        StopReading save(StopReading reading);
 
-        HappeningKind getKind();
+        List<StopReading> findByCollectionAndStopOrderByOnDay(UUID collection, UUID stop);
 
-        LocalDate getDay();
+        List<StopReading> findByCollectionOrderByOnDay(UUID collection);
     }
 
     interface CareEntries extends Repository<CareEntry, UUID> {

@@ -38,6 +38,16 @@ public class Stop extends Row {
 
     private boolean isolation;
 
+    @Enumerated(EnumType.STRING)
+    private StopKind kind = StopKind.SHELF;
+
+    @Enumerated(EnumType.STRING)
+    private Glass glass;
+
+    private Integer glassCm;
+    private int widthCm = 160;
+    private int depthCm = 40;
+
     @Version
     private Long version;
 
@@ -68,12 +78,59 @@ public class Stop extends Row {
 
     public Stop isolating() {
         this.isolation = true;
+        this.kind = StopKind.ISOLATION;
         return this;
     }
 
     public Stop noted(String text) {
         this.note = text;
         return this;
+    }
+
+    public Stop renamed(String newName) {
+        this.name = newName;
+        return this;
+    }
+
+    /** What it is, which way its glass looks and how far that is, cm; glass and distance may be null. */
+    public Stop built(StopKind what, Glass window, Integer distanceCm) {
+        this.kind = what;
+        this.glass = window;
+        this.glassCm = distanceCm;
+        this.isolation = what == StopKind.ISOLATION;
+        return this;
+    }
+
+    /** How wide and deep it is, cm. */
+    public Stop sized(int width, int depth) {
+        this.widthCm = width;
+        this.depthCm = depth;
+        return this;
+    }
+
+    public Stop at(int newPosition) {
+        this.position = newPosition;
+        return this;
+    }
+
+    public StopKind kind() {
+        return kind;
+    }
+
+    public Glass glass() {
+        return glass;
+    }
+
+    public Integer glassCm() {
+        return glassCm;
+    }
+
+    public int widthCm() {
+        return widthCm;
+    }
+
+    public int depthCm() {
+        return depthCm;
     }
 
     public int position() {

@@ -5,9 +5,12 @@ import java.time.Duration;
 import mildlantern.diagnosis.Diagnosis;
 import mildlantern.diagnosis.DiagnosisKnowledge;
 import mildlantern.diagnosis.FindingSearch;
+import mildlantern.light.Daylight;
+import mildlantern.place.Moves;
 import mildlantern.plant.PlantKnowledge;
 import mildlantern.round.RoundPlanner;
 import mildlantern.treatment.Trials;
+import mildlantern.water.WaterKnowledge;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 
@@ -42,5 +45,15 @@ class CoreConfiguration {
     @Bean
     RoundPlanner roundPlanner() {
         return RoundPlanner.load();
+    }
+
+    @Bean
+    WaterKnowledge waterKnowledge(PlantKnowledge plants) {
+        return WaterKnowledge.load(plants);
+    }
+
+    @Bean
+    Moves moves() {
+        return Moves.load(Daylight.load());
     }
 }

@@ -1,0 +1,114 @@
+package mildlantern.web.collection;
+
+import java.time.LocalDate;
+import java.time.OffsetDateTime;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.OptionalInt;
+import java.util.UUID;
+import mildlantern.log.LogEntry;
+import org.jspecify.annotations.NullUnmarked;
+
+/** Puts entries of the log into rows, and takes them out again. */
+@NullUnmarked
+final class EntryColumns {
+    private final Plant plant;
+    private final LocalDate day;
+    private final OffsetDateTime writtenAt;
+
+    EntryColumns(Plant plant, LocalDate day, OffsetDateTime writtenAt) {
+        this.plant = plant;
+        this.day = day;
+        this.writtenAt = writtenAt;
+    }
+
+    private Happening row(HappeningKind kind) {
+        return new Happening(plant, kind, day, writtenAt);
+    }
+
+    Happening of(LogEntry entry) {
+        if (entry instanceof LogEntry.Watered it) {
+            return row(HappeningKind.WATERED)
+                    .amount(it.ml().isPresent() ? it.ml().getAsInt() : null)
+                    .watered(it.water().orElse(null), it.way(), it.found().orElse(null));
+        } else if (entry instanceof LogEntry.Probed it) {
+            return row(HappeningKind.PROBED).probed(it.top(), it.middle(), it.bottom());
+        } else if (entry instanceof LogEntry.Weighed it) {
+            return row(HappeningKind.WEIGHED)
+                    .weighed(it.grams(), it.yardstick().orElse(null));
+        } else if (entry instanceof LogEntry.Fed it) {
+            return row(HappeningKind.FED).fed(it.product().orElse(null), number(it.mgNitrogen()));
+        } else if (entry instanceof LogEntry.Repotted it) {
+            return row(HappeningKind.REPOTTED)
+                    .repotted(number(it.diameterCm()), it.medium().orElse(null));
+        } else if (entry instanceof LogEntry.Moved it) {
+            return row(HappeningKind.MOVED)
+                    .between(it.from().orElse(null), it.to().orElse(null))
+                    .change(number(it.temperatureStep()), number(it.lightRatio()));
+        } else if (entry instanceof LogEntry.Befell it) {
+            return row(HappeningKind.of(it.kind())).change(number(it.temperatureStep()), number(it.lightRatio()));
+        } else if (entry instanceof LogEntry.Treated it) {
+            return row(HappeningKind.SPRAYED).spray(it.with().orElse(null));
+        } else if (entry instanceof LogEntry.Count it) {
+            return row(HappeningKind.COUNTED).counted(it.what(), it.number());
+        } else if (entry instanceof LogEntry.Bloom it) {
+            return row(it.opened() ? HappeningKind.BLOOM_OPENED : HappeningKind.BLOOM_ENDED);
+        } else if (entry instanceof LogEntry.Pruned) {
+            return row(HappeningKind.PRUNED);
+        } else if (entry instanceof LogEntry.Looked) {
+            return row(HappeningKind.LOOKED);
+        } else if (entry instanceof LogEntry.PutOff) {
+            return row(HappeningKind.PUT_OFF);
+        }
+        return row(HappeningKind.NOTED);
+    }
+
+    static Optional<LogEntry> entry(Happening row) {
+        LogEntry entry = switch (row.kind()) {
+            case WATERED ->
+                new LogEntry.Watered(
+                        row.amountMl() == null ? OptionalInt.empty() : OptionalInt.of(row.amountMl()),
+                        Optional.ofNullable(row.water()),
+                        row.way() == null ? LogEntry.Way.ABOVE : row.way(),
+                        Optional.ofNullable(row.found()));
+            case PROBED ->
+                row.top() == null ? null : new LogEntry.Probed(row.top(), row.middle(), row.bottom());
+            case WEIGHED -> new LogEntry.Weighed(row.grams(), Optional.ofNullable(row.yardstick()));
+            case FED -> new LogEntry.Fed(Optional.ofNullable(row.product()), number(row.mgNitrogen()));
+            case REPOTTED -> new LogEntry.Repotted(number(row.diameterCm()), Optional.ofNullable(row.medium()));
+            case MOVED -> moved(row);
+            case SPRAYED -> new LogEntry.Treated(Optional.ofNullable(row.spray()));
+            case COUNTED -> new LogEntry.Count(row.counted(), row.number());
+            case BLOOM_OPENED -> new LogEntry.Bloom(true);
+            case BLOOM_ENDED -> new LogEntry.Bloom(false);
+            case PRUNED -> new LogEntry.Pruned();
+            case LOOKED -> new LogEntry.Looked();
+            case NOTED -> new LogEntry.Noted();
+            case PUT_OFF -> new LogEntry.PutOff();
+            case ARRIVED, BROUGHT_IN, PUT_OUT, CHILLED, FORCED, SHADE_LOST, LEFT_ALONE ->
+                new LogEntry.Befell(
+                        row.kind().event().orElseThrow(),
+                        number(row.temperatureStep()),
+                        number(row.lightRatio()));
+            default -> null;
+        };
+        return Optional.ofNullable(entry);
+    }
+
+    private static LogEntry.Moved moved(Happening row) {
+        UUID from = row.fromStop();
+        return new LogEntry.Moved(
+                Optional.ofNullable(from),
+                Optional.ofNullable(row.toStop()),
+                number(row.temperatureStep()),
+                number(row.lightRatio()));
+    }
+
+    private static Double number(OptionalDouble value) {
+        return value.isPresent() ? value.getAsDouble() : null;
+    }
+
+    private static OptionalDouble number(Double value) {
+        return value == null ? OptionalDouble.empty() : OptionalDouble.of(value);
+    }
+}

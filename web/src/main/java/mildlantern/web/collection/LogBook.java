@@ -1,0 +1,209 @@
+package mildlantern.web.collection;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.OffsetDateTime;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.UUID;
+import mildlantern.log.LogEntry;
+import mildlantern.place.Moves;
+import mildlantern.web.platform.NotHere;
+import mildlantern.web.platform.WrittenForms;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.json.JsonMapper;
+
+/**
+ * Writes the log. Entries are added, never changed or taken out; what an entry changes of its plant is changed with it, and
+ * taking an entry back gives that back by an entry of its own.
+ */
+@Service
+@Transactional
+public class LogBook {
+    private final CollectionService collections;
+    private final Repositories.Happenings happenings;
+    private final Repositories.Plants plants;
+    private final Upkeeper upkeeper;
+    private final WrittenForms forms;
+    private final Moves moves;
+    private final JsonMapper json;
+    private final Clock clock;
+
+    LogBook(
+            CollectionService collections,
+            Repositories.Happenings happenings,
+            Repositories.Plants plants,
+            Upkeeper upkeeper,
+            WrittenForms forms,
+            Moves moves,
+            JsonMapper json,
+            Clock clock) {
+        this.collections = collections;
+        this.happenings = happenings;
+        this.plants = plants;
+        this.upkeeper = upkeeper;
+        this.forms = forms;
+        this.moves = moves;
+        this.json = json;
+        this.clock = clock;
+    }
+
+    /**
+     * An entry to be written.
+     *
+     * @param entry what happened
+     * @param words further words, or null
+     */
+    public record Line(LogEntry entry, @Nullable String words) {
+        public static Line of(LogEntry entry) {
+            return new Line(entry, null);
+        }
+    }
+
+    /** An entry cannot be taken back as things stand; the message says why. */
+    public static final class CannotTakeBack extends Exception {
+        private static final long serialVersionUID = 1L;
+
+        CannotTakeBack(String why) {
+            super(why);
+        }
+    }
+
+    /**
+     * Writes entries of one plant and one day, once, however often the form is sent.
+     *
+     * @return the ids of what was written; empty where the form had been stored before
+     */
+    public List<UUID> write(UUID collection, UUID plantId, UUID form, LocalDate day, List<Line> lines) {
+        Plant plant = collections.plant(collection, plantId);
+        return forms.firstTime(collection, form) ? write(plant, day, lines, Optional.empty()) : List.of();
+    }
+
+    /** Writes entries of a plant within the caller's piece of work, and reckons it anew. */
+    public List<UUID> write(Plant plant, LocalDate day, List<Line> lines, Optional<UUID> batch) {
+        List<UUID> written = new ArrayList<>();
+        for (Line line : lines) {
+            written.add(add(plant, day, line, batch).id());
+        }
+        plants.save(plant);
+        happenings.flush();
+        upkeeper.reckon(plant);
+        return written;
+    }
+
+    /** Adds an entry and what it changes, without reckoning; whoever adds many reckons once afterwards. */
+    public Happening add(Plant plant, LocalDate day, Line line, Optional<UUID> batch) {
+        LogEntry entry = line.entry() instanceof LogEntry.Moved moved ? completed(plant, moved) : line.entry();
+        Happening row = Happening.of(plant, day, entry, OffsetDateTime.now(clock)).detail(line.words());
+        if (PlantState.changes(row.kind())) {
+            row.over(json.writeValueAsString(PlantState.of(plant)));
+        }
+        batch.ifPresent(row::inBatch);
+        apply(plant, day, entry);
+        return happenings.save(row);
+    }
+
+    private LogEntry.Moved completed(Plant plant, LogEntry.Moved moved) {
+        if (moved.to().isEmpty() || moved.temperatureStep().isPresent()) {
+            return moved;
+        }
+        Stop from = collections.stop(plant.collection(), plant.stop());
+        Stop to = collections.stop(plant.collection(), moved.to().get());
+        Moves.Step step = moves.judge(collections.profile(plant), RecordReader.place(from), RecordReader.place(to));
+        return new LogEntry.Moved(
+                Optional.of(from.id()), Optional.of(to.id()), step.temperatureStep(), step.lightRatio());
+    }
+
+    /** What a move would mean for a plant; nothing is written. */
+    @Transactional(readOnly = true)
+    public Moves.Step judge(Plant plant, Stop to) {
+        Stop from = collections.stop(plant.collection(), plant.stop());
+        return moves.judge(collections.profile(plant), RecordReader.place(from), RecordReader.place(to));
+    }
+
+    private void apply(Plant plant, LocalDate day, LogEntry entry) {
+        if (entry instanceof LogEntry.Moved moved) {
+            moved.to()
+                    .filter(to -> !to.equals(plant.stop()))
+                    .ifPresent(to -> plant.standingAt(to, collections.nextPlace(plant.collection(), to))
+                            .at(null, null));
+        } else if (entry instanceof LogEntry.Repotted repotted) {
+            plant.potted(
+                            plant.potKind(),
+                            repotted.diameterCm().isPresent()
+                                    ? Double.valueOf(repotted.diameterCm().getAsDouble())
+                                    : plant.potDiameterCm(),
+                            repotted.medium().orElse(plant.medium()),
+                            day)
+                    .pot(plant.potHeightCm(), plant.reservoirMl(), day)
+                    .weighing(null, null);
+        } else if (entry instanceof LogEntry.Weighed weighed && weighed.yardstick().isPresent()) {
+            boolean wet = weighed.yardstick().get() == LogEntry.Yardstick.WET_THROUGH;
+            plant.weighing(wet ? weighed.grams() : plant.wetGrams(), wet ? plant.dryGrams() : weighed.grams());
+        } else if (entry instanceof LogEntry.Bloom bloom) {
+            plant.bloomingSince(bloom.opened() ? day : null);
+        } else if (entry instanceof LogEntry.Count count) {
+            plant.counted(
+                    count.what() == LogEntry.Counted.LEAVES ? count.number() : plant.leaves(),
+                    plant.growths(),
+                    count.what() == LogEntry.Counted.OFFSETS ? count.number() : plant.offsets(),
+                    count.what() == LogEntry.Counted.FLOWERS ? count.number() : plant.flowers(),
+                    count.what() == LogEntry.Counted.BUDS ? count.number() : plant.buds());
+        }
+    }
+
+    /** Writes an entry that is not of the quick field: a photo, a split, an end. */
+    Happening note(Plant plant, LocalDate day, HappeningKind kind, @Nullable String words) {
+        Happening row = new Happening(plant, kind, day, OffsetDateTime.now(clock)).detail(words);
+        if (PlantState.changes(kind)) {
+            row.over(json.writeValueAsString(PlantState.of(plant)));
+        }
+        return happenings.save(row);
+    }
+
+    /**
+     * Takes an entry back, once.
+     *
+     * @throws NotHere if the collection has no such entry
+     * @throws CannotTakeBack if a later entry builds on it; the message is for the grower
+     */
+    @Transactional(rollbackFor = CannotTakeBack.class)
+    public Happening takeBack(UUID collection, UUID id) throws CannotTakeBack {
+        Happening row =
+                happenings.findByCollectionAndId(collection, id).orElseThrow(() -> new NotHere("entry"));
+        Plant plant = collections.plant(collection, row.plant());
+        List<Happening> all = happenings.findByCollectionAndPlantOrderByOnDayDesc(collection, row.plant());
+        if (row.kind() == HappeningKind.UNDONE
+                || all.stream().anyMatch(other -> id.equals(other.undoes()))) {
+            return row;
+        }
+        if (PlantState.changes(row.kind())) {
+            giveBack(plant, row, CollectionService.standing(all));
+        }
+        happenings.save(new Happening(plant, HappeningKind.UNDONE, row.onDay(), OffsetDateTime.now(clock)).undoing(row));
+        plants.save(plant);
+        happenings.flush();
+        upkeeper.reckon(plant);
+        return row;
+    }
+
+    private void giveBack(Plant plant, Happening row, List<Happening> standing) throws CannotTakeBack {
+        Optional<Happening> later = standing.stream()
+                .filter(other -> other.kind() == row.kind() && !other.id().equals(row.id()))
+                .filter(other -> other.writtenAt().isAfter(row.writtenAt()))
+                .max(Comparator.comparing(Happening::writtenAt));
+        if (later.isPresent()) {
+            throw new CannotTakeBack("It was %s once more on %s; take that back first."
+                    .formatted(row.kind().words(), later.get().onDay()));
+        }
+        if (row.beforeState() != null) {
+            json.readValue(Objects.requireNonNull(row.beforeState()), PlantState.class)
+                    .giveBack(row.kind(), plant);
+        }
+    }
+}

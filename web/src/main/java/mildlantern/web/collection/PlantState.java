@@ -1,0 +1,88 @@
+package mildlantern.web.collection;
+
+import java.time.LocalDate;
+import java.util.UUID;
+import org.jspecify.annotations.NullUnmarked;
+
+/** What of a plant an entry of its log can change, as it was before: kept with the entry, so that it can be taken back. */
+@NullUnmarked
+record PlantState(
+        UUID stop,
+        int place,
+        Double planX,
+        Double planY,
+        Double potDiameterCm,
+        String medium,
+        LocalDate pottedOn,
+        LocalDate mediumSince,
+        Integer wetGrams,
+        Integer dryGrams,
+        int leaves,
+        int growths,
+        int offsets,
+        int flowers,
+        int buds,
+        LocalDate bloomSince,
+        Plant.State state,
+        LocalDate endedOn,
+        String endedCause) {
+
+    static PlantState of(Plant plant) {
+        return new PlantState(
+                plant.stop(),
+                plant.placeOnStop(),
+                plant.planX(),
+                plant.planY(),
+                plant.potDiameterCm(),
+                plant.medium(),
+                plant.pottedOn(),
+                plant.mediumSince(),
+                plant.wetGrams(),
+                plant.dryGrams(),
+                plant.leaves(),
+                plant.growths(),
+                plant.offsets(),
+                plant.flowers(),
+                plant.buds(),
+                plant.bloomSince(),
+                plant.state(),
+                plant.endedOn(),
+                plant.endedCause());
+    }
+
+    /** Gives back what an entry of a kind had changed, and only that. */
+    void giveBack(HappeningKind kind, Plant plant) {
+        switch (kind) {
+            case MOVED, BROUGHT_IN, PUT_OUT -> plant.standingAt(stop, place).at(planX, planY);
+            case REPOTTED ->
+                plant.potted(plant.potKind(), potDiameterCm, medium, pottedOn)
+                        .pot(plant.potHeightCm(), plant.reservoirMl(), mediumSince)
+                        .weighing(wetGrams, dryGrams);
+            case WEIGHED -> plant.weighing(wetGrams, dryGrams);
+            case COUNTED, SPLIT -> plant.counted(leaves, growths, offsets, flowers, buds);
+            case BLOOM_OPENED, BLOOM_ENDED -> plant.bloomingSince(bloomSince);
+            case RETIRED, LOST -> plant.ended(state, endedOn, endedCause);
+            default -> {
+                // Other entries change nothing of the plant.
+            }
+        }
+    }
+
+    /** Whether an entry of this kind changes the plant. */
+    static boolean changes(HappeningKind kind) {
+        return switch (kind) {
+            case MOVED,
+                    BROUGHT_IN,
+                    PUT_OUT,
+                    REPOTTED,
+                    WEIGHED,
+                    COUNTED,
+                    SPLIT,
+                    BLOOM_OPENED,
+                    BLOOM_ENDED,
+                    RETIRED,
+                    LOST -> true;
+            default -> false;
+        };
+    }
+}

@@ -1,0 +1,137 @@
+package mildlantern.web.collection;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import mildlantern.plant.Profile;
+import mildlantern.round.Load;
+import mildlantern.round.RoundPlanner;
+import mildlantern.round.Upkeep;
+import mildlantern.water.WaterStory;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Propagation;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Reckons anew when a plant's routine is due, whenever something was written down of it. */
+@Component
+public class Upkeeper {
+    /** How far back the log is read: long enough to learn a slow plant's thirst, short enough for a quick press. */
+    private static final int DAYS_BACK = 240;
+
+    private final Repositories.Happenings happenings;
+    private final Repositories.Plants plants;
+    private final RecordReader reader;
+    private final WaterBook waterBook;
+    private final UpkeepRows rows;
+    private final RoundPlanner planner;
+    private final Clock clock;
+
+    Upkeeper(
+            Repositories.Happenings happenings,
+            Repositories.Plants plants,
+            RecordReader reader,
+            WaterBook waterBook,
+            UpkeepRows rows,
+            RoundPlanner planner,
+            Clock clock) {
+        this.happenings = happenings;
+        this.plants = plants;
+        this.reader = reader;
+        this.waterBook = waterBook;
+        this.rows = rows;
+        this.planner = planner;
+        this.clock = clock;
+    }
+
+    /** Reckons one plant. */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void reckon(Plant plant) {
+        if (!plant.alive()) {
+            rows.forget(plant.collection(), plant.id());
+            return;
+        }
+        LocalDate today = LocalDate.now(clock);
+        List<Happening> log = CollectionService.standing(happenings.since(
+                plant.collection(), plant.id(), today.minusDays(DAYS_BACK)));
+        reckon(
+                plant,
+                log,
+                rows.of(plant.collection(), plant.id()),
+                waterBook.climates(plant.collection()),
+                rows.load(plant.collection(), plant.id(), today));
+    }
+
+    private void reckon(
+            Plant plant, List<Happening> log, Optional<UpkeepRow> before, WaterBook.Climates climates, Load load) {
+        LocalDate today = LocalDate.now(clock);
+        Profile profile = reader.profile(plant);
+        WaterStory.Told told = waterBook.tell(plant, profile, log, climates);
+        boolean tray = waterBook.tray(plant, profile);
+        Upkeep upkeep = planner.plan(
+                profile,
+                told.outlook(),
+                tray,
+                last(plant, log),
+                climates.season(today),
+                today,
+                before.map(UpkeepRow::upkeep),
+                load);
+        rows.store(plant.collection(), UpkeepRow.of(plant, today, upkeep, told.outlook(), tray));
+    }
+
+    /** Reckons all plants of a stop, as after a new reading. */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void reckonStop(UUID collection, UUID stop) {
+        reckonAll(collection, plants.findByCollectionAndStopOrderByPlaceOnStop(collection, stop));
+    }
+
+    /** Reckons all plants of a collection, as after much was brought in. */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void reckonAll(UUID collection) {
+        reckonAll(collection, plants.findByCollectionOrderByPlaceOnStop(collection));
+    }
+
+    private void reckonAll(UUID collection, List<Plant> some) {
+        LocalDate today = LocalDate.now(clock);
+        WaterBook.Climates climates = waterBook.climates(collection);
+        Map<UUID, UpkeepRow> before = new HashMap<>(rows.of(
+                collection, some.stream().map(Plant::id).toList()));
+        Map<UUID, List<Happening>> logs =
+                happenings.allSince(collection, some.stream().map(Plant::id).toList(), today.minusDays(DAYS_BACK)).stream()
+                        .collect(Collectors.groupingBy(Happening::plant));
+        Load load = rows.load(collection, new UUID(0, 0), today);
+        for (Plant plant : some) {
+            if (plant.alive()) {
+                reckon(
+                        plant,
+                        CollectionService.standing(logs.getOrDefault(plant.id(), List.of())),
+                        Optional.ofNullable(before.get(plant.id())),
+                        climates,
+                        load);
+            } else {
+                rows.forget(collection, plant.id());
+            }
+        }
+    }
+
+    private static RoundPlanner.Last last(Plant plant, List<Happening> log) {
+        return new RoundPlanner.Last(
+                latest(log, HappeningKind.WATERED),
+                latest(log, HappeningKind.LOOKED),
+                latest(log, HappeningKind.FED),
+                Optional.ofNullable(plant.pottedOn()),
+                latest(log, HappeningKind.PUT_OFF));
+    }
+
+    private static Optional<LocalDate> latest(List<Happening> log, HappeningKind kind) {
+        return log.stream()
+                .filter(row -> row.kind() == kind)
+                .map(Happening::onDay)
+                .max(LocalDate::compareTo);
+    }
+}

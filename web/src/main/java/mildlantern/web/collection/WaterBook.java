@@ -1,0 +1,179 @@
+package mildlantern.web.collection;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.NavigableMap;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.TreeMap;
+import java.util.UUID;
+import java.util.function.Function;
+import mildlantern.log.Logged;
+import mildlantern.plant.Brightness;
+import mildlantern.plant.Medium;
+import mildlantern.plant.PlantKnowledge;
+import mildlantern.plant.Profile;
+import mildlantern.plant.Season;
+import mildlantern.water.Climate;
+import mildlantern.water.ClimateOfDay;
+import mildlantern.water.PotOfPlant;
+import mildlantern.water.Wall;
+import mildlantern.water.WaterKnowledge;
+import mildlantern.water.WaterStory;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+
+/** Puts a stored plant, its log and the readings of its stops before the core's water balance. */
+@Component
+public class WaterBook {
+    private static final double USUAL_POT_CM = 13;
+
+    private final PlantKnowledge knowledge;
+    private final WaterKnowledge water;
+    private final WaterStory story;
+    private final Collections collections;
+    private final Repositories.Stops stops;
+    private final Repositories.StopReadings readings;
+    private final Clock clock;
+
+    WaterBook(
+            PlantKnowledge knowledge,
+            WaterKnowledge water,
+            Collections collections,
+            Repositories.Stops stops,
+            Repositories.StopReadings readings,
+            Clock clock) {
+        this.knowledge = knowledge;
+        this.water = water;
+        this.story = new WaterStory(water);
+        this.collections = collections;
+        this.stops = stops;
+        this.readings = readings;
+        this.clock = clock;
+    }
+
+    /** The climates of a collection's stops, read as they are asked for. */
+    public Climates climates(UUID collection) {
+        return new Climates(collection);
+    }
+
+    /** What each stop's air and light were, day by day; made for one piece of work, so that each stop is read once. */
+    public final class Climates {
+        private final UUID collection;
+        private final Function<LocalDate, Season> seasons;
+        private final Map<UUID, NavigableMap<LocalDate, StopReading>> byStop = new HashMap<>();
+        private final Map<UUID, Optional<Stop>> known = new HashMap<>();
+
+        private Climates(UUID collection) {
+            this.collection = collection;
+            this.seasons = collections.seasons(collection);
+        }
+
+        public Season season(LocalDate day) {
+            return seasons.apply(day);
+        }
+
+        Climate at(UUID stop, LocalDate day) {
+            NavigableMap<LocalDate, StopReading> read = byStop.computeIfAbsent(stop, this::read);
+            Map.@Nullable Entry<LocalDate, StopReading> nearest =
+                    Optional.ofNullable(read.floorEntry(day)).orElseGet(read::firstEntry);
+            if (nearest != null) {
+                StopReading reading = nearest.getValue();
+                return climate(
+                        reading.dayCelsius(),
+                        reading.humidityPercent(),
+                        reading.light(),
+                        reading.dailyLight(),
+                        season(day));
+            }
+            Optional<Stop> found = known.computeIfAbsent(stop, id -> stops.findByCollectionAndId(collection, id));
+            return found.map(it -> climate(it.dayCelsius(), it.humidityPercent(), it.light(), null, season(day)))
+                    .orElseGet(() -> climate(null, null, null, null, season(day)));
+        }
+
+        private NavigableMap<LocalDate, StopReading> read(UUID stop) {
+            NavigableMap<LocalDate, StopReading> byDay = new TreeMap<>();
+            readings.findByCollectionAndStopOrderByOnDay(collection, stop)
+                    .forEach(reading -> byDay.put(reading.onDay(), reading));
+            return byDay;
+        }
+    }
+
+    private Climate climate(
+            @Nullable Double day,
+            @Nullable Double humidity,
+            @Nullable Brightness light,
+            @Nullable Double daily,
+            Season season) {
+        return water.climate(
+                number(day), number(humidity), light == null ? Brightness.MEDIUM : light, number(daily), season);
+    }
+
+    private static OptionalDouble number(@Nullable Double value) {
+        return value == null ? OptionalDouble.empty() : OptionalDouble.of(value);
+    }
+
+    /** The plant and its pot as the water balance sees them; what is not known is taken to be usual. */
+    PotOfPlant pot(Plant plant, Profile profile) {
+        Medium medium = Optional.ofNullable(plant.medium())
+                .flatMap(knowledge::medium)
+                .orElseGet(
+                        () -> knowledge.medium(profile.media().get(0)).orElseThrow());
+        return new PotOfPlant(
+                profile,
+                Wall.valueOf(plant.potKind().name()),
+                plant.potDiameterCm() == null ? USUAL_POT_CM : plant.potDiameterCm(),
+                number(plant.potHeightCm()),
+                medium,
+                plant.leafClass(),
+                plant.reservoirMl(),
+                1);
+    }
+
+    /** Whether what it drinks stands in a tray or reservoir. */
+    boolean tray(Plant plant, Profile profile) {
+        return water.pot(pot(plant, profile)).reservoirMl() > 0;
+    }
+
+    /**
+     * Retells what the water in a plant's pot did.
+     *
+     * @param log its entries, none of them taken back, in any order
+     * @param climates the climates of the collection's stops
+     */
+    public WaterStory.Told tell(Plant plant, Profile profile, List<Happening> log, Climates climates) {
+        List<Logged> entries = new ArrayList<>();
+        log.forEach(row -> row.entry().ifPresent(entry -> entries.add(new Logged(row.onDay(), entry))));
+        Optional<WaterStory.Scale> scale =
+                plant.wetGrams() == null || plant.dryGrams() == null || plant.dryGrams() >= plant.wetGrams()
+                        ? Optional.empty()
+                        : Optional.of(new WaterStory.Scale(plant.wetGrams(), plant.dryGrams()));
+        NavigableMap<LocalDate, UUID> stood = stood(plant, log);
+        ClimateOfDay climate = day -> climates.at(
+                Optional.ofNullable(stood.floorEntry(day)).orElseGet(stood::firstEntry).getValue(), day);
+        return story.tell(pot(plant, profile), entries, scale, climate, LocalDate.now(clock));
+    }
+
+    /** Where it stood from which day on. */
+    private static NavigableMap<LocalDate, UUID> stood(Plant plant, List<Happening> log) {
+        NavigableMap<LocalDate, UUID> stood = new TreeMap<>();
+        log.stream()
+                .filter(row -> row.toStop() != null && row.fromStop() != null)
+                .sorted(Comparator.comparing(Happening::onDay).thenComparing(Happening::writtenAt))
+                .forEach(row -> {
+                    if (stood.isEmpty()) {
+                        stood.put(LocalDate.MIN, row.fromStop());
+                    }
+                    stood.put(row.onDay(), row.toStop());
+                });
+        if (stood.isEmpty()) {
+            stood.put(LocalDate.MIN, plant.stop());
+        }
+        return stood;
+    }
+}
