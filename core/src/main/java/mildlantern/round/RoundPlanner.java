@@ -77,9 +77,14 @@ public final class RoundPlanner {
         return lookNearCatching;
     }
 
+    /** Whether a night, °C, is so cold that cups are emptied before it. */
+    public boolean coldForCups(double nightCelsius) {
+        return nightCelsius < cupEmptiedBelow;
+    }
+
     /** Whether a plant of this kind holds water in a cup that must be empty on so cold a night, °C. */
     public boolean cupInTheCold(Profile profile, double nightCelsius) {
-        return profile.form() == GrowthForm.TANK_ROSETTE && nightCelsius < cupEmptiedBelow;
+        return profile.form() == GrowthForm.TANK_ROSETTE && coldForCups(nightCelsius);
     }
 
     /**

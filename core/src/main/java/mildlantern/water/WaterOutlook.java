@@ -12,6 +12,7 @@ import java.util.OptionalDouble;
  * @param checkFrom days from which a look into the pot is worth it
  * @param checkBy days by which it should be looked into
  * @param fullness share that is left now, 0 to 1
+ * @param threshold share at which it wants water, 0 to 1
  * @param wetThroughMl what wets it through now, with some running out below, mL
  * @param cycleDays days from wet through to wanting water, as learned, in today's climate
  * @param expectedDays the same for a usual plant of its kind in this pot and place
@@ -29,6 +30,7 @@ public record WaterOutlook(
         double checkFrom,
         double checkBy,
         double fullness,
+        double threshold,
         double wetThroughMl,
         double cycleDays,
         double expectedDays,
@@ -48,6 +50,7 @@ public record WaterOutlook(
                 0,
                 0,
                 0,
+                pot.fullness(pot.thresholdMl()),
                 pot.toWetThroughMl(pot.thresholdMl()),
                 expectedDays,
                 expectedDays,

@@ -275,6 +275,7 @@ public final class WaterStory {
                     quantile(days, knowledge.check.low(), Normal.quantile(knowledge.check.low()) * noise),
                     quantile(days, knowledge.check.high(), Normal.quantile(knowledge.check.high()) * noise),
                     pot.fullness(now),
+                    pot.fullness(pot.thresholdMl()),
                     pot.toWetThroughMl(now),
                     cycle,
                     expectedDays(),

@@ -38,6 +38,7 @@ class RoundPlannerTest {
                 days * 0.85,
                 days * 1.1,
                 0.5,
+                0.4,
                 300,
                 cycle,
                 cycle,

@@ -3,7 +3,7 @@
 
 const KEYS_OFF = 'lantern.keys-off';
 const keysOn = () => localStorage.getItem(KEYS_OFF) === null;
-const typing = (el) => el.closest('input:not([type=radio]):not([type=checkbox]), textarea, select, [contenteditable]');
+const typing = (el) => el.closest('input:not([type=radio]):not([type=checkbox]):not([type=range]), textarea, select, [contenteditable]');
 
 /** The element a key belongs to: nearest scope of the focus first, then the whole page outside scopes, then the first scope. */
 function target(key) {
@@ -63,6 +63,8 @@ const waiting = [];
 
 /** Where the focus goes when the answer is there: on to the next row, or back to where it was. */
 function focusAfter(element) {
+  const slip = element.closest('.slip');
+  if (slip) return `#${slip.id} .deeds .press, #${slip.id} ~ .slip .deeds .press, .onward .press`;
   const row = element.closest('[data-row]');
   const link = element.closest('a');
   if (row) return `[data-row="${row.nextElementSibling?.dataset.row ?? row.dataset.row}"] .answer`;
@@ -80,7 +82,7 @@ function sendNext() {
   }
   if ('version' in next.values) next.values.version = document.getElementById('board')?.dataset.version ?? next.values.version;
   underWay = next;
-  htmx.ajax(next.verb, next.path, { values: next.values, source: '#main', target: '#main', swap: 'innerHTML' });
+  htmx.ajax(next.verb, next.path, { values: next.values, source: '#main', target: next.target, swap: next.swap });
 }
 
 document.body.addEventListener('htmx:confirm', (event) => {
@@ -91,6 +93,8 @@ document.body.addEventListener('htmx:confirm', (event) => {
     path,
     values: elt instanceof HTMLFormElement ? Object.fromEntries(new FormData(elt, triggeringEvent?.submitter)) : {},
     focus: focusAfter(elt),
+    target: elt.getAttribute('hx-target') ?? '#main',
+    swap: elt.getAttribute('hx-target') ? (elt.getAttribute('hx-swap') ?? 'innerHTML') : 'innerHTML',
   };
   if (underWay) {
     event.preventDefault();
@@ -107,7 +111,19 @@ document.body.addEventListener('htmx:beforeSwap', () => {
   if (underWay) underWay.scrolled = document.querySelector('.rows')?.scrollTop ?? 0;
 });
 document.body.addEventListener('htmx:afterSwap', (event) => {
-  if (!underWay || event.detail.target.id !== 'main') return;
+  if (!underWay) return;
+  if (underWay.focus.startsWith('#slip-')) {
+    // On with the same slip while anything is due on it, then with the next one below.
+    const [same] = underWay.focus.split(', ');
+    const slips = [...document.querySelectorAll('.slip .deeds .press')];
+    const at = document.querySelector(underWay.target);
+    const next = document.querySelector(same) ?? slips.find((press) => at && at.compareDocumentPosition(press) & Node.DOCUMENT_POSITION_FOLLOWING) ?? document.querySelector('.onward .press');
+    document.querySelectorAll('.slip.now').forEach((slip) => slip.classList.remove('now'));
+    next?.closest('.slip')?.classList.add('now');
+    next?.focus({ preventScroll: false });
+    return;
+  }
+  if (event.detail.target.id !== 'main') return;
   const rows = document.querySelector('.rows');
   const scrolled = underWay.focus.startsWith('[data-row') ? underWay.scrolled : 0;
   if (rows && scrolled) rows.scrollTop = scrolled;

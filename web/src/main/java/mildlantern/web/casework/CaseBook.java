@@ -136,9 +136,8 @@ class CaseBook {
         if (decided.isEmpty()) {
             return List.of();
         }
-        collections.plants(plant.collection()).stream()
-                .filter(other ->
-                        other.stop().equals(plant.stop()) && !other.id().equals(plant.id()))
+        collections.plantsAt(plant.collection(), plant.stop()).stream()
+                .filter(other -> !other.id().equals(plant.id()))
                 .forEach(other -> beside.put(other.id(), other));
         return decided.stream()
                 .flatMap(other -> diagnosis.knowledge().disorder(other.decidedCause()).stream()
@@ -161,6 +160,15 @@ class CaseBook {
                 .filter(other -> other.state().open() && !other.id().equals(troubleCase.id()))
                 .map(TroubleCase::id)
                 .findFirst();
+    }
+
+    /** Whether a cause that was decided on can go to other plants. */
+    boolean catching(TroubleCase troubleCase) {
+        return Stream.of(
+                        Optional.ofNullable(troubleCase.decidedCause()), Optional.ofNullable(troubleCase.secondCause()))
+                .flatMap(Optional::stream)
+                .flatMap(id -> diagnosis.knowledge().disorder(id).stream())
+                .anyMatch(cause -> cause.nature().catching());
     }
 
     /** The name of the cause that a trial is for. */

@@ -9,7 +9,9 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import mildlantern.round.PlantToday;
 import mildlantern.treatment.Hold;
 import mildlantern.web.collection.Plant;
@@ -73,6 +75,14 @@ public class CaseTroubles implements Troubles {
         return holds;
     }
 
+    /** Plants that have something catching: its cause was decided on, and the case is still open. */
+    public Set<UUID> catching(UUID collection) {
+        return open(collection).stream()
+                .filter(book::catching)
+                .map(TroubleCase::plant)
+                .collect(Collectors.toSet());
+    }
+
     private List<TroubleCase> open(UUID collection) {
         return cases.findByCollectionAndStateIn(
                 collection,
@@ -92,6 +102,7 @@ public class CaseTroubles implements Troubles {
                 .map(troubleCase -> new Trouble(
                         troubleCase.id(),
                         troubleCase.openedOn(),
+                        Optional.ofNullable(troubleCase.closedOn()),
                         summary(troubleCase),
                         troubleCase.state().open()))
                 .toList();

@@ -19,8 +19,8 @@ import mildlantern.treatment.CareSetting;
 import mildlantern.treatment.Trial;
 import mildlantern.web.collection.CareEntry;
 import mildlantern.web.collection.CollectionService;
-import mildlantern.web.collection.Happening;
 import mildlantern.web.collection.HappeningKind;
+import mildlantern.web.collection.LogBook;
 import mildlantern.web.collection.Plant;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -45,6 +45,7 @@ public class CaseWriter {
     private final CaseRepositories.Opinions opinions;
     private final CaseRepositories.Recalls recalls;
     private final CollectionService collections;
+    private final LogBook logBook;
     private final CaseBook book;
     private final EntityManager entities;
     private final Clock clock;
@@ -56,6 +57,7 @@ public class CaseWriter {
             CaseRepositories.Opinions opinions,
             CaseRepositories.Recalls recalls,
             CollectionService collections,
+            LogBook logBook,
             CaseBook book,
             EntityManager entities,
             Clock clock) {
@@ -65,6 +67,7 @@ public class CaseWriter {
         this.opinions = opinions;
         this.recalls = recalls;
         this.collections = collections;
+        this.logBook = logBook;
         this.book = book;
         this.entities = entities;
         this.clock = clock;
@@ -193,8 +196,7 @@ public class CaseWriter {
                 : answer == CaseRecall.Answer.MONTH ? DAYS_AGO_THIS_MONTH : 0;
         if (daysAgo > 0) {
             Plant plant = collections.plant(collection, troubleCase.plant());
-            collections.write(new Happening(plant, kind, day.minusDays(daysAgo), OffsetDateTime.now(clock))
-                    .detail("as remembered"));
+            logBook.remember(plant, kind, day.minusDays(daysAgo));
             keepOpinion(troubleCase, null, null, day);
         }
     }

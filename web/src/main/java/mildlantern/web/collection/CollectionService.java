@@ -11,6 +11,7 @@ import java.util.Objects;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import mildlantern.log.QuickLine;
 import mildlantern.plant.PlantRecord;
 import mildlantern.plant.Profile;
 import mildlantern.treatment.CareSetting;
@@ -32,6 +33,8 @@ public class CollectionService {
     private final Repositories.CareEntries careEntries;
     private final RecordReader reader;
     private final UpkeepRows upkeep;
+    private final Upkeeper upkeeper;
+    private final Repositories.StopReadings readings;
     private final WrittenForms forms;
     private final Clock clock;
 
@@ -42,6 +45,8 @@ public class CollectionService {
             Repositories.CareEntries careEntries,
             RecordReader reader,
             UpkeepRows upkeep,
+            Upkeeper upkeeper,
+            Repositories.StopReadings readings,
             WrittenForms forms,
             Clock clock) {
         this.stops = stops;
@@ -50,6 +55,8 @@ public class CollectionService {
         this.careEntries = careEntries;
         this.reader = reader;
         this.upkeep = upkeep;
+        this.upkeeper = upkeeper;
+        this.readings = readings;
         this.forms = forms;
         this.clock = clock;
     }
@@ -76,6 +83,11 @@ public class CollectionService {
     /** Some plants by their ids, in no order; those of other collections are left out. */
     public List<Plant> plants(UUID collection, Collection<UUID> ids) {
         return ids.isEmpty() ? List.of() : plants.findByCollectionAndIdIn(collection, ids);
+    }
+
+    /** The names of all plants that are kept, with their accession numbers. */
+    public List<QuickLine.Named> names(UUID collection) {
+        return plants.names(collection);
     }
 
     /** What came of a plant by splitting or from a cutting. */
@@ -125,6 +137,13 @@ public class CollectionService {
         return standing(happenings.findByCollectionAndOnDay(collection, day));
     }
 
+    /** What was written of some plants for a day; nothing that was taken back. */
+    public List<Happening> happenedOn(UUID collection, LocalDate day, Collection<UUID> plants) {
+        return plants.isEmpty()
+                ? List.of()
+                : standing(happenings.findByCollectionAndOnDayAndPlantIn(collection, day, plants));
+    }
+
     /** Entries without those that were taken back and what took them back. */
     static List<Happening> standing(List<Happening> rows) {
         Set<UUID> undone = rows.stream()
@@ -158,10 +177,44 @@ public class CollectionService {
         return stops.save(stop);
     }
 
-    /** Adds or changes a plant. */
+    /** Adds or changes a plant, and reckons its routine. */
     @Transactional
     public Plant write(Plant plant) {
-        return plants.save(plant);
+        Plant written = store(plant);
+        upkeeper.reckon(written);
+        return written;
+    }
+
+    /** Adds or changes a plant without reckoning; whoever stores many reckons once afterwards. */
+    @Transactional
+    public Plant store(Plant plant) {
+        Plant stored = plants.save(plant);
+        happenings.flush();
+        return stored;
+    }
+
+    /** Writes what was read at a stop; the stop's air and light are then as read, and its plants are reckoned anew. */
+    @Transactional
+    public void write(Stop stop, StopReading reading) {
+        readings.save(reading);
+        stops.save(stop.climate(
+                reading.light() == null ? stop.light() : reading.light(),
+                reading.humidityPercent() == null ? stop.humidityPercent() : reading.humidityPercent(),
+                reading.dayCelsius() == null ? stop.dayCelsius() : reading.dayCelsius(),
+                reading.nightCelsius() == null ? stop.nightCelsius() : reading.nightCelsius()));
+        happenings.flush();
+        upkeeper.reckonStop(stop.collection(), stop.id());
+    }
+
+    /** Stores what was read at a stop on an earlier day; how the stop is today stays as it is. */
+    @Transactional
+    public void store(StopReading reading) {
+        readings.save(reading);
+    }
+
+    /** What was read at a stop, the latest last. */
+    public List<StopReading> readings(Stop stop) {
+        return readings.findByCollectionAndStopOrderByOnDay(stop.collection(), stop.id());
     }
 
     /** Where a new plant would stand. */

@@ -143,8 +143,11 @@ public class LogBook {
                     .pot(plant.potHeightCm(), plant.reservoirMl(), day)
                     .weighing(null, null);
         } else if (entry instanceof LogEntry.Weighed weighed && weighed.yardstick().isPresent()) {
-            boolean wet = weighed.yardstick().get() == LogEntry.Yardstick.WET_THROUGH;
-            plant.weighing(wet ? weighed.grams() : plant.wetGrams(), wet ? plant.dryGrams() : weighed.grams());
+            if (weighed.yardstick().get() == LogEntry.Yardstick.WET_THROUGH) {
+                plant.weighing(weighed.grams(), plant.dryGrams());
+            } else {
+                plant.weighing(plant.wetGrams(), weighed.grams());
+            }
         } else if (entry instanceof LogEntry.Bloom bloom) {
             plant.bloomingSince(bloom.opened() ? day : null);
         } else if (entry instanceof LogEntry.Count count) {
@@ -155,6 +158,21 @@ public class LogBook {
                     count.what() == LogEntry.Counted.FLOWERS ? count.number() : plant.flowers(),
                     count.what() == LogEntry.Counted.BUDS ? count.number() : plant.buds());
         }
+    }
+
+    /** Writes what a grower remembers of an earlier day; it changes nothing of how the plant stands now. */
+    public void remember(Plant plant, HappeningKind kind, LocalDate day) {
+        happenings.save(new Happening(plant, kind, day, OffsetDateTime.now(clock)).detail("as remembered"));
+        happenings.flush();
+        upkeeper.reckon(plant);
+    }
+
+    /** Ends a plant: it is no longer kept, and its record stays. */
+    public void end(Plant plant, Plant.State how, LocalDate day, String cause) {
+        note(plant, day, how == Plant.State.LOST ? HappeningKind.LOST : HappeningKind.RETIRED, cause);
+        plants.save(plant.ended(how, day, cause));
+        happenings.flush();
+        upkeeper.reckon(plant);
     }
 
     /** Writes an entry that is not of the quick field: a photo, a split, an end. */

@@ -18,6 +18,10 @@ class Photo extends Row {
     private String caption;
     private String mediaType;
     private byte[] bytes;
+    private byte[] thumbnail;
+
+    @Column(name = "happening_id")
+    private UUID happening;
 
     protected Photo() {}
 
@@ -28,6 +32,38 @@ class Photo extends Row {
         this.caption = caption;
         this.mediaType = mediaType;
         this.bytes = bytes.clone();
+    }
+
+    /** A small one for lists. */
+    Photo small(byte[] smaller) {
+        this.thumbnail = smaller.clone();
+        return this;
+    }
+
+    /** The entry of the log that says it was taken. */
+    Photo loggedAs(Happening entry) {
+        this.happening = entry.id();
+        return this;
+    }
+
+    UUID plant() {
+        return plant;
+    }
+
+    LocalDate takenOn() {
+        return takenOn;
+    }
+
+    String caption() {
+        return caption;
+    }
+
+    byte[] thumbnail() {
+        return thumbnail == null ? bytes() : thumbnail.clone();
+    }
+
+    UUID happening() {
+        return happening;
     }
 
     String mediaType() {

@@ -68,7 +68,10 @@ public class Plant extends Row {
     @Enumerated(EnumType.STRING)
     private GrowthForm form;
 
+    @Column(name = "plan_x")
     private Double planX;
+
+    @Column(name = "plan_y")
     private Double planY;
 
     @Column(name = "mother_id")

@@ -15,28 +15,44 @@ final class PlantViews {
             String name,
             String kind,
             String botanical,
+            Optional<String> ended,
             String stopName,
             UUID stopId,
             Optional<String> harm,
             Optional<String> rest,
             String habits,
             String plate,
+            String water,
+            int pourMl,
             List<Want> wants,
+            List<Want> facts,
             List<CareLine> care,
             List<DayLine> record,
             List<Troubles.Trouble> cases,
             Optional<UUID> openCase,
             String holds,
-            List<PhotoLine> photos) {}
+            List<Neighbour> neighbours,
+            List<Neighbour> kin,
+            List<PhotoLine> photos,
+            String form) {}
 
-    /** A need beside what the stop gives. */
+    /** The strip of time and how it can be zoomed. */
+    record StripPage(UUID plant, Strip.Drawn strip, List<Zoom> zooms, Optional<String> earlier, Optional<String> later) {}
+
+    /** A way to look at the strip. */
+    record Zoom(String words, String address, boolean here) {}
+
+    /** A need beside what the stop gives, or a fact of the plant. */
     record Want(String what, String wanted, String given, boolean met) {}
 
     /** A line of the care sheet. */
     record CareLine(String setting, String text, String reason, LocalDate since, List<String> before) {}
 
     /** A line of the record. */
-    record DayLine(LocalDate day, String what, String detail) {}
+    record DayLine(UUID id, LocalDate day, String what, boolean mayTakeBack) {}
+
+    /** Another plant. */
+    record Neighbour(UUID id, String name, String words) {}
 
     /** A photo of this plant. */
     record PhotoLine(UUID id, LocalDate day, String caption) {}

@@ -13,19 +13,28 @@ import org.springframework.stereotype.Component;
 /** Draws the plate of a stored plant. */
 @Component
 public class PlatePictures {
-    private static final int KEPT = 300;
-
     private final RecordReader reader;
 
-    /** Plates drawn lately: the same numbers always give the same drawing. */
-    private final Map<PlateSubject, Plate> drawn = Collections.synchronizedMap(new LinkedHashMap<>(64, 0.75f, true) {
+    /** Drawn lately: the same numbers always give the same drawing. */
+    private final Map<PlateSubject, Plate> drawn = Collections.synchronizedMap(new Lately<>(300));
+
+    private final Map<FromAbove, String> above = Collections.synchronizedMap(new Lately<>(600));
+
+    /** Forgets what was not asked for longest. */
+    private static final class Lately<K, V> extends LinkedHashMap<K, V> {
         private static final long serialVersionUID = 1L;
+        private final int kept;
+
+        Lately(int kept) {
+            super(64, 0.75f, true);
+            this.kept = kept;
+        }
 
         @Override
-        protected boolean removeEldestEntry(Map.Entry<PlateSubject, Plate> eldest) {
-            return size() > KEPT;
+        protected boolean removeEldestEntry(Map.Entry<K, V> eldest) {
+            return size() > kept;
         }
-    });
+    }
 
     PlatePictures(RecordReader reader) {
         this.reader = reader;
@@ -36,10 +45,14 @@ public class PlatePictures {
         return drawn.computeIfAbsent(subject(plant), PlateDrawer::draw);
     }
 
-    /** Pot and leaves as seen from above, at a place and with a radius in the plan's units. */
-    public String fromAbove(Plant plant, double x, double y, double radius) {
-        return AboveDrawer.draw(subject(plant), x, y, radius);
+    /** Pot and leaves as seen from above, round the origin, with a radius of the pot in the plan's units. */
+    public String fromAbove(Plant plant, double radius) {
+        return above.computeIfAbsent(
+                new FromAbove(subject(plant), Math.rint(radius * 2) / 2),
+                seen -> AboveDrawer.draw(seen.subject(), 0, 0, seen.radius()));
     }
+
+    private record FromAbove(PlateSubject subject, double radius) {}
 
     private PlateSubject subject(Plant plant) {
         Profile profile = reader.profile(plant);

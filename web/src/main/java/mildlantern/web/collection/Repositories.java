@@ -5,6 +5,7 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import mildlantern.log.QuickLine;
 import org.springframework.data.jpa.repository.Query;
 import org.springframework.data.repository.Repository;
 
@@ -45,6 +46,13 @@ final class Repositories {
         @Query("select coalesce(max(p.placeOnStop), -1) from Plant p where p.collection = :collection and p.stop = :stop")
         int lastPlace(UUID collection, UUID stop);
 
+        @Query("""
+                select new mildlantern.log.QuickLine$Named(p.id, p.name, coalesce(p.accession, ''))
+                from Plant p where p.collection = :collection and p.state = mildlantern.web.collection.Plant$State.ALIVE
+                order by p.name
+                """)
+        List<QuickLine.Named> names(UUID collection);
+
         boolean existsByCollectionAndAccession(UUID collection, String accession);
     }
 
@@ -58,6 +66,8 @@ final class Repositories {
         List<Happening> findByCollectionAndBatch(UUID collection, UUID batch);
 
         List<Happening> findByCollectionAndOnDay(UUID collection, LocalDate day);
+
+        List<Happening> findByCollectionAndOnDayAndPlantIn(UUID collection, LocalDate day, Collection<UUID> plants);
 
         void flush();
 
@@ -94,6 +104,11 @@ final class Repositories {
         Photo save(Photo photo);
 
         Optional<Photo> findByCollectionAndId(UUID collection, UUID id);
+
+        List<Photo> findByCollectionOrderByTakenOn(UUID collection);
+
+        @Query("select p.thumbnail from Photo p where p.collection = :collection and p.id = :id")
+        Optional<byte[]> thumbnail(UUID collection, UUID id);
 
         /** What is needed to list photos, without their bytes. */
         @Query("""

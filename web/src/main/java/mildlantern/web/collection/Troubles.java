@@ -2,6 +2,7 @@ package mildlantern.web.collection;
 
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 
 /** What the pages of a plant need to know of its cases; the cases' own feature answers. */
@@ -17,8 +18,9 @@ public interface Troubles {
      *
      * @param id the case
      * @param opened when it was opened
+     * @param closed when it was closed, if it is
      * @param words what it is or was, in half a sentence
      * @param open whether it is still open
      */
-    record Trouble(UUID id, LocalDate opened, String words, boolean open) {}
+    record Trouble(UUID id, LocalDate opened, Optional<LocalDate> closed, String words, boolean open) {}
 }

@@ -12,6 +12,7 @@ import java.util.OptionalDouble;
 import java.util.UUID;
 import mildlantern.round.Load;
 import mildlantern.round.Upkeep;
+import org.jspecify.annotations.NullUnmarked;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
@@ -31,6 +32,7 @@ public class UpkeepRows {
         this.jdbc = jdbc;
     }
 
+    @NullUnmarked
     void store(UUID collection, UpkeepRow row) {
         Upkeep upkeep = row.upkeep();
         Upkeep.@Nullable WaterCheck water = upkeep.water().orElse(null);

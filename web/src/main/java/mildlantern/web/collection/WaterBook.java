@@ -78,7 +78,7 @@ public class WaterBook {
             return seasons.apply(day);
         }
 
-        Climate at(UUID stop, LocalDate day) {
+        public Climate at(UUID stop, LocalDate day) {
             NavigableMap<LocalDate, StopReading> read = byStop.computeIfAbsent(stop, this::read);
             Map.@Nullable Entry<LocalDate, StopReading> nearest =
                     Optional.ofNullable(read.floorEntry(day)).orElseGet(read::firstEntry);
@@ -114,12 +114,12 @@ public class WaterBook {
                 number(day), number(humidity), light == null ? Brightness.MEDIUM : light, number(daily), season);
     }
 
-    private static OptionalDouble number(@Nullable Double value) {
+    static OptionalDouble number(@Nullable Double value) {
         return value == null ? OptionalDouble.empty() : OptionalDouble.of(value);
     }
 
     /** The plant and its pot as the water balance sees them; what is not known is taken to be usual. */
-    PotOfPlant pot(Plant plant, Profile profile) {
+    public PotOfPlant pot(Plant plant, Profile profile) {
         Medium medium = Optional.ofNullable(plant.medium())
                 .flatMap(knowledge::medium)
                 .orElseGet(

@@ -84,7 +84,7 @@ class Problems {
                 request,
                 HttpStatus.CONTENT_TOO_LARGE,
                 "Too large to take in",
-                "What was sent is larger than 8 MB. A photo from a phone is usually 2 to 5 MB; send a smaller one.",
+                "What was sent is larger than 15 MB. A photo from a phone is usually 2 to 5 MB; send a smaller one.",
                 "Nothing was stored, and nothing was lost.",
                 "/");
     }

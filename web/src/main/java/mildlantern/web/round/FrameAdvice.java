@@ -1,6 +1,7 @@
 package mildlantern.web.round;
 
 import jakarta.servlet.http.HttpServletRequest;
+import java.util.UUID;
 import mildlantern.web.platform.LanternSettings;
 import mildlantern.web.platform.SignedIn;
 import org.jspecify.annotations.Nullable;
@@ -36,14 +37,14 @@ class FrameAdvice {
     /** Worked out only when a template asks, so that redirects and pictures cost nothing. */
     final class FrameSource {
         private final SignedIn member;
-        private RoundService.@Nullable Today today;
+        private @Nullable DueToday today;
         private RoundViews.@Nullable Frame made;
 
         FrameSource(SignedIn member) {
             this.member = member;
         }
 
-        RoundService.Today today() {
+        DueToday today() {
             if (today == null) {
                 today = rounds.today(member.collection());
             }
@@ -58,7 +59,8 @@ class FrameAdvice {
                         rounds.weekday(),
                         rounds.day(),
                         rounds.walk(today()),
-                        settings.demo());
+                        settings.demo(),
+                        UUID.randomUUID().toString());
             }
             return made;
         }

@@ -6,10 +6,12 @@ import java.time.format.DateTimeFormatter;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -17,14 +19,17 @@ import mildlantern.knowledge.Words;
 import mildlantern.quantity.Limits;
 import mildlantern.round.Due;
 import mildlantern.round.Lamp;
-import mildlantern.round.PlantToday;
 import mildlantern.round.RoundPlanner;
 import mildlantern.web.casework.CaseTroubles;
 import mildlantern.web.collection.CollectionService;
+import mildlantern.web.collection.Happening;
 import mildlantern.web.collection.HappeningKind;
+import mildlantern.web.collection.HappeningWords;
 import mildlantern.web.collection.Plant;
-import mildlantern.web.collection.PlatePictures;
 import mildlantern.web.collection.Stop;
+import mildlantern.web.collection.UpkeepRow;
+import mildlantern.web.collection.UpkeepRows;
+import mildlantern.web.plan.StopPlans;
 import mildlantern.web.platform.NotHere;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -33,102 +38,55 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional(readOnly = true)
 public class RoundService {
-    private static final double PLAN_WIDTH = 640;
-    private static final double PLAN_EDGE = 40;
-    private static final double PLAN_MIDDLE = 78;
-    private static final double USUAL_POT_CM = 13;
+    private static final double PLAN_WIDTH = 660;
+    private static final double PLAN_HEIGHT = 164;
+    private static final int PATH_STEP = 76;
 
     private final CollectionService collections;
     private final CaseTroubles cases;
-    private final PlatePictures plates;
+    private final UpkeepRows rows;
+    private final StopPlans plans;
+    private final SlipMaker slips;
     private final RoundPlanner planner;
     private final Clock clock;
 
     RoundService(
             CollectionService collections,
             CaseTroubles cases,
-            PlatePictures plates,
+            UpkeepRows rows,
+            StopPlans plans,
+            SlipMaker slips,
             RoundPlanner planner,
             Clock clock) {
         this.collections = collections;
         this.cases = cases;
-        this.plates = plates;
+        this.rows = rows;
+        this.plans = plans;
+        this.slips = slips;
         this.planner = planner;
         this.clock = clock;
     }
 
     /** What is due today in a collection; worked out once for a page and its frame. */
-    Today today(UUID collection) {
-        return new Today(collection);
-    }
-
-    /** Everything that is due, worked out once. */
-    final class Today {
-        final UUID collection;
-        final LocalDate day = LocalDate.now(clock);
-        final List<Stop> walk;
-        final Map<UUID, List<Plant>> byStop;
-        final Map<UUID, Due> dues = new LinkedHashMap<>();
-        final Map<UUID, LocalDate> looked = new LinkedHashMap<>();
-
-        private Today(UUID collection) {
-            this.collection = collection;
-            walk = collections.walk(collection);
-            List<Plant> plants = collections.plants(collection);
-            byStop = plants.stream().collect(Collectors.groupingBy(Plant::stop));
-            Map<UUID, Map<HappeningKind, LocalDate>> latest = collections.latestDays(
-                    collection, List.of(HappeningKind.LOOKED, HappeningKind.MOVED, HappeningKind.ARRIVED));
-            Map<UUID, PlantToday.Trouble> troubles = cases.openTroubles(collection);
-            for (Stop stop : walk) {
-                for (Plant plant : at(stop)) {
-                    Map<HappeningKind, LocalDate> days = latest.getOrDefault(plant.id(), Map.of());
-                    Optional.ofNullable(days.get(HappeningKind.LOOKED))
-                            .ifPresent(lookedOn -> looked.put(plant.id(), lookedOn));
-                    planner.due(
-                                    new PlantToday(
-                                            plant.id(),
-                                            Optional.ofNullable(days.get(HappeningKind.LOOKED)),
-                                            stop.isolation() ? since(plant, days) : Optional.empty(),
-                                            Optional.ofNullable(troubles.get(plant.id()))),
-                                    day)
-                            .ifPresent(due -> dues.put(plant.id(), due));
-                }
-            }
-        }
-
-        private Optional<LocalDate> since(Plant plant, Map<HappeningKind, LocalDate> days) {
-            return Optional.ofNullable(days.get(HappeningKind.MOVED))
-                    .or(() -> Optional.ofNullable(days.get(HappeningKind.ARRIVED)))
-                    .or(() -> Optional.ofNullable(plant.acquiredOn()));
-        }
-
-        List<Plant> at(Stop stop) {
-            return byStop.getOrDefault(stop.id(), List.of());
-        }
-
-        List<Due> due(Stop stop) {
-            return at(stop).stream()
-                    .flatMap(plant -> Optional.ofNullable(dues.get(plant.id())).stream())
-                    .toList();
-        }
+    DueToday today(UUID collection) {
+        return new DueToday(collection, LocalDate.now(clock), collections, cases, rows, planner);
     }
 
     /** The walk for the frame of every page. */
-    List<RoundViews.StopLine> walk(Today today) {
+    List<RoundViews.StopLine> walk(DueToday today) {
         List<RoundViews.StopLine> lines = new ArrayList<>();
         int i = 0;
         for (Stop stop : today.walk) {
-            List<Due> dues = today.due(stop);
-            Lamp lamp = RoundPlanner.lamp(dues);
+            Lamp lamp = today.due(stop).lamp();
             lines.add(new RoundViews.StopLine(
                     stop.id(),
                     stop.name(),
                     climate(stop),
                     Words.id(lamp),
                     lampWords(lamp),
-                    dueWords(dues, today.at(stop).size()),
+                    dueWords(today.due(stop)),
                     (int) Math.round(33 + 6 * Math.sin(i * 1.7)),
-                    46 + 76 * i));
+                    46 + PATH_STEP * i));
             i++;
         }
         return lines;
@@ -150,32 +108,63 @@ public class RoundService {
         return String.join(" · ", parts);
     }
 
-    private static String dueWords(List<Due> dues, int plants) {
-        if (plants == 0) {
+    static String dueWords(DueToday.StopDue due) {
+        if (due.plants() == 0) {
             return "empty";
         }
-        long again = count(dues, Due.Kind.LOOK_AGAIN);
-        long open = count(dues, Due.Kind.OPEN_CASE);
-        long looks = dues.size() - again - open;
         List<String> parts = new ArrayList<>();
+        int again = due.of(Due.Kind.LOOK_AGAIN);
+        int open = due.of(Due.Kind.OPEN_CASE);
         if (again > 0) {
             parts.add(again == 1 ? "look again" : again + " to look again");
         }
         if (open > 0) {
             parts.add(open == 1 ? "1 case" : open + " cases");
         }
+        int water = due.of(Due.Kind.WATER) + due.of(Due.Kind.FILL_TRAY);
+        if (water > 0) {
+            parts.add(water + " to water");
+        }
+        int looks = due.of(Due.Kind.ROUTINE_LOOK) + due.of(Due.Kind.ISOLATION_LOOK);
         if (looks > 0) {
             parts.add(looks + " to look at");
+        }
+        if (due.of(Due.Kind.FEED) > 0) {
+            parts.add(due.of(Due.Kind.FEED) + " to feed");
+        }
+        if (due.of(Due.Kind.EMPTY_CUP) > 0) {
+            parts.add(due.of(Due.Kind.EMPTY_CUP) == 1 ? "1 cup" : due.of(Due.Kind.EMPTY_CUP) + " cups");
         }
         return parts.isEmpty() ? "nothing due" : String.join(" · ", parts);
     }
 
-    private static long count(List<Due> dues, Due.Kind kind) {
-        return dues.stream().filter(due -> due.kind() == kind).count();
+    /**
+     * Where a round begins or goes on: at the first stop with anything due from the last stop at which something was written today,
+     * then from the beginning.
+     */
+    private Stop where(DueToday today) {
+        List<Stop> due =
+                today.walk.stream().filter(stop -> today.due(stop).all() > 0).toList();
+        if (due.isEmpty()) {
+            return today.walk.get(0);
+        }
+        int reached = collections.happenedOn(today.collection, today.day).stream()
+                .max(Comparator.comparing(Happening::writtenAt))
+                .flatMap(last -> collections.plants(today.collection, List.of(last.plant())).stream()
+                        .findFirst())
+                .flatMap(plant -> today.walk.stream()
+                        .filter(stop -> stop.id().equals(plant.stop()))
+                        .findFirst())
+                .map(Stop::position)
+                .orElse(Integer.MIN_VALUE);
+        return due.stream()
+                .filter(stop -> stop.position() >= reached)
+                .findFirst()
+                .orElse(due.get(0));
     }
 
-    /** The round at a stop; without one, at the first stop whose lamp burns brightest. */
-    Optional<RoundViews.RoundPage> round(Today today, Optional<UUID> stopId) {
+    /** The round at a stop; without one, where it goes on. */
+    Optional<RoundViews.RoundPage> round(DueToday today, Optional<UUID> stopId) {
         if (today.walk.isEmpty()) {
             return Optional.empty();
         }
@@ -183,123 +172,106 @@ public class RoundService {
                         .filter(s -> s.id().equals(id))
                         .findFirst()
                         .orElseThrow(() -> new NotHere("stop")))
-                .orElseGet(() -> today.walk.stream()
-                        .max(Comparator.comparing((Stop s) -> RoundPlanner.lamp(today.due(s)))
-                                .thenComparing(
-                                        Comparator.comparingInt(Stop::position).reversed()))
-                        .orElseThrow());
-        List<Plant> plants = today.at(stop);
-        Map<UUID, Integer> marks = new LinkedHashMap<>();
-        List<RoundViews.Slip> slips = new ArrayList<>();
-        today.due(stop).stream().sorted(Comparator.comparing(Due::kind)).forEach(due -> {
-            int mark = marks.size() + 1;
-            marks.put(due.plant(), mark);
-            plants.stream()
-                    .filter(plant -> plant.id().equals(due.plant()))
-                    .forEach(plant -> slips.add(slip(mark, plant, due)));
-        });
-        Map<UUID, List<String>> holds = cases.allHolds(today.collection);
+                .orElseGet(() -> where(today));
+        List<DueToday.PlantDue> plants = today.plants(stop);
+        Map<UUID, List<RoundViews.Done>> done = slips.doneToday(today, plants);
+        List<DueToday.PlantDue> open =
+                plants.stream().filter(plant -> !plant.dues().isEmpty()).toList();
+        List<RoundViews.PotMark> marks = new ArrayList<>();
+        Map<Due.Half, Map<Carrying, List<RoundViews.Slip>>> groups = new EnumMap<>(Due.Half.class);
+        open.stream()
+                .sorted(Comparator.comparing((DueToday.PlantDue plant) -> Carrying.of(plant, collections)))
+                .forEach(plant -> {
+                    int mark = marks.size() + 1;
+                    marks.add(new RoundViews.PotMark(
+                            plant.plant().id(), mark, Words.id(RoundPlanner.lamp(plant.dues()))));
+                    groups.computeIfAbsent(plant.dues().get(0).kind().half(), half -> new LinkedHashMap<>())
+                            .computeIfAbsent(Carrying.of(plant, collections), carry -> new ArrayList<>())
+                            .add(slips.slip(plant, mark, done));
+                });
+        List<RoundViews.Elsewhere> left = elsewhere(today, stop);
+        List<Plant> standing = plants.stream().map(DueToday.PlantDue::plant).toList();
         return Optional.of(new RoundViews.RoundPage(
                 stop.id(),
                 stop.name(),
-                Optional.ofNullable(stop.note()).orElse(""),
-                sentence(today, stop, plants, slips.size()),
-                plan(plants, marks, today),
-                Optional.ofNullable(stop.note()).orElse(""),
-                slips,
+                sentence(today, stop, plants.size(), open.size()),
+                plans.draw(stop, standing, PLAN_WIDTH, PLAN_HEIGHT),
+                marks,
+                stop.glass() == null
+                        ? Optional.ofNullable(stop.note()).orElse("")
+                        : stop.glass().words() + " glass",
+                groups(groups.getOrDefault(Due.Half.MORNING, Map.of())),
+                groups(groups.getOrDefault(Due.Half.EVENING, Map.of())),
                 plants.stream()
-                        .filter(plant -> !today.dues.containsKey(plant.id()))
-                        .map(plant -> alsoHere(plant, today))
+                        .filter(plant -> plant.dues().isEmpty())
+                        .map(plant -> alsoHere(plant, today, done))
                         .toList(),
+                slips.carry(open),
                 readings(stop),
-                plants.stream()
-                        .filter(plant ->
-                                !holds.getOrDefault(plant.id(), List.of()).isEmpty())
+                standing.stream()
+                        .filter(plant -> today.holds.containsKey(plant.id()))
                         .map(plant -> new RoundViews.Held(
-                                plant.id(), plant.name(), Words.listed(holds.getOrDefault(plant.id(), List.of()))))
+                                plant.id(),
+                                plant.name(),
+                                Words.listed(today.holds.getOrDefault(plant.id(), List.of()))))
                         .toList(),
-                elsewhere(today, stop)));
+                left,
+                next(today, stop, left)));
     }
 
-    private static String sentence(Today today, Stop stop, List<Plant> plants, int due) {
+    private static List<RoundViews.Group> groups(Map<Carrying, List<RoundViews.Slip>> byCarrying) {
+        return byCarrying.entrySet().stream()
+                .map(group -> new RoundViews.Group(group.getKey().words(), group.getValue()))
+                .toList();
+    }
+
+    /** The slip of one plant, after something was pressed on it. */
+    RoundViews.Slip slip(UUID collection, UUID plantId, int mark, String problem) {
+        DueToday today = today(collection);
+        DueToday.PlantDue plant = today.plant(collections.plant(collection, plantId));
+        RoundViews.Slip made = slips.slip(plant, mark, slips.doneToday(today, List.of(plant)));
+        return problem.isEmpty() ? made : SlipMaker.with(made, problem);
+    }
+
+    private static String sentence(DueToday today, Stop stop, int plants, int due) {
         int number = today.walk.indexOf(stop) + 1;
         String place = "Stop %d of %d. ".formatted(number, today.walk.size());
-        if (plants.isEmpty()) {
+        if (plants == 0) {
             return place + "Nothing stands here.";
         }
-        String rest = plants.size() - due == 0
+        int others = plants - due;
+        String rest = others == 0
                 ? ""
-                : plants.size() - due == 1
-                        ? " One other needs nothing today."
-                        : " %d others need nothing today.".formatted(plants.size() - due);
+                : others == 1 ? " One other needs nothing today." : " %d others need nothing today.".formatted(others);
         return place
-                + (due == 0 ? "Nothing due here." : due == 1 ? "One thing here." : due + " things here.")
+                + (due == 0 ? "Nothing due here." : due == 1 ? "One plant here." : due + " plants here.")
                 + (due == 0 ? "" : rest);
     }
 
-    private static RoundViews.Slip slip(int mark, Plant plant, Due due) {
-        String words = switch (due.kind()) {
-            case LOOK_AGAIN -> "case · look again";
-            case OPEN_CASE -> "case · causes to weigh";
-            case ISOLATION_LOOK -> "on its own · daily look";
-            case ROUTINE_LOOK -> "look";
-        };
-        boolean inCase = due.kind() == Due.Kind.LOOK_AGAIN || due.kind() == Due.Kind.OPEN_CASE;
-        return new RoundViews.Slip(
-                mark,
-                plant.id(),
-                plant.name(),
-                Words.id(due.kind()),
-                words,
-                Words.id(due.kind().lamp()),
-                due.why(),
-                due.kind() == Due.Kind.LOOK_AGAIN ? "look again" : inCase ? "open the case" : "found something",
-                "/plants/" + plant.id() + "/cases",
-                !inCase,
-                UUID.randomUUID().toString());
-    }
-
-    private RoundViews.AlsoHere alsoHere(Plant plant, Today today) {
-        String looked = Optional.ofNullable(today.looked.get(plant.id()))
-                .map(day -> "looked at " + RoundPlanner.ago(ChronoUnit.DAYS.between(day, today.day)))
-                .orElse("not looked at yet");
+    private RoundViews.AlsoHere alsoHere(
+            DueToday.PlantDue plant, DueToday today, Map<UUID, List<RoundViews.Done>> done) {
+        List<RoundViews.Done> lately = done.getOrDefault(plant.plant().id(), List.of());
+        String words = lately.isEmpty()
+                ? plant.row().map(row -> ahead(row, today.day)).orElse("")
+                : Words.listed(lately.stream().map(RoundViews.Done::words).toList()) + " today";
         return new RoundViews.AlsoHere(
-                plant.id(),
-                plant.name(),
-                collections.profile(plant).name(),
-                looked,
-                UUID.randomUUID().toString());
+                plant.plant().id(),
+                plant.plant().name(),
+                collections.profile(plant.plant()).name(),
+                words);
     }
 
-    private List<RoundViews.PotOnPlan> plan(List<Plant> plants, Map<UUID, Integer> marks, Today today) {
-        double widths = plants.stream().mapToDouble(RoundService::diameter).sum();
-        double scale = Math.min(4.2, (PLAN_WIDTH - 2 * PLAN_EDGE) / Math.max(1, widths * 1.55));
-        double gap = plants.isEmpty() ? 0 : (PLAN_WIDTH - 2 * PLAN_EDGE - widths * scale) / plants.size();
-        List<RoundViews.PotOnPlan> pots = new ArrayList<>();
-        double x = PLAN_EDGE;
-        for (Plant plant : plants) {
-            double radius = diameter(plant) * scale / 2;
-            x += gap / 2 + radius;
-            pots.add(new RoundViews.PotOnPlan(
-                    plant.id(),
-                    plant.name(),
-                    plates.fromAbove(plant, x, PLAN_MIDDLE, radius),
-                    x,
-                    x,
-                    PLAN_MIDDLE + 72,
-                    x + radius * 0.9 + 4,
-                    PLAN_MIDDLE - radius * 0.9 - 4,
-                    marks.getOrDefault(plant.id(), 0),
-                    Optional.ofNullable(today.dues.get(plant.id()))
-                            .map(due -> Words.id(due.kind().lamp()))
-                            .orElse("out")));
-            x += radius + gap / 2;
-        }
-        return pots;
-    }
-
-    private static double diameter(Plant plant) {
-        return plant.potDiameterCm() == null ? USUAL_POT_CM : Math.min(24, plant.potDiameterCm());
+    private static String ahead(UpkeepRow row, LocalDate day) {
+        return row.upkeep()
+                .water()
+                .map(water -> {
+                    long days = ChronoUnit.DAYS.between(day, water.on());
+                    return "water in " + (days == 1 ? "a day" : Math.max(1, days) + " days");
+                })
+                .or(() -> row.upkeep()
+                        .looked()
+                        .map(looked -> "looked at " + RoundPlanner.ago(ChronoUnit.DAYS.between(looked, day))))
+                .orElse("not looked at yet");
     }
 
     private static List<RoundViews.Reading> readings(Stop stop) {
@@ -315,14 +287,103 @@ public class RoundService {
         return readings;
     }
 
-    private List<RoundViews.Elsewhere> elsewhere(Today today, Stop here) {
+    private static List<RoundViews.Elsewhere> elsewhere(DueToday today, Stop here) {
         return today.walk.stream()
-                .filter(stop -> !stop.id().equals(here.id()) && !today.due(stop).isEmpty())
-                .map(stop -> new RoundViews.Elsewhere(
-                        stop.id(),
-                        stop.name(),
-                        dueWords(today.due(stop), today.at(stop).size())))
+                .filter(stop ->
+                        !stop.id().equals(here.id()) && today.due(stop).all() > 0)
+                .map(stop -> new RoundViews.Elsewhere(stop.id(), stop.name(), dueWords(today.due(stop))))
                 .toList();
+    }
+
+    /** The next stop on the walk with anything due, after this one; from the beginning where there is none after. */
+    private static Optional<RoundViews.Elsewhere> next(
+            DueToday today, Stop here, List<RoundViews.Elsewhere> left) {
+        List<UUID> order = today.walk.stream().map(Stop::id).toList();
+        int at = order.indexOf(here.id());
+        return left.stream()
+                .filter(other -> order.indexOf(other.stop()) > at)
+                .findFirst()
+                .or(() -> left.stream().findFirst());
+    }
+
+    /** What the day came to, and what is left. */
+    RoundViews.Summary summary(UUID collection) {
+        DueToday today = today(collection);
+        List<Happening> written = collections.happenedOn(collection, today.day).stream()
+                .sorted(Comparator.comparing(Happening::writtenAt))
+                .toList();
+        Map<UUID, Plant> plants =
+                collections
+                        .plants(collection, written.stream().map(Happening::plant).distinct().toList())
+                        .stream()
+                        .collect(Collectors.toMap(Plant::id, plant -> plant));
+        Map<HappeningKind, List<Happening>> byKind = written.stream()
+                .collect(Collectors.groupingBy(Happening::kind, () -> new EnumMap<>(HappeningKind.class), Collectors.toList()));
+        List<RoundViews.Tally> tallies = byKind.entrySet().stream()
+                .filter(kind -> kind.getKey() != HappeningKind.PUT_OFF)
+                .map(kind -> new RoundViews.Tally(
+                        kind.getKey().words(), kind.getValue().size(), poured(kind.getValue())))
+                .toList();
+        List<RoundViews.Elsewhere> left = today.walk.stream()
+                .filter(stop -> today.due(stop).all() > 0)
+                .map(stop -> new RoundViews.Elsewhere(stop.id(), stop.name(), dueWords(today.due(stop))))
+                .toList();
+        long visited = written.stream().map(Happening::plant).distinct().count();
+        String sentence = visited == 0
+                ? "Nothing was written down today yet."
+                : (visited == 1 ? "One plant was seen to today. " : visited + " plants were seen to today. ")
+                        + (left.isEmpty() ? "Nothing is left on the walk." : "Some is left on the walk.");
+        return new RoundViews.Summary(
+                sentence,
+                tallies,
+                lines(written, plants, false),
+                lines(written, plants, true),
+                left);
+    }
+
+    private static String poured(List<Happening> rows) {
+        int ml = rows.stream()
+                .mapToInt(row -> row.amountMl() == null ? 0 : row.amountMl())
+                .sum();
+        return ml == 0 ? "" : litres(ml);
+    }
+
+    static String litres(int ml) {
+        return ml < 1000 ? ml + " mL" : Limits.plain(Math.round(ml / 100.0) / 10.0) + " L";
+    }
+
+    private static List<RoundViews.DoneLine> lines(List<Happening> written, Map<UUID, Plant> plants, boolean putOff) {
+        return written.stream()
+                .filter(row -> (row.kind() == HappeningKind.PUT_OFF) == putOff && plants.containsKey(row.plant()))
+                .map(row -> new RoundViews.DoneLine(
+                        row.plant(),
+                        Objects.requireNonNull(plants.get(row.plant())).name(),
+                        putOff ? Optional.ofNullable(row.detail()).orElse("no reason given") : HappeningWords.said(row),
+                        row.id()))
+                .toList();
+    }
+
+    /** The round on paper, for a helper. */
+    RoundViews.Sheet sheet(UUID collection, String name) {
+        DueToday today = today(collection);
+        List<RoundViews.SheetStop> stops = new ArrayList<>();
+        List<DueToday.PlantDue> all = new ArrayList<>();
+        for (Stop stop : today.walk) {
+            if (today.due(stop).all() == 0) {
+                continue;
+            }
+            List<DueToday.PlantDue> due = today.plants(stop).stream()
+                    .filter(plant -> !plant.dues().isEmpty())
+                    .toList();
+            all.addAll(due);
+            stops.add(new RoundViews.SheetStop(
+                    stop.name(),
+                    climate(stop),
+                    due.stream()
+                            .flatMap(plant -> plant.dues().stream().map(it -> slips.line(plant, it)))
+                            .toList()));
+        }
+        return new RoundViews.Sheet(today.day, name, slips.carry(all), stops);
     }
 
     String weekday() {

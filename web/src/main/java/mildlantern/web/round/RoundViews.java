@@ -1,7 +1,11 @@
 package mildlantern.web.round;
 
+import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
+import mildlantern.web.plan.StopPlans;
+import org.jspecify.annotations.Nullable;
 
 /** What the round and the walk show. */
 public final class RoundViews {
@@ -9,7 +13,13 @@ public final class RoundViews {
 
     /** The frame of every page: who, where, what day, and the walk. */
     public record Frame(
-            String collection, String member, String weekday, String day, List<StopLine> walk, boolean demo) {}
+            String collection,
+            String member,
+            String weekday,
+            String day,
+            List<StopLine> walk,
+            boolean demo,
+            String form) {}
 
     /** A stop on the drawn path. */
     public record StopLine(
@@ -19,45 +29,70 @@ public final class RoundViews {
     record RoundPage(
             UUID stop,
             String name,
-            String note,
             String sentence,
-            List<PotOnPlan> plan,
+            StopPlans.Drawn plan,
+            List<PotMark> marks,
             String glass,
-            List<Slip> slips,
+            List<Group> morning,
+            List<Group> evening,
             List<AlsoHere> alsoHere,
+            List<Carry> carry,
             List<Reading> readings,
             List<Held> onHold,
-            List<Elsewhere> left) {}
+            List<Elsewhere> left,
+            Optional<Elsewhere> next) {
+        /** The mark of a pot on the plan; null where nothing is due on it. */
+        public @Nullable PotMark mark(UUID plant) {
+            return marks.stream()
+                    .filter(mark -> mark.plant().equals(plant))
+                    .findFirst()
+                    .orElse(null);
+        }
 
-    /** A pot on the plan of the stop. */
-    record PotOnPlan(
-            UUID plant,
-            String name,
-            String svg,
-            double x,
-            double labelX,
-            double labelY,
-            double markX,
-            double markY,
-            int mark,
-            String lamp) {}
+        public boolean nothingDue() {
+            return morning.isEmpty() && evening.isEmpty();
+        }
+    }
 
-    /** One thing to do at this stop. */
+    /** The number that a pot carries on the plan. */
+    record PotMark(UUID plant, int number, String lamp) {}
+
+    /** Slips for which the same is carried along. */
+    record Group(String name, List<Slip> slips) {}
+
+    /** Something to carry, and how much of it. */
+    record Carry(String what, String glyph, String amount) {}
+
+    /** All that is due on one plant at this stop, and what was done on it today. */
     record Slip(
-            int mark,
             UUID plant,
             String name,
-            String kind,
-            String kindWords,
-            String lamp,
-            String why,
-            String act,
-            String actAddress,
-            boolean mayLook,
-            String form) {}
+            int mark,
+            List<Said> said,
+            Optional<String> caseWords,
+            Optional<Pour> pour,
+            boolean look,
+            boolean feed,
+            boolean cup,
+            List<Done> done,
+            String form,
+            String problem) {
+        public boolean open() {
+            return !said.isEmpty();
+        }
+    }
+
+    /** One due thing in words. */
+    record Said(String kind, String glyph, String lamp, String why) {}
+
+    /** What is proposed to be poured. */
+    record Pour(boolean tray, int ml, String water, String waterWords) {}
+
+    /** Something done today, to be taken back if it was a slip. */
+    record Done(UUID entry, String words) {}
 
     /** A plant at this stop on which nothing is due. */
-    record AlsoHere(UUID plant, String name, String kind, String lately, String form) {}
+    record AlsoHere(UUID plant, String name, String kind, String lately) {}
 
     /** A reading of the stop's climate. */
     record Reading(String what, String value, String unit) {}
@@ -67,4 +102,27 @@ public final class RoundViews {
 
     /** What is due at another stop. */
     record Elsewhere(UUID stop, String name, String due) {}
+
+    /** The day in retrospect. */
+    record Summary(
+            String sentence,
+            List<Tally> tallies,
+            List<DoneLine> done,
+            List<DoneLine> putOff,
+            List<Elsewhere> left) {}
+
+    /** How often something was done. */
+    record Tally(String what, int count, String amount) {}
+
+    /** An entry of today. */
+    record DoneLine(UUID plant, String name, String words, UUID entry) {}
+
+    /** The round on paper. */
+    record Sheet(LocalDate day, String collection, List<Carry> carry, List<SheetStop> stops) {}
+
+    /** A stop on paper. */
+    record SheetStop(String name, String climate, List<SheetLine> lines) {}
+
+    /** A plant on paper: what to do, and a space to write. */
+    record SheetLine(String name, String number, String what, String why, boolean evening) {}
 }

@@ -1,0 +1,107 @@
+package mildlantern.web.log;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import mildlantern.log.QuickLine;
+import mildlantern.plant.PlantKnowledge;
+import mildlantern.web.collection.CollectionService;
+import mildlantern.web.collection.HappeningWords;
+import mildlantern.web.collection.LogBook;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Understands and stores a line of the quick field. */
+@Service
+class QuickService {
+    private final CollectionService collections;
+    private final PlantKnowledge knowledge;
+    private final LogBook log;
+    private final Clock clock;
+
+    QuickService(CollectionService collections, PlantKnowledge knowledge, LogBook log, Clock clock) {
+        this.collections = collections;
+        this.knowledge = knowledge;
+        this.log = log;
+        this.clock = clock;
+    }
+
+    /**
+     * What was understood, in words.
+     *
+     * @param plant the plant's name, where it is clear
+     * @param day the day, where it is not today
+     * @param entries what would be written
+     * @param problems what was not understood
+     * @param next how the line could go on
+     * @param complete whether it can be written as it is
+     */
+    record Preview(
+            String line,
+            Optional<UUID> plantId,
+            String plant,
+            Optional<LocalDate> day,
+            List<String> entries,
+            List<String> problems,
+            List<String> next,
+            boolean complete) {}
+
+    @Transactional(readOnly = true)
+    Preview preview(UUID collection, String line, Optional<UUID> here) {
+        return preview(line, understand(collection, line, here));
+    }
+
+    private Preview preview(String line, QuickLine.Understood understood) {
+        boolean clear = understood.plants().size() == 1;
+        return new Preview(
+                line,
+                clear ? Optional.of(understood.plants().get(0).id()) : Optional.empty(),
+                clear ? understood.plants().get(0).name() : "",
+                Optional.of(understood.day()).filter(day -> !day.equals(LocalDate.now(clock))),
+                understood.said().stream()
+                        .map(said -> HappeningWords.said(said.entry(), said.words()))
+                        .toList(),
+                understood.problems(),
+                understood.next(),
+                understood.complete());
+    }
+
+    /** Stores a line, once, if it was understood. */
+    @Transactional
+    Preview write(UUID collection, UUID form, String line, Optional<UUID> here) {
+        QuickLine.Understood understood = understand(collection, line, here);
+        if (understood.complete()) {
+            log.write(
+                    collection,
+                    understood.plants().get(0).id(),
+                    form,
+                    understood.day(),
+                    understood.said().stream()
+                            .map(said -> new LogBook.Line(said.entry(), said.words().isBlank() ? null : said.words()))
+                            .toList());
+        }
+        return preview(line, understood);
+    }
+
+    private QuickLine.Understood understand(UUID collection, String line, Optional<UUID> here) {
+        List<QuickLine.Named> plants = collections.names(collection);
+        Map<String, String> media = new LinkedHashMap<>();
+        knowledge.media().forEach(medium -> media.put(medium.name(), medium.id()));
+        QuickLine.Names names = new QuickLine.Names(
+                plants,
+                collections.walk(collection).stream()
+                        .map(stop -> new QuickLine.Named(stop.id(), stop.name(), ""))
+                        .toList(),
+                media);
+        return new QuickLine(names, LocalDate.now(clock))
+                .read(
+                        line,
+                        here.flatMap(id -> plants.stream()
+                                .filter(plant -> plant.id().equals(id))
+                                .findFirst()));
+    }
+}

@@ -1,0 +1,115 @@
+package mildlantern.web.plan;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.OptionalDouble;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import mildlantern.place.BenchPlan;
+import mildlantern.web.collection.Plant;
+import mildlantern.web.collection.PlatePictures;
+import mildlantern.web.collection.Stop;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+
+/** Draws a stop from above, to scale. */
+@Component
+public class StopPlans {
+    private static final double USUAL_POT_CM = 13;
+    private static final double EDGE = 12;
+    private static final double LABEL = 14;
+
+    private final PlatePictures plates;
+
+    StopPlans(PlatePictures plates) {
+        this.plates = plates;
+    }
+
+    /**
+     * A drawn stop; lengths in drawing units.
+     *
+     * @param width of the drawing
+     * @param height of the drawing
+     * @param boardX left edge of the board; likewise the others
+     * @param scale units a cm
+     */
+    public record Drawn(
+            double width,
+            double height,
+            double boardX,
+            double boardY,
+            double boardWidth,
+            double boardHeight,
+            double scale,
+            List<Pot> pots) {}
+
+    /** A drawn pot: its middle and radius in drawing units, its middle in cm, and whom its leaves touch. */
+    public record Pot(
+            UUID plant,
+            String name,
+            String svg,
+            double x,
+            double y,
+            double radius,
+            double cmX,
+            double cmY,
+            double cmRadius,
+            double labelY,
+            List<UUID> within) {}
+
+    /** Where the plants of a stop stand, cm. */
+    List<BenchPlan.Placed> laid(Stop stop, List<Plant> plants) {
+        return BenchPlan.lay(
+                plants.stream()
+                        .map(plant -> new BenchPlan.Pot(
+                                plant.id(), diameter(plant), number(plant.planX()), number(plant.planY())))
+                        .toList(),
+                stop.widthCm(),
+                stop.depthCm());
+    }
+
+    private static OptionalDouble number(@Nullable Double value) {
+        return value == null ? OptionalDouble.empty() : OptionalDouble.of(value);
+    }
+
+    private static double diameter(Plant plant) {
+        return plant.potDiameterCm() == null ? USUAL_POT_CM : plant.potDiameterCm();
+    }
+
+    /**
+     * Draws a stop into a frame.
+     *
+     * @param width of the drawing, in its units
+     * @param most its greatest height
+     */
+    public Drawn draw(Stop stop, List<Plant> plants, double width, double most) {
+        double scale = Math.min((width - 2 * EDGE) / stop.widthCm(), (most - 2 * EDGE - LABEL) / stop.depthCm());
+        double boardWidth = stop.widthCm() * scale;
+        double boardHeight = stop.depthCm() * scale;
+        double left = (width - boardWidth) / 2;
+        List<BenchPlan.Placed> placed = laid(stop, plants);
+        Map<UUID, Plant> byId = plants.stream().collect(Collectors.toMap(Plant::id, Function.identity()));
+        List<Pot> pots = placed.stream()
+                .map(pot -> {
+                    Plant plant = Objects.requireNonNull(byId.get(pot.id()));
+                    double radius = pot.radius() * scale;
+                    double y = EDGE + pot.y() * scale;
+                    return new Pot(
+                            pot.id(),
+                            plant.name(),
+                            plates.fromAbove(plant, radius),
+                            left + pot.x() * scale,
+                            y,
+                            radius,
+                            pot.x(),
+                            pot.y(),
+                            pot.radius(),
+                            y + radius + 11,
+                            BenchPlan.withinReach(placed, pot.id()));
+                })
+                .toList();
+        return new Drawn(width, boardHeight + 2 * EDGE + LABEL, left, EDGE, boardWidth, boardHeight, scale, pots);
+    }
+}

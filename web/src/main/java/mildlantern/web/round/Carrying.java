@@ -1,0 +1,60 @@
+package mildlantern.web.round;
+
+import java.util.Optional;
+import mildlantern.plant.WaterSource;
+import mildlantern.plant.WaterWant;
+import mildlantern.round.Due;
+import mildlantern.web.collection.CollectionService;
+
+/** What is carried along for a piece of work; work for which the same is carried is done together. */
+enum Carrying {
+    CASE("With time and a lens"),
+    RAIN("With rain water"),
+    PURE("With pure water"),
+    TAP("With tap water"),
+    LENS("With a lens"),
+    FEED("With the feed"),
+    NOTHING("With your hands");
+
+    private final String words;
+
+    Carrying(String words) {
+        this.words = words;
+    }
+
+    String words() {
+        return words;
+    }
+
+    /** For the most pressing of what is due on a plant. */
+    static Carrying of(DueToday.PlantDue plant, CollectionService collections) {
+        return switch (plant.dues().get(0).kind()) {
+            case LOOK_AGAIN, OPEN_CASE -> CASE;
+            case WATER, FILL_TRAY -> water(source(plant, collections));
+            case ISOLATION_LOOK, ROUTINE_LOOK -> LENS;
+            case FEED -> FEED;
+            case EMPTY_CUP -> NOTHING;
+        };
+    }
+
+    /** The water it gets: what it is known to be given, otherwise what its kind must have. */
+    static WaterSource source(DueToday.PlantDue plant, CollectionService collections) {
+        return Optional.ofNullable(plant.plant().waterSource())
+                .orElseGet(() -> collections.profile(plant.plant()).water() == WaterWant.ANY
+                        ? WaterSource.SOFT_TAP
+                        : WaterSource.RAIN);
+    }
+
+    static Carrying water(WaterSource source) {
+        return switch (source) {
+            case RAIN -> RAIN;
+            case REVERSE_OSMOSIS, DISTILLED -> PURE;
+            case SOFT_TAP, HARD_TAP, SOFTENED_TAP -> TAP;
+        };
+    }
+
+    /** Whether anything of this kind of work is done with water. */
+    static boolean pours(DueToday.PlantDue plant) {
+        return plant.dues().stream().map(Due::kind).anyMatch(Due.Kind::ofWater);
+    }
+}

@@ -1,0 +1,190 @@
+package mildlantern.web.round;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import mildlantern.round.Due;
+import mildlantern.round.Lamp;
+import mildlantern.round.PlantToday;
+import mildlantern.round.RoundPlanner;
+import mildlantern.treatment.Hold;
+import mildlantern.web.casework.CaseTroubles;
+import mildlantern.web.collection.CollectionService;
+import mildlantern.web.collection.HappeningKind;
+import mildlantern.web.collection.Plant;
+import mildlantern.web.collection.Stop;
+import mildlantern.web.collection.UpkeepRow;
+import mildlantern.web.collection.UpkeepRows;
+
+/**
+ * What is due in a collection on a day. Lamps of the whole walk come from counts, because the rules have put down for each plant
+ * from which day its routine is due; plants in a case are judged one by one; the plants of a stop only when it is asked for.
+ */
+final class DueToday {
+    final UUID collection;
+    final LocalDate day;
+    final List<Stop> walk;
+    final Map<UUID, List<String>> holds;
+
+    private final CollectionService collections;
+    private final UpkeepRows rows;
+    private final RoundPlanner planner;
+    private final Map<UUID, PlantToday.Trouble> troubles;
+    private final Set<UUID> stopsWithCatching;
+    private final Map<UUID, Plant> apart;
+    private final Map<UUID, StopDue> byStop = new HashMap<>();
+
+    /**
+     * What is due at a stop, counted.
+     *
+     * @param plants how many stand there
+     * @param count how many plants have each kind of work due
+     */
+    record StopDue(int plants, Map<Due.Kind, Integer> count) {
+        int of(Due.Kind kind) {
+            return count.getOrDefault(kind, 0);
+        }
+
+        int all() {
+            return count.values().stream().mapToInt(Integer::intValue).sum();
+        }
+
+        Lamp lamp() {
+            return count.keySet().stream()
+                    .filter(kind -> of(kind) > 0)
+                    .map(Due.Kind::lamp)
+                    .max(Lamp::compareTo)
+                    .orElse(Lamp.OUT);
+        }
+    }
+
+    /** A plant and what is due on it. */
+    record PlantDue(Plant plant, Optional<UpkeepRow> row, List<Due> dues) {}
+
+    DueToday(
+            UUID collection,
+            LocalDate day,
+            CollectionService collections,
+            CaseTroubles cases,
+            UpkeepRows rows,
+            RoundPlanner planner) {
+        this.collection = collection;
+        this.day = day;
+        this.collections = collections;
+        this.rows = rows;
+        this.planner = planner;
+        walk = collections.walk(collection);
+        troubles = cases.openTroubles(collection);
+        holds = cases.allHolds(collection);
+        Set<UUID> catching = cases.catching(collection);
+        Set<UUID> ids = new HashSet<>(troubles.keySet());
+        ids.addAll(holds.keySet());
+        ids.addAll(catching);
+        apart = collections.plants(collection, ids).stream()
+                .filter(Plant::alive)
+                .collect(Collectors.toMap(Plant::id, plant -> plant));
+        stopsWithCatching = catching.stream()
+                .flatMap(id -> Optional.ofNullable(apart.get(id)).stream())
+                .map(Plant::stop)
+                .collect(Collectors.toSet());
+        count();
+    }
+
+    private void count() {
+        Set<UUID> alone = walk.stream().filter(Stop::isolation).map(Stop::id).collect(Collectors.toSet());
+        Map<UUID, UpkeepRows.StopCount> counts = rows.counts(
+                collection,
+                day,
+                apart.keySet(),
+                stopsWithCatching,
+                day.minusDays(planner.lookNearCatching()),
+                alone);
+        for (Stop stop : walk) {
+            UpkeepRows.StopCount counted = counts.getOrDefault(stop.id(), UpkeepRows.StopCount.NONE);
+            Map<Due.Kind, Integer> kinds = new EnumMap<>(Due.Kind.class);
+            kinds.put(Due.Kind.WATER, counted.water());
+            kinds.put(stop.isolation() ? Due.Kind.ISOLATION_LOOK : Due.Kind.ROUTINE_LOOK, counted.looks());
+            kinds.put(Due.Kind.FEED, counted.feeds());
+            byStop.put(stop.id(), new StopDue(counted.plants(), kinds));
+        }
+        Map<UUID, UpkeepRow> apartRows = rows.of(collection, apart.keySet());
+        Map<UUID, Stop> stops = walk.stream().collect(Collectors.toMap(Stop::id, stop -> stop));
+        apart.values().forEach(plant -> {
+            Stop stop = stops.get(plant.stop());
+            UpkeepRow row = apartRows.get(plant.id());
+            if (stop != null && row != null) {
+                planner.due(today(plant, row, stop), day).forEach(due -> due(stop)
+                        .count()
+                        .merge(due.kind() == Due.Kind.FILL_TRAY ? Due.Kind.WATER : due.kind(), 1, Integer::sum));
+            }
+        });
+        walk.stream()
+                .filter(stop -> stop.nightCelsius() != null)
+                .filter(stop -> planner.coldForCups(stop.nightCelsius()))
+                .forEach(stop -> {
+                    long cups = collections.plantsAt(collection, stop.id()).stream()
+                            .filter(plant -> cup(plant, stop))
+                            .filter(plant -> !apart.containsKey(plant.id()))
+                            .count();
+                    due(stop).count().merge(Due.Kind.EMPTY_CUP, (int) cups, Integer::sum);
+                });
+    }
+
+    StopDue due(Stop stop) {
+        return byStop.getOrDefault(stop.id(), new StopDue(0, Map.of()));
+    }
+
+    private boolean cup(Plant plant, Stop stop) {
+        return stop.nightCelsius() != null
+                && planner.cupInTheCold(collections.profile(plant), stop.nightCelsius());
+    }
+
+    private PlantToday today(Plant plant, UpkeepRow row, Stop stop) {
+        return new PlantToday(
+                plant.id(),
+                row.upkeep(),
+                stop.isolation() ? aloneSince(plant) : Optional.empty(),
+                Optional.ofNullable(troubles.get(plant.id())),
+                stopsWithCatching.contains(stop.id()),
+                holds.getOrDefault(plant.id(), List.of()).contains(Hold.FEED.words()),
+                cup(plant, stop));
+    }
+
+    private Optional<LocalDate> aloneSince(Plant plant) {
+        return collections.happenings(plant).stream()
+                .filter(row -> row.kind() == HappeningKind.MOVED || row.kind() == HappeningKind.ARRIVED)
+                .map(row -> row.onDay())
+                .findFirst()
+                .or(() -> Optional.ofNullable(plant.acquiredOn()))
+                .or(() -> Optional.of(day));
+    }
+
+    /** The plants of a stop with what is due on each, in the order in which they stand. */
+    List<PlantDue> plants(Stop stop) {
+        Map<UUID, UpkeepRow> at = rows.at(collection, stop.id());
+        List<PlantDue> plants = new ArrayList<>();
+        for (Plant plant : collections.plantsAt(collection, stop.id())) {
+            plants.add(judge(plant, Optional.ofNullable(at.get(plant.id())), stop));
+        }
+        return plants;
+    }
+
+    /** One plant with what is due on it. */
+    PlantDue plant(Plant plant) {
+        Stop stop = collections.stop(collection, plant.stop());
+        return judge(plant, rows.of(collection, plant.id()), stop);
+    }
+
+    private PlantDue judge(Plant plant, Optional<UpkeepRow> row, Stop stop) {
+        return new PlantDue(
+                plant, row, row.map(it -> planner.due(today(plant, it, stop), day)).orElse(List.of()));
+    }
+}

@@ -1,0 +1,173 @@
+package mildlantern.web.round;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import mildlantern.plant.WaterSource;
+import mildlantern.round.Due;
+import mildlantern.round.Lamp;
+import mildlantern.web.collection.CollectionService;
+import mildlantern.web.collection.Happening;
+import mildlantern.web.collection.HappeningKind;
+import mildlantern.web.collection.HappeningWords;
+import org.springframework.stereotype.Component;
+
+/** Makes the slip of a plant: what is due on it in words, and what can be pressed. */
+@Component
+class SlipMaker {
+    private final CollectionService collections;
+
+    SlipMaker(CollectionService collections) {
+        this.collections = collections;
+    }
+
+    /** What was written of some plants today, the latest last. */
+    Map<UUID, List<RoundViews.Done>> doneToday(DueToday today, List<DueToday.PlantDue> plants) {
+        Map<UUID, List<RoundViews.Done>> done = new HashMap<>();
+        List<UUID> ids = plants.stream().map(plant -> plant.plant().id()).toList();
+        collections.happenedOn(today.collection, today.day, ids).stream()
+                .sorted(Comparator.comparing(Happening::writtenAt))
+                .forEach(row -> done.computeIfAbsent(row.plant(), plant -> new ArrayList<>())
+                        .add(new RoundViews.Done(row.id(), said(row))));
+        return done;
+    }
+
+    private static String said(Happening row) {
+        return row.kind() == HappeningKind.PUT_OFF
+                ? "put off" + Optional.ofNullable(row.detail()).map(why -> ": " + why).orElse("")
+                : HappeningWords.said(row);
+    }
+
+    RoundViews.Slip slip(DueToday.PlantDue plant, int mark, Map<UUID, List<RoundViews.Done>> done) {
+        List<Due> dues = plant.dues();
+        return new RoundViews.Slip(
+                plant.plant().id(),
+                plant.plant().name(),
+                mark,
+                dues.stream().map(SlipMaker::said).toList(),
+                dues.stream()
+                        .filter(due -> due.kind().ofCase())
+                        .findFirst()
+                        .map(due -> due.kind() == Due.Kind.LOOK_AGAIN ? "look again" : "open the case"),
+                pour(plant),
+                has(plant, Due.Kind.ROUTINE_LOOK) || has(plant, Due.Kind.ISOLATION_LOOK),
+                has(plant, Due.Kind.FEED),
+                has(plant, Due.Kind.EMPTY_CUP),
+                done.getOrDefault(plant.plant().id(), List.of()),
+                UUID.randomUUID().toString(),
+                "");
+    }
+
+    /** The same slip with what was wrong with what was pressed. */
+    static RoundViews.Slip with(RoundViews.Slip slip, String problem) {
+        return new RoundViews.Slip(
+                slip.plant(),
+                slip.name(),
+                slip.mark(),
+                slip.said(),
+                slip.caseWords(),
+                slip.pour(),
+                slip.look(),
+                slip.feed(),
+                slip.cup(),
+                slip.done(),
+                slip.form(),
+                problem);
+    }
+
+    private static boolean has(DueToday.PlantDue plant, Due.Kind kind) {
+        return plant.dues().stream().anyMatch(due -> due.kind() == kind);
+    }
+
+    private Optional<RoundViews.Pour> pour(DueToday.PlantDue plant) {
+        if (!Carrying.pours(plant)) {
+            return Optional.empty();
+        }
+        WaterSource source = Carrying.source(plant, collections);
+        return Optional.of(new RoundViews.Pour(
+                has(plant, Due.Kind.FILL_TRAY),
+                ml(plant),
+                source.name(),
+                HappeningWords.water(source)));
+    }
+
+    /** A round figure: nobody pours 387 mL. */
+    private static int ml(DueToday.PlantDue plant) {
+        int exact = plant.row().map(row -> row.wetThroughMl()).orElse(0);
+        int step = exact < 200 ? 10 : exact < 1000 ? 20 : 100;
+        return Math.max(10, Math.round((float) exact / step) * step);
+    }
+
+    private static RoundViews.Said said(Due due) {
+        String lamp = due.kind().lamp() == Lamp.BRIGHT ? "bright" : "low";
+        return switch (due.kind()) {
+            case LOOK_AGAIN -> new RoundViews.Said("case · look again", "case", lamp, due.why());
+            case OPEN_CASE -> new RoundViews.Said("case · causes to weigh", "case", lamp, due.why());
+            case WATER -> new RoundViews.Said("water", "water", lamp, due.why());
+            case FILL_TRAY -> new RoundViews.Said("water · tray", "water", lamp, due.why());
+            case ISOLATION_LOOK -> new RoundViews.Said("on its own · daily look", "look", lamp, due.why());
+            case ROUTINE_LOOK -> new RoundViews.Said("look", "look", lamp, due.why());
+            case FEED -> new RoundViews.Said("feed", "food", lamp, due.why());
+            case EMPTY_CUP -> new RoundViews.Said("cup · this evening", "water", lamp, due.why());
+        };
+    }
+
+    /** What to carry for some plants. */
+    List<RoundViews.Carry> carry(List<DueToday.PlantDue> plants) {
+        Map<Carrying, Integer> water = new EnumMap<>(Carrying.class);
+        boolean look = false;
+        boolean feed = false;
+        boolean probe = false;
+        for (DueToday.PlantDue plant : plants) {
+            if (Carrying.pours(plant)) {
+                water.merge(Carrying.water(Carrying.source(plant, collections)), ml(plant), Integer::sum);
+                probe = true;
+            }
+            look |= plant.dues().stream().anyMatch(due -> due.kind() != Due.Kind.FEED && !due.kind().ofWater());
+            feed |= has(plant, Due.Kind.FEED);
+        }
+        List<RoundViews.Carry> carry = new ArrayList<>();
+        water.forEach((kind, ml) -> carry.add(new RoundViews.Carry(
+                kind == Carrying.RAIN ? "rain water" : kind == Carrying.PURE ? "pure water" : "tap water",
+                "water",
+                RoundService.litres(ml))));
+        if (feed) {
+            carry.add(new RoundViews.Carry("feed, mixed", "food", ""));
+        }
+        if (look) {
+            carry.add(new RoundViews.Carry("lens, white card", "look", ""));
+        }
+        if (probe) {
+            carry.add(new RoundViews.Carry("long probe", "root", ""));
+        }
+        return carry;
+    }
+
+    /** One due thing on paper. */
+    RoundViews.SheetLine line(DueToday.PlantDue plant, Due due) {
+        String what = switch (due.kind()) {
+            case LOOK_AGAIN -> "look again (case)";
+            case OPEN_CASE -> "open case: ask the keeper";
+            case WATER -> "feel the pot; if dry, " + ml(plant) + " mL " + words(plant);
+            case FILL_TRAY -> "fill the tray, " + ml(plant) + " mL " + words(plant);
+            case ISOLATION_LOOK, ROUTINE_LOOK -> "turn leaves over";
+            case FEED -> "feed";
+            case EMPTY_CUP -> "empty the cup";
+        };
+        return new RoundViews.SheetLine(
+                plant.plant().name(),
+                Optional.ofNullable(plant.plant().accession()).orElse(""),
+                what,
+                due.why(),
+                due.kind().half() == Due.Half.EVENING);
+    }
+
+    private String words(DueToday.PlantDue plant) {
+        return HappeningWords.water(Carrying.source(plant, collections));
+    }
+}
