@@ -201,7 +201,10 @@ public final class WaterKnowledge {
         double tray = of.reservoirMl() > 0 || !bog ? of.reservoirMl() : top * traySize * bogDepthCm;
         boolean night = nightPores.contains(of.profile().nearest());
         double leaf = top * of(leafArea, of.profile().form()) * of(leafClass, of.leaves()) * of.stock();
-        double walls = of.wall() == Wall.CLAY ? Math.PI * of.diameterCm() * height * taper * wallRate : 0;
+        // A wall dries as walls do, whatever the kind: it follows the plant's own factor, but not that of its kind.
+        double walls = of.wall() == Wall.CLAY
+                ? Math.PI * of.diameterCm() * height * taper * wallRate / Math.exp(usualLogFactor(of.profile()))
+                : 0;
         Wanted want = bog ? new Wanted(1, 0) : of(wanted, of.profile().dryness());
         return new PotWater(
                 capacity,

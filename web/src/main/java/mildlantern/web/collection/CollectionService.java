@@ -177,6 +177,19 @@ public class CollectionService {
         return stops.save(stop);
     }
 
+    /** Changes a stop and its place on the walk; the others close up. */
+    @Transactional
+    public void reshape(Stop stop, int position) {
+        List<Stop> order = new ArrayList<>(walk(stop.collection()).stream()
+                .filter(other -> !other.id().equals(stop.id()))
+                .toList());
+        order.add(Math.min(order.size(), position - 1), stop);
+        for (int i = 0; i < order.size(); i++) {
+            stops.save(order.get(i).at(i + 1));
+        }
+        happenings.flush();
+    }
+
     /** Adds or changes a plant, and reckons its routine. */
     @Transactional
     public Plant write(Plant plant) {

@@ -13,6 +13,7 @@ public enum HappeningKind {
     PROBED("probed", null),
     WEIGHED("weighed", null),
     MOVED("moved", EventKind.MOVED),
+    SHIFTED("shifted on its stop", null),
     BROUGHT_IN("brought in", EventKind.BROUGHT_IN),
     PUT_OUT("put outdoors", EventKind.PUT_OUT),
     REPOTTED("repotted", EventKind.REPOTTED),

@@ -79,8 +79,7 @@ public final class HappeningWords {
         return Optional.of(
                 row.top() == row.middle() && row.middle() == row.bottom()
                         ? Words.id(row.top())
-                        : Words.id(row.top()) + ", " + Words.id(row.middle()) + ", " + Words.id(row.bottom())
-                                + " from the top");
+                        : Words.id(row.top()) + " · " + Words.id(row.middle()) + " · " + Words.id(row.bottom()));
     }
 
     /** The kind of water in words, as in "rain water". */

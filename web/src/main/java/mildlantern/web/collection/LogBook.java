@@ -167,8 +167,15 @@ public class LogBook {
         upkeeper.reckon(plant);
     }
 
+    /** Shifts a pot on its stop: its middle from the left and from the glass, cm. Neither warmth nor light changes by that. */
+    public void shift(Plant plant, double x, double y, LocalDate day) {
+        note(plant, day, HappeningKind.SHIFTED, null);
+        plants.save(plant.at(x, y));
+        happenings.flush();
+    }
+
     /** Ends a plant: it is no longer kept, and its record stays. */
-    public void end(Plant plant, Plant.State how, LocalDate day, String cause) {
+    public void end(Plant plant, Plant.State how, LocalDate day, @Nullable String cause) {
         note(plant, day, how == Plant.State.LOST ? HappeningKind.LOST : HappeningKind.RETIRED, cause);
         plants.save(plant.ended(how, day, cause));
         happenings.flush();

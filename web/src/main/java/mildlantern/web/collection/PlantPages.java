@@ -35,6 +35,7 @@ class PlantPages {
     /** The curve is told from so long before the axis, so that it has settled where the axis begins. */
     private static final int DAYS_BEFORE = 45;
 
+    private static final DateTimeFormatter SHORT = DateTimeFormatter.ofPattern("d MMM", Locale.UK);
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM yyyy", Locale.UK);
 
     private final CollectionService collections;
@@ -129,12 +130,12 @@ class PlantPages {
                                                 : "about");
         return row.upkeep()
                 .water()
-                .map(check -> "%s in %s (from %s to %s). A soak lasts about %s days here; %s."
+                .map(check -> "%s in %s (%s to %s). A soak lasts about %s days here; %s."
                         .formatted(
                                 check.tray() ? "Tray empty" : "Dry enough",
                                 days(today, check.likely()),
-                                DAY.format(check.early()),
-                                DAY.format(check.late()),
+                                SHORT.format(check.early()),
+                                SHORT.format(check.late()),
                                 Limits.plain(Math.rint(row.cycleDays() * 10) / 10),
                                 thirst))
                 .orElse("No watering is written down yet. Note one, and the next look into the pot is worked out.");

@@ -53,7 +53,7 @@ record PlantState(
     /** Gives back what an entry of a kind had changed, and only that. */
     void giveBack(HappeningKind kind, Plant plant) {
         switch (kind) {
-            case MOVED, BROUGHT_IN, PUT_OUT -> plant.standingAt(stop, place).at(planX, planY);
+            case MOVED, SHIFTED, BROUGHT_IN, PUT_OUT -> plant.standingAt(stop, place).at(planX, planY);
             case REPOTTED ->
                 plant.potted(plant.potKind(), potDiameterCm, medium, pottedOn)
                         .pot(plant.potHeightCm(), plant.reservoirMl(), mediumSince)
@@ -72,6 +72,7 @@ record PlantState(
     static boolean changes(HappeningKind kind) {
         return switch (kind) {
             case MOVED,
+                    SHIFTED,
                     BROUGHT_IN,
                     PUT_OUT,
                     REPOTTED,

@@ -16,11 +16,11 @@ import mildlantern.water.WaterStory;
 
 /** Draws a plant's time on one axis: water with its doubt, and below it everything that happened. */
 final class Strip {
-    static final double WIDTH = 900;
-    private static final double LEFT = 74;
+    static final double WIDTH = 1000;
+    private static final double LEFT = 92;
     private static final double RIGHT = 8;
     private static final double WATER_TOP = 10;
-    private static final double WATER_HEIGHT = 104;
+    private static final double WATER_HEIGHT = 96;
     private static final double LANE = 19;
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM yyyy", Locale.UK);
     private static final DateTimeFormatter SHORT = DateTimeFormatter.ofPattern("d MMM", Locale.UK);

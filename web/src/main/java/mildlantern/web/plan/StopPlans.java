@@ -106,7 +106,7 @@ public class StopPlans {
                             pot.x(),
                             pot.y(),
                             pot.radius(),
-                            y + radius + 11,
+                            y + radius * BenchPlan.LEAF_REACH + 9,
                             BenchPlan.withinReach(placed, pot.id()));
                 })
                 .toList();

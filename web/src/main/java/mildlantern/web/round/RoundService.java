@@ -135,7 +135,11 @@ public class RoundService {
         if (due.of(Due.Kind.EMPTY_CUP) > 0) {
             parts.add(due.of(Due.Kind.EMPTY_CUP) == 1 ? "1 cup" : due.of(Due.Kind.EMPTY_CUP) + " cups");
         }
-        return parts.isEmpty() ? "nothing due" : String.join(" · ", parts);
+        if (parts.isEmpty()) {
+            return "nothing due";
+        }
+        int said = again + open + (again + open > 0 ? 0 : water);
+        return parts.size() < 3 ? String.join(" · ", parts) : parts.get(0) + " · " + (due.all() - said) + " more";
     }
 
     /**

@@ -1,0 +1,148 @@
+package mildlantern.web.plan;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import mildlantern.log.LogEntry;
+import mildlantern.place.BenchPlan;
+import mildlantern.place.Moves;
+import mildlantern.quantity.Limits;
+import mildlantern.web.collection.CollectionService;
+import mildlantern.web.collection.LogBook;
+import mildlantern.web.collection.Plant;
+import mildlantern.web.collection.Stop;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The bench plan: where pots stand, and moving them. */
+@Service
+@Transactional(readOnly = true)
+class PlanService {
+    private static final double WIDTH = 960;
+    private static final double HEIGHT = 430;
+
+    private final CollectionService collections;
+    private final LogBook log;
+    private final StopPlans plans;
+    private final Clock clock;
+
+    PlanService(CollectionService collections, LogBook log, StopPlans plans, Clock clock) {
+        this.collections = collections;
+        this.log = log;
+        this.plans = plans;
+        this.clock = clock;
+    }
+
+    /** The plan of a stop with its pots and, where one is chosen, what can be done with it. */
+    record PlanPage(
+            UUID stop,
+            String name,
+            String size,
+            StopPlans.Drawn plan,
+            Optional<Chosen> chosen,
+            String form) {}
+
+    /** A chosen pot. */
+    record Chosen(UUID plant, String name, String kind, String place, List<String> within, List<Target> targets) {}
+
+    /** A stop to which it can be moved, and what that would mean. */
+    record Target(UUID stop, String name, String step, List<String> warnings) {}
+
+    PlanPage page(UUID collection, UUID stopId, Optional<UUID> chosen) {
+        Stop stop = collections.stop(collection, stopId);
+        List<Plant> plants = collections.plantsAt(collection, stopId);
+        StopPlans.Drawn drawn = plans.draw(stop, plants, WIDTH, HEIGHT);
+        Map<UUID, Plant> byId = plants.stream().collect(Collectors.toMap(Plant::id, Function.identity()));
+        return new PlanPage(
+                stop.id(),
+                stop.name(),
+                "%d by %d cm".formatted(stop.widthCm(), stop.depthCm()),
+                drawn,
+                chosen.flatMap(id -> Optional.ofNullable(byId.get(id))).map(plant -> chosen(plant, stop, drawn, byId)),
+                UUID.randomUUID().toString());
+    }
+
+    private Chosen chosen(Plant plant, Stop stop, StopPlans.Drawn drawn, Map<UUID, Plant> byId) {
+        StopPlans.Pot pot = drawn.pots().stream()
+                .filter(it -> it.plant().equals(plant.id()))
+                .findFirst()
+                .orElseThrow();
+        return new Chosen(
+                plant.id(),
+                plant.name(),
+                collections.profile(plant).name(),
+                "%s cm from the left, %s cm from the glass"
+                        .formatted(Limits.plain(Math.rint(pot.cmX())), Limits.plain(Math.rint(pot.cmY()))),
+                pot.within().stream()
+                        .flatMap(id -> Optional.ofNullable(byId.get(id)).stream())
+                        .map(Plant::name)
+                        .toList(),
+                collections.walk(plant.collection()).stream()
+                        .filter(other -> !other.id().equals(stop.id()))
+                        .map(other -> target(plant, other))
+                        .toList());
+    }
+
+    private Target target(Plant plant, Stop to) {
+        Moves.Step step = log.judge(plant, to);
+        return new Target(to.id(), to.name(), words(step), step.warnings());
+    }
+
+    private static String words(Moves.Step step) {
+        String warmth = step.temperatureStep().isPresent()
+                ? (step.temperatureStep().getAsDouble() >= 0 ? "+" : "−")
+                        + Limits.plain(Math.abs(step.temperatureStep().getAsDouble())) + " °C"
+                : "warmth not read";
+        String light = step.lightRatio().isPresent()
+                ? Limits.plain(Math.rint(step.lightRatio().getAsDouble() * 10) / 10) + " × the light"
+                : "light not read";
+        return warmth + ", " + light;
+    }
+
+    /**
+     * Shifts a pot on its stop, once. The other pots stay where they stand: what had no place of its own gets the one it was drawn at.
+     *
+     * @param x its middle from the left, cm
+     * @param y its middle from the glass, cm
+     */
+    @Transactional
+    void shift(UUID collection, UUID plantId, UUID form, double x, double y) {
+        Plant plant = collections.plant(collection, plantId);
+        Stop stop = collections.stop(collection, plant.stop());
+        collections.once(collection, form, () -> {
+            List<Plant> plants = collections.plantsAt(collection, stop.id());
+            Map<UUID, BenchPlan.Placed> placed = plans.laid(stop, plants).stream()
+                    .collect(Collectors.toMap(BenchPlan.Placed::id, Function.identity()));
+            for (Plant other : plants) {
+                BenchPlan.Placed at = placed.get(other.id());
+                if (other.planX() == null && at != null && !other.id().equals(plantId)) {
+                    collections.store(other.at(at.x(), at.y()));
+                }
+            }
+            log.shift(plant, within(x, stop.widthCm()), within(y, stop.depthCm()), LocalDate.now(clock));
+        });
+    }
+
+    private static double within(double value, double length) {
+        return Math.max(0, Math.min(length, value));
+    }
+
+    /** Moves a pot to another stop, once. */
+    @Transactional
+    void move(UUID collection, UUID plantId, UUID form, UUID to) {
+        collections.stop(collection, to);
+        log.write(
+                collection,
+                plantId,
+                form,
+                LocalDate.now(clock),
+                List.of(LogBook.Line.of(new LogEntry.Moved(
+                        Optional.empty(), Optional.of(to), OptionalDouble.empty(), OptionalDouble.empty()))));
+    }
+}
