@@ -90,10 +90,12 @@ public final class RoundPlanner {
     /**
      * When things last happened to a plant.
      *
-     * @param watered last watered, or its medium found moist enough
+     * @param watered last watered
+     * @param moist its medium last found moist or wet
      */
     public record Last(
             Optional<LocalDate> watered,
+            Optional<LocalDate> moist,
             Optional<LocalDate> looked,
             Optional<LocalDate> fed,
             Optional<LocalDate> repotted,
@@ -124,7 +126,7 @@ public final class RoundPlanner {
         Optional<LocalDate> checkBefore = before.flatMap(Upkeep::water).map(Upkeep.WaterCheck::on);
         return new Upkeep(
                 outlook.known()
-                        ? Optional.of(check(profile, outlook, tray, today, checkBefore, load))
+                        ? Optional.of(check(profile, outlook, tray, last, today, checkBefore, load))
                         : Optional.empty(),
                 last.watered(),
                 last.looked(),
@@ -138,11 +140,15 @@ public final class RoundPlanner {
             Profile profile,
             WaterOutlook outlook,
             boolean tray,
+            Last last,
             LocalDate today,
             Optional<LocalDate> before,
             Load load) {
         int wait = patience.getOrDefault(profile.dryness(), 0);
-        LocalDate from = after(today, outlook.checkFrom());
+        // What was watered or found moist today is not looked into once more today.
+        boolean done = last.watered().filter(today::equals).isPresent()
+                || last.moist().filter(today::equals).isPresent();
+        LocalDate from = later(after(today, outlook.checkFrom()), done ? today.plusDays(1) : today);
         LocalDate by = after(today, outlook.checkBy()).plusDays(wait);
         return new Upkeep.WaterCheck(
                 load.keepOrPlace(before, from, by),

@@ -52,6 +52,7 @@ class RoundPlannerTest {
     private static RoundPlanner.Last last(int watered, int looked, int fed) {
         return new RoundPlanner.Last(
                 Optional.of(TODAY.minusDays(watered)),
+                Optional.empty(),
                 Optional.of(TODAY.minusDays(looked)),
                 Optional.of(TODAY.minusDays(fed)),
                 Optional.empty(),
@@ -121,6 +122,18 @@ class RoundPlannerTest {
     }
 
     @Test
+    void aPotFoundMoistTodayIsNotLookedIntoOnceMoreToday() {
+        RoundPlanner.Last moist = new RoundPlanner.Last(
+                Optional.of(TODAY.minusDays(6)),
+                Optional.of(TODAY),
+                Optional.of(TODAY),
+                Optional.of(TODAY),
+                Optional.empty(),
+                Optional.empty());
+        assertThat(kinds(plant(upkeep(dryIn(0.3, 6), moist)), TODAY)).isEmpty();
+    }
+
+    @Test
     void everyPlantIsTurnedOverWithinTwoWeeks_soonerBesideSomethingCatching() {
         for (int ago = 1; ago < 40; ago++) {
             Upkeep looked = upkeep(dryIn(30, 30), last(1, ago, 1));
@@ -162,6 +175,7 @@ class RoundPlannerTest {
                 .isEmpty();
         RoundPlanner.Last repotted = new RoundPlanner.Last(
                 Optional.of(TODAY),
+                Optional.empty(),
                 Optional.of(TODAY),
                 Optional.empty(),
                 Optional.of(TODAY.minusDays(8)),
@@ -182,6 +196,7 @@ class RoundPlannerTest {
                 dryIn(0, 6),
                 new RoundPlanner.Last(
                         Optional.of(TODAY.minusDays(7)),
+                        Optional.empty(),
                         Optional.of(TODAY),
                         Optional.of(TODAY),
                         Optional.empty(),
@@ -262,7 +277,12 @@ class RoundPlannerTest {
         Load load = new Load();
         Map<LocalDate, Integer> days = new HashMap<>();
         RoundPlanner.Last never = new RoundPlanner.Last(
-                Optional.empty(), Optional.empty(), Optional.of(TODAY), Optional.empty(), Optional.empty());
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.of(TODAY),
+                Optional.empty(),
+                Optional.empty());
         for (int i = 0; i < 300; i++) {
             days.merge(
                     planner.plan(
@@ -319,6 +339,7 @@ class RoundPlannerTest {
                 count(planned, before, -1);
                 RoundPlanner.Last done = new RoundPlanner.Last(
                         due.contains(Due.Kind.WATER) ? Optional.of(day) : before.watered(),
+                        Optional.empty(),
                         due.contains(Due.Kind.ROUTINE_LOOK) ? Optional.of(day) : before.looked(),
                         due.contains(Due.Kind.FEED) ? Optional.of(day) : before.fed(),
                         Optional.empty(),

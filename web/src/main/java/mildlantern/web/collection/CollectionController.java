@@ -43,8 +43,7 @@ class CollectionController {
     @GetMapping("/collection")
     String list(@AuthenticationPrincipal SignedIn member, @RequestParam(defaultValue = "") String q, Model model) {
         UUID collection = member.collection();
-        Map<UUID, String> stops =
-                collections.walk(collection).stream().collect(Collectors.toMap(Stop::id, Stop::name));
+        Map<UUID, String> stops = collections.walk(collection).stream().collect(Collectors.toMap(Stop::id, Stop::name));
         List<Plant> plants = collections.plants(collection);
         Map<UUID, UpkeepRow> rows =
                 upkeep.of(collection, plants.stream().map(Plant::id).toList());
@@ -88,12 +87,14 @@ class CollectionController {
             HttpServletRequest request,
             Model model) {
         List<Plant> plants = stop.isPresent()
-                ? collections.plantsAt(member.collection(), stop.get())
+                ? collections.plantsAt(
+                        member.collection(),
+                        collections.stop(member.collection(), stop.get()).id())
                 : collections.plants(member.collection());
-        String root = ServletUriComponentsBuilder.fromContextPath(request).build().toUriString();
+        String root =
+                ServletUriComponentsBuilder.fromContextPath(request).build().toUriString();
         model.addAttribute(
-                "labels",
-                plants.stream().map(plant -> label(plant, root)).toList());
+                "labels", plants.stream().map(plant -> label(plant, root)).toList());
         model.addAttribute("collection", member.collectionName());
         return "collection/labels";
     }
@@ -104,7 +105,9 @@ class CollectionController {
         return new Label(
                 plant.name(),
                 profile.name()
-                        + Optional.ofNullable(plant.cultivar()).map(name -> " ‘" + name + "’").orElse(""),
+                        + Optional.ofNullable(plant.cultivar())
+                                .map(name -> " ‘" + name + "’")
+                                .orElse(""),
                 profile.botanical(),
                 Optional.ofNullable(plant.accession()).orElse("")
                         + Optional.ofNullable(plant.acquiredOn())

@@ -146,10 +146,8 @@ public class CollectionService {
 
     /** Entries without those that were taken back and what took them back. */
     static List<Happening> standing(List<Happening> rows) {
-        Set<UUID> undone = rows.stream()
-                .map(Happening::undoes)
-                .filter(Objects::nonNull)
-                .collect(Collectors.toSet());
+        Set<UUID> undone =
+                rows.stream().map(Happening::undoes).filter(Objects::nonNull).collect(Collectors.toSet());
         return rows.stream()
                 .filter(row -> row.kind() != HappeningKind.UNDONE && !undone.contains(row.id()))
                 .toList();
@@ -231,7 +229,7 @@ public class CollectionService {
     }
 
     /** Where a new plant would stand. */
-    int nextPlace(UUID collection, UUID stop) {
+    public int nextPlace(UUID collection, UUID stop) {
         return plants.lastPlace(collection, stop) + 1;
     }
 

@@ -34,8 +34,7 @@ final class EntryColumns {
         } else if (entry instanceof LogEntry.Probed it) {
             return row(HappeningKind.PROBED).probed(it.top(), it.middle(), it.bottom());
         } else if (entry instanceof LogEntry.Weighed it) {
-            return row(HappeningKind.WEIGHED)
-                    .weighed(it.grams(), it.yardstick().orElse(null));
+            return row(HappeningKind.WEIGHED).weighed(it.grams(), it.yardstick().orElse(null));
         } else if (entry instanceof LogEntry.Fed it) {
             return row(HappeningKind.FED).fed(it.product().orElse(null), number(it.mgNitrogen()));
         } else if (entry instanceof LogEntry.Repotted it) {
@@ -71,8 +70,7 @@ final class EntryColumns {
                         Optional.ofNullable(row.water()),
                         row.way() == null ? LogEntry.Way.ABOVE : row.way(),
                         Optional.ofNullable(row.found()));
-            case PROBED ->
-                row.top() == null ? null : new LogEntry.Probed(row.top(), row.middle(), row.bottom());
+            case PROBED -> row.top() == null ? null : new LogEntry.Probed(row.top(), row.middle(), row.bottom());
             case WEIGHED -> new LogEntry.Weighed(row.grams(), Optional.ofNullable(row.yardstick()));
             case FED -> new LogEntry.Fed(Optional.ofNullable(row.product()), number(row.mgNitrogen()));
             case REPOTTED -> new LogEntry.Repotted(number(row.diameterCm()), Optional.ofNullable(row.medium()));
@@ -87,9 +85,7 @@ final class EntryColumns {
             case PUT_OFF -> new LogEntry.PutOff();
             case ARRIVED, BROUGHT_IN, PUT_OUT, CHILLED, FORCED, SHADE_LOST, LEFT_ALONE ->
                 new LogEntry.Befell(
-                        row.kind().event().orElseThrow(),
-                        number(row.temperatureStep()),
-                        number(row.lightRatio()));
+                        row.kind().event().orElseThrow(), number(row.temperatureStep()), number(row.lightRatio()));
             default -> null;
         };
         return Optional.ofNullable(entry);

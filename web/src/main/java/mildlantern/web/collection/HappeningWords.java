@@ -19,14 +19,17 @@ public final class HappeningWords {
     /** What happened with all its figures, as in "watered 380 mL rain water". */
     public static String said(Happening row) {
         String details = details(row);
-        String what = row.kind() == HappeningKind.NOTED && !details.isEmpty() ? "" : row.kind().words();
+        String what = row.kind() == HappeningKind.NOTED && !details.isEmpty()
+                ? ""
+                : row.kind().words();
         return (what + " " + details).strip();
     }
 
     /** An entry in words before it is written. */
     public static String said(LogEntry entry, String words) {
         Plant anyPlant = new Plant(new UUID(0, 0), new UUID(0, 0), new UUID(0, 0), 0, "", "");
-        return said(Happening.of(anyPlant, LocalDate.EPOCH, entry, OffsetDateTime.MIN).detail(words));
+        return said(Happening.of(anyPlant, LocalDate.EPOCH, entry, OffsetDateTime.MIN)
+                .detail(words));
     }
 
     /** The figures and words of an entry. */
@@ -52,8 +55,7 @@ public final class HappeningWords {
                         }));
         probed(row).ifPresent(parts::add);
         Optional.ofNullable(row.grams()).ifPresent(grams -> parts.add(grams + " g"));
-        Optional.ofNullable(row.yardstick())
-                .ifPresent(as -> parts.add("(" + Words.spoken(Words.id(as)) + ")"));
+        Optional.ofNullable(row.yardstick()).ifPresent(as -> parts.add("(" + Words.spoken(Words.id(as)) + ")"));
         Optional.ofNullable(row.product()).ifPresent(parts::add);
         Optional.ofNullable(row.mgNitrogen()).ifPresent(mg -> parts.add(Limits.plain(mg) + " mg N/L"));
         Optional.ofNullable(row.diameterCm()).ifPresent(cm -> parts.add(Limits.plain(cm) + " cm"));

@@ -37,7 +37,11 @@ class KeepingController {
     private final RecordForms forms;
 
     KeepingController(
-            CollectionService collections, PlantKeeping keeping, Kinds kinds, PlantKnowledge knowledge, RecordForms forms) {
+            CollectionService collections,
+            PlantKeeping keeping,
+            Kinds kinds,
+            PlantKnowledge knowledge,
+            RecordForms forms) {
         this.collections = collections;
         this.keeping = keeping;
         this.kinds = kinds;

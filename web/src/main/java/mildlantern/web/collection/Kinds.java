@@ -12,7 +12,7 @@ import org.springframework.transaction.annotation.Transactional;
 /** Kinds of plants: those of the knowledge base and the collection's own. */
 @Component
 @Transactional(readOnly = true)
-class Kinds {
+public class Kinds {
     private final PlantKnowledge knowledge;
     private final Repositories.OwnKinds own;
 
@@ -22,7 +22,7 @@ class Kinds {
     }
 
     /** The kind of an id, if the knowledge base or this collection has it. */
-    Optional<Profile> find(UUID collection, String id) {
+    public Optional<Profile> find(UUID collection, String id) {
         Optional<Profile> known = knowledge.profile(id);
         return known.isPresent()
                 ? known
@@ -32,7 +32,7 @@ class Kinds {
     }
 
     /** The collection's own kinds, by name, and then those of the knowledge base. */
-    List<Profile> all(UUID collection) {
+    public List<Profile> all(UUID collection) {
         List<Profile> all = new ArrayList<>();
         own.findByCollectionOrderByName(collection).forEach(kind -> all.add(profile(kind)));
         all.addAll(knowledge.profiles());

@@ -99,7 +99,8 @@ public class LogBook {
     /** Adds an entry and what it changes, without reckoning; whoever adds many reckons once afterwards. */
     public Happening add(Plant plant, LocalDate day, Line line, Optional<UUID> batch) {
         LogEntry entry = line.entry() instanceof LogEntry.Moved moved ? completed(plant, moved) : line.entry();
-        Happening row = Happening.of(plant, day, entry, OffsetDateTime.now(clock)).detail(line.words());
+        Happening row =
+                Happening.of(plant, day, entry, OffsetDateTime.now(clock)).detail(line.words());
         if (PlantState.changes(row.kind())) {
             row.over(json.writeValueAsString(PlantState.of(plant)));
         }
@@ -142,7 +143,8 @@ public class LogBook {
                             day)
                     .pot(plant.potHeightCm(), plant.reservoirMl(), day)
                     .weighing(null, null);
-        } else if (entry instanceof LogEntry.Weighed weighed && weighed.yardstick().isPresent()) {
+        } else if (entry instanceof LogEntry.Weighed weighed
+                && weighed.yardstick().isPresent()) {
             if (weighed.yardstick().get() == LogEntry.Yardstick.WET_THROUGH) {
                 plant.weighing(weighed.grams(), plant.dryGrams());
             } else {
@@ -165,6 +167,38 @@ public class LogBook {
         happenings.save(new Happening(plant, kind, day, OffsetDateTime.now(clock)).detail("as remembered"));
         happenings.flush();
         upkeeper.reckon(plant);
+    }
+
+    /** Notes that a plant came with a table that was brought in. */
+    public void arrived(Plant plant, LocalDate day, UUID batch) {
+        happenings.save(new Happening(plant, HappeningKind.ARRIVED, day, OffsetDateTime.now(clock)).inBatch(batch));
+    }
+
+    /**
+     * Takes back all entries that were brought in together; plants that came in with them are withdrawn.
+     *
+     * @return how many entries
+     */
+    public int takeBackBatch(UUID collection, UUID batch) {
+        List<Happening> rows = happenings.findByCollectionAndBatch(collection, batch).stream()
+                .filter(row -> !happenings.existsByCollectionAndUndoes(collection, row.id()))
+                .toList();
+        for (Happening row : rows) {
+            Plant plant = collections.plant(collection, row.plant());
+            happenings.save(
+                    new Happening(plant, HappeningKind.UNDONE, row.onDay(), OffsetDateTime.now(clock)).undoing(row));
+            if (row.kind() == HappeningKind.ARRIVED) {
+                plants.save(plant.ended(Plant.State.WITHDRAWN, row.onDay(), null)
+                        .named(plant.cultivar(), null, plant.source()));
+            } else if (row.beforeState() != null) {
+                json.readValue(Objects.requireNonNull(row.beforeState()), PlantState.class)
+                        .giveBack(row.kind(), plant);
+                plants.save(plant);
+            }
+        }
+        happenings.flush();
+        upkeeper.reckonAll(collection);
+        return rows.size();
     }
 
     /** Shifts a pot on its stop: its middle from the left and from the glass, cm. Neither warmth nor light changes by that. */
@@ -199,18 +233,17 @@ public class LogBook {
      */
     @Transactional(rollbackFor = CannotTakeBack.class)
     public Happening takeBack(UUID collection, UUID id) throws CannotTakeBack {
-        Happening row =
-                happenings.findByCollectionAndId(collection, id).orElseThrow(() -> new NotHere("entry"));
+        Happening row = happenings.findByCollectionAndId(collection, id).orElseThrow(() -> new NotHere("entry"));
         Plant plant = collections.plant(collection, row.plant());
         List<Happening> all = happenings.findByCollectionAndPlantOrderByOnDayDesc(collection, row.plant());
-        if (row.kind() == HappeningKind.UNDONE
-                || all.stream().anyMatch(other -> id.equals(other.undoes()))) {
+        if (row.kind() == HappeningKind.UNDONE || all.stream().anyMatch(other -> id.equals(other.undoes()))) {
             return row;
         }
         if (PlantState.changes(row.kind())) {
             giveBack(plant, row, CollectionService.standing(all));
         }
-        happenings.save(new Happening(plant, HappeningKind.UNDONE, row.onDay(), OffsetDateTime.now(clock)).undoing(row));
+        happenings.save(
+                new Happening(plant, HappeningKind.UNDONE, row.onDay(), OffsetDateTime.now(clock)).undoing(row));
         plants.save(plant);
         happenings.flush();
         upkeeper.reckon(plant);

@@ -74,7 +74,9 @@ class PhotoService {
         LocalDate day = taken(bytes).orElse(LocalDate.now(clock));
         collections.once(collection, form, () -> {
             Happening entry = log.note(plant, day, HappeningKind.PHOTO, caption.isBlank() ? null : caption);
-            photos.save(new Photo(plant, day, caption, "image/jpeg", scaled).small(small).loggedAs(entry));
+            photos.save(new Photo(plant, day, caption, "image/jpeg", scaled)
+                    .small(small)
+                    .loggedAs(entry));
         });
     }
 
@@ -89,7 +91,8 @@ class PhotoService {
     /** The small one, for lists. */
     @Transactional(readOnly = true)
     byte[] small(UUID collection, UUID id) {
-        return photos.thumbnail(collection, id).orElseGet(() -> photo(collection, id).bytes());
+        return photos.thumbnail(collection, id)
+                .orElseGet(() -> photo(collection, id).bytes());
     }
 
     @Transactional(readOnly = true)

@@ -77,6 +77,7 @@ public class Plant extends Row {
     @Column(name = "mother_id")
     private UUID mother;
 
+    private UUID drawnFrom;
     private Integer wetGrams;
     private Integer dryGrams;
 
@@ -257,6 +258,11 @@ public class Plant extends Row {
 
     public UUID mother() {
         return mother;
+    }
+
+    /** What its drawing is made from: its own id, or the one it had where it came from. */
+    public UUID drawnFrom() {
+        return drawnFrom == null ? id() : drawnFrom;
     }
 
     public Integer wetGrams() {

@@ -21,26 +21,40 @@ import org.springframework.format.annotation.DateTimeFormat;
 
 /** A plant as typed, new or changed; cm, mL and g. */
 record PlantForm(
-        @NotNull(message = "Open the page afresh.") @Nullable UUID form,
-        @NotNull(message = "Choose the stop where it stands.") @Nullable UUID stop,
+        @NotNull(message = "Open the page afresh.") @Nullable
+        UUID form,
+
+        @NotNull(message = "Choose the stop where it stands.") @Nullable
+        UUID stop,
 
         @NotBlank(message = "Give it a name of its own.") @Size(max = 80, message = "At most 80 characters.") @Nullable
         String name,
 
-        @NotBlank(message = "Choose what kind of plant it is.") @Nullable String profile,
-        @Size(max = 80, message = "At most 80 characters.") @Nullable String cultivar,
-        @Size(max = 40, message = "At most 40 characters.") @Nullable String accession,
-        @Size(max = 120, message = "At most 120 characters.") @Nullable String source,
+        @NotBlank(message = "Choose what kind of plant it is.") @Nullable
+        String profile,
+
+        @Size(max = 80, message = "At most 80 characters.") @Nullable
+        String cultivar,
+
+        @Size(max = 40, message = "At most 40 characters.") @Nullable
+        String accession,
+
+        @Size(max = 120, message = "At most 120 characters.") @Nullable
+        String source,
 
         @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) @PastOrPresent(message = "That day has not come yet.") @Nullable
         LocalDate acquiredOn,
 
         @Nullable PotKind pot,
 
-        @DecimalMin(value = "2", message = "2 to 200 cm.") @DecimalMax(value = "200", message = "2 to 200 cm.") @Nullable
+        @DecimalMin(value = "2", message = "2 to 200 cm.")
+        @DecimalMax(value = "200", message = "2 to 200 cm.")
+        @Nullable
         Double diameter,
 
-        @DecimalMin(value = "1", message = "1 to 200 cm.") @DecimalMax(value = "200", message = "1 to 200 cm.") @Nullable
+        @DecimalMin(value = "1", message = "1 to 200 cm.")
+        @DecimalMax(value = "200", message = "1 to 200 cm.")
+        @Nullable
         Double height,
 
         @DecimalMin(value = "0", message = "0 to 50 000 mL.")

@@ -63,10 +63,7 @@ class PlantKeeping {
                         plant,
                         LocalDate.now(clock),
                         List.of(LogBook.Line.of(new LogEntry.Moved(
-                                Optional.empty(),
-                                Optional.of(to),
-                                OptionalDouble.empty(),
-                                OptionalDouble.empty()))),
+                                Optional.empty(), Optional.of(to), OptionalDouble.empty(), OptionalDouble.empty()))),
                         Optional.empty());
             }
         });
@@ -92,7 +89,11 @@ class PlantKeeping {
                         .named(mother.cultivar(), null, "from " + mother.name())
                         .ofKind(mother.profile(), mother.form())
                         .acquired(today)
-                        .potted(mother.potKind(), cutting ? Double.valueOf(9) : mother.potDiameterCm(), mother.medium(), today)
+                        .potted(
+                                mother.potKind(),
+                                cutting ? Double.valueOf(9) : mother.potDiameterCm(),
+                                mother.medium(),
+                                today)
                         .pot(null, 0, today)
                         .kept(mother.waterSource(), mother.feedStrength(), mother.overTop(), false, mother.drainHoles())
                         .grown(cutting ? Stage.CUTTING : mother.stage())

@@ -75,7 +75,10 @@ class PlantPages {
         return new PlantViews.PlantPage(
                 plant.id(),
                 plant.name(),
-                profile.name() + Optional.ofNullable(plant.cultivar()).map(name -> " ‘" + name + "’").orElse(""),
+                profile.name()
+                        + Optional.ofNullable(plant.cultivar())
+                                .map(name -> " ‘" + name + "’")
+                                .orElse(""),
                 profile.botanical(),
                 plant.alive() ? Optional.empty() : Optional.of(ended(plant)),
                 stop.name(),
@@ -89,7 +92,8 @@ class PlantPages {
                         .toList()),
                 plates.of(plant).picture(),
                 row.map(this::water).orElse(""),
-                row.map(it -> Math.max(10, Math.round(it.wetThroughMl() / 10f) * 10)).orElse(100),
+                row.map(it -> Math.max(10, Math.round(it.wetThroughMl() / 10f) * 10))
+                        .orElse(100),
                 wants(profile, stop),
                 facts(plant, row),
                 care(plant),
@@ -110,9 +114,13 @@ class PlantPages {
     }
 
     private static String ended(Plant plant) {
-        String how = plant.state() == Plant.State.LOST ? "Lost" : plant.state() == Plant.State.RETIRED ? "No longer kept" : "Withdrawn";
+        String how = plant.state() == Plant.State.LOST
+                ? "Lost"
+                : plant.state() == Plant.State.RETIRED ? "No longer kept" : "Withdrawn";
         return how
-                + Optional.ofNullable(plant.endedOn()).map(day -> " since " + DAY.format(day)).orElse("")
+                + Optional.ofNullable(plant.endedOn())
+                        .map(day -> " since " + DAY.format(day))
+                        .orElse("")
                 + Optional.ofNullable(plant.endedCause()).map(why -> ": " + why).orElse("");
     }
 
@@ -166,10 +174,14 @@ class PlantPages {
                                 + Optional.ofNullable(plant.pottedOn())
                                         .map(day -> ", since " + DAY.format(day))
                                         .orElse("")));
-        Optional.ofNullable(plant.acquiredOn()).ifPresent(day -> fact(
-                facts,
-                "Came",
-                DAY.format(day) + Optional.ofNullable(plant.source()).map(from -> ", " + from).orElse("")));
+        Optional.ofNullable(plant.acquiredOn())
+                .ifPresent(day -> fact(
+                        facts,
+                        "Came",
+                        DAY.format(day)
+                                + Optional.ofNullable(plant.source())
+                                        .map(from -> ", " + from)
+                                        .orElse("")));
         row.filter(it -> it.upkeep().water().isPresent())
                 .ifPresent(it -> fact(facts, "To wet it through", Math.round(it.wetThroughMl() / 10.0) * 10 + " mL"));
         if (plant.wetGrams() != null || plant.dryGrams() != null) {
@@ -177,7 +189,9 @@ class PlantPages {
                     facts,
                     "Weighs",
                     Optional.ofNullable(plant.wetGrams()).map(g -> g + " g wet").orElse("wet not known") + ", "
-                            + Optional.ofNullable(plant.dryGrams()).map(g -> g + " g dry").orElse("dry not known"));
+                            + Optional.ofNullable(plant.dryGrams())
+                                    .map(g -> g + " g dry")
+                                    .orElse("dry not known"));
         }
         return facts;
     }
@@ -189,12 +203,7 @@ class PlantPages {
     private List<PlantViews.Neighbour> neighbours(Plant plant, Stop stop) {
         List<Plant> beside = collections.plantsAt(plant.collection(), stop.id());
         List<UUID> near = BenchPlan.withinReach(
-                BenchPlan.lay(
-                        beside.stream()
-                                .map(PlantPages::pot)
-                                .toList(),
-                        stop.widthCm(),
-                        stop.depthCm()),
+                BenchPlan.lay(beside.stream().map(PlantPages::pot).toList(), stop.widthCm(), stop.depthCm()),
                 plant.id());
         return near.stream()
                 .flatMap(id -> beside.stream().filter(other -> other.id().equals(id)))
@@ -284,8 +293,7 @@ class PlantPages {
         // A tenth of the axis is kept for the days to come.
         LocalDate until = last.equals(today) ? today.plusDays(Math.max(4, length / 10)) : last;
         List<Happening> log = collections.happenings(plant, from.minusDays(DAYS_BEFORE));
-        WaterStory.Told told =
-                waterBook.tell(plant, collections.profile(plant), log, waterBook.climates(collection));
+        WaterStory.Told told = waterBook.tell(plant, collections.profile(plant), log, waterBook.climates(collection));
         List<Strip.Span> cases = troubles.of(plant).stream()
                 .map(trouble -> new Strip.Span(
                         trouble.opened(),
@@ -302,7 +310,9 @@ class PlantPages {
                 drawn,
                 Stream.of(42, 120, 425, 1850)
                         .map(span -> new PlantViews.Zoom(
-                                span == 42 ? "6 weeks" : span == 120 ? "4 months" : span == 425 ? "14 months" : "5 years",
+                                span == 42
+                                        ? "6 weeks"
+                                        : span == 120 ? "4 months" : span == 425 ? "14 months" : "5 years",
                                 address(id, span, last),
                                 span == length))
                         .toList(),

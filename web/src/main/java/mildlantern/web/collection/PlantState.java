@@ -53,7 +53,8 @@ record PlantState(
     /** Gives back what an entry of a kind had changed, and only that. */
     void giveBack(HappeningKind kind, Plant plant) {
         switch (kind) {
-            case MOVED, SHIFTED, BROUGHT_IN, PUT_OUT -> plant.standingAt(stop, place).at(planX, planY);
+            case MOVED, SHIFTED, BROUGHT_IN, PUT_OUT ->
+                plant.standingAt(stop, place).at(planX, planY);
             case REPOTTED ->
                 plant.potted(plant.potKind(), potDiameterCm, medium, pottedOn)
                         .pot(plant.potHeightCm(), plant.reservoirMl(), mediumSince)

@@ -37,7 +37,8 @@ final class PlantViews {
             String form) {}
 
     /** The strip of time and how it can be zoomed. */
-    record StripPage(UUID plant, Strip.Drawn strip, List<Zoom> zooms, Optional<String> earlier, Optional<String> later) {}
+    record StripPage(
+            UUID plant, Strip.Drawn strip, List<Zoom> zooms, Optional<String> earlier, Optional<String> later) {}
 
     /** A way to look at the strip. */
     record Zoom(String words, String address, boolean here) {}

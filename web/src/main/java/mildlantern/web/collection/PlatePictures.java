@@ -57,7 +57,7 @@ public class PlatePictures {
     private PlateSubject subject(Plant plant) {
         Profile profile = reader.profile(plant);
         return new PlateSubject(
-                plant.id(),
+                plant.drawnFrom(),
                 plant.form() == null ? profile.form() : plant.form(),
                 PlateSubject.Vessel.valueOf(plant.potKind().name()),
                 plant.medium(),

@@ -43,7 +43,8 @@ final class Repositories {
 
         List<Plant> findByCollectionAndIdIn(UUID collection, Collection<UUID> ids);
 
-        @Query("select coalesce(max(p.placeOnStop), -1) from Plant p where p.collection = :collection and p.stop = :stop")
+        @Query(
+                "select coalesce(max(p.placeOnStop), -1) from Plant p where p.collection = :collection and p.stop = :stop")
         int lastPlace(UUID collection, UUID stop);
 
         @Query("""
@@ -64,6 +65,8 @@ final class Repositories {
         Optional<Happening> findByCollectionAndId(UUID collection, UUID id);
 
         List<Happening> findByCollectionAndBatch(UUID collection, UUID batch);
+
+        boolean existsByCollectionAndUndoes(UUID collection, UUID undone);
 
         List<Happening> findByCollectionAndOnDay(UUID collection, LocalDate day);
 

@@ -78,7 +78,9 @@ class StopController {
                         stop.id(),
                         stop.name(),
                         stop.kind().words()
-                                + (stop.glass() == null ? "" : ", " + stop.glass().words() + " glass")
+                                + (stop.glass() == null
+                                        ? ""
+                                        : ", " + stop.glass().words() + " glass")
                                 + (stop.glassCm() == null ? "" : " at " + stop.glassCm() + " cm")));
         List<Read> readings = collections.readings(stop).stream()
                 .sorted(Comparator.comparing(StopReading::onDay).reversed())
@@ -87,7 +89,9 @@ class StopController {
                         reading.onDay(),
                         reading.dailyLight() != null
                                 ? Limits.plain(reading.dailyLight()) + " mol/m² d"
-                                : Optional.ofNullable(reading.light()).map(Words::id).orElse(""),
+                                : Optional.ofNullable(reading.light())
+                                        .map(Words::id)
+                                        .orElse(""),
                         with(reading.humidityPercent(), " %"),
                         with(reading.dayCelsius(), " °C"),
                         with(reading.nightCelsius(), " °C")))

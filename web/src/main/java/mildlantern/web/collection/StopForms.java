@@ -20,7 +20,8 @@ final class StopForms {
 
     /** A reading; percent, °C, mol/m² and day; what was not read is missing. */
     record Reading(
-            @NotNull(message = "Open the page afresh.") @Nullable UUID form,
+            @NotNull(message = "Open the page afresh.") @Nullable
+            UUID form,
 
             @NotNull(message = "Give the day.")
             @PastOrPresent(message = "That day has not come yet.")
@@ -30,13 +31,19 @@ final class StopForms {
 
             @Nullable Brightness light,
 
-            @DecimalMin(value = "0", message = "0 to 100 %.") @DecimalMax(value = "100", message = "0 to 100 %.") @Nullable
+            @DecimalMin(value = "0", message = "0 to 100 %.")
+            @DecimalMax(value = "100", message = "0 to 100 %.")
+            @Nullable
             Double humidity,
 
-            @DecimalMin(value = "-40", message = "−40 to 60 °C.") @DecimalMax(value = "60", message = "−40 to 60 °C.") @Nullable
+            @DecimalMin(value = "-40", message = "−40 to 60 °C.")
+            @DecimalMax(value = "60", message = "−40 to 60 °C.")
+            @Nullable
             Double day,
 
-            @DecimalMin(value = "-40", message = "−40 to 60 °C.") @DecimalMax(value = "60", message = "−40 to 60 °C.") @Nullable
+            @DecimalMin(value = "-40", message = "−40 to 60 °C.")
+            @DecimalMax(value = "60", message = "−40 to 60 °C.")
+            @Nullable
             Double night,
 
             @DecimalMin(value = "0", message = "0 to 80.") @DecimalMax(value = "80", message = "0 to 80.") @Nullable
@@ -48,12 +55,14 @@ final class StopForms {
 
     /** What a stop is; cm. */
     record Shape(
-            @NotNull(message = "Open the page afresh.") @Nullable UUID form,
+            @NotNull(message = "Open the page afresh.") @Nullable
+            UUID form,
 
             @NotBlank(message = "Give the stop a name.") @Size(max = 80, message = "At most 80 characters.") @Nullable
             String name,
 
-            @NotNull(message = "Choose what it is.") @Nullable StopKind kind,
+            @NotNull(message = "Choose what it is.") @Nullable
+            StopKind kind,
 
             @Nullable Glass glass,
 
@@ -72,6 +81,9 @@ final class StopForms {
             @Nullable
             Integer depthCm,
 
-            @NotNull(message = "1 or more.") @Min(value = 1, message = "1 or more.") @Max(value = 1000, message = "At most 1000.") @Nullable
+            @NotNull(message = "1 or more.")
+            @Min(value = 1, message = "1 or more.")
+            @Max(value = 1000, message = "At most 1000.")
+            @Nullable
             Integer position) {}
 }

@@ -83,8 +83,7 @@ final class Strip {
         return !day.isBefore(from) && !day.isAfter(until);
     }
 
-    Drawn draw(
-            WaterStory.Told told, double threshold, List<Happening> log, List<Span> cases, Optional<Span> bloomNow) {
+    Drawn draw(WaterStory.Told told, double threshold, List<Happening> log, List<Span> cases, Optional<Span> bloomNow) {
         List<WaterStory.DayOfWater> curve =
                 told.curve().stream().filter(day -> shown(day.day())).toList();
         List<Lane> lanes = lanes(log, cases, bloomNow);
@@ -219,8 +218,8 @@ final class Strip {
         kinds.put("treated", List.of(HappeningKind.SPRAYED, HappeningKind.PRUNED));
         kinds.put("seen", List.of(HappeningKind.LOOKED, HappeningKind.COUNTED, HappeningKind.NOTED));
         kinds.put("photos", List.of(HappeningKind.PHOTO));
-        Map<String, String> glyphs = Map.of(
-                "fed", "food", "moved, potted", "root", "treated", "case", "seen", "look", "photos", "look");
+        Map<String, String> glyphs =
+                Map.of("fed", "food", "moved, potted", "root", "treated", "case", "seen", "look", "photos", "look");
         List<Lane> lanes = new ArrayList<>();
         double top = WATER_TOP + WATER_HEIGHT + 34;
         for (Map.Entry<String, List<HappeningKind>> kind : kinds.entrySet()) {
@@ -270,8 +269,8 @@ final class Strip {
             bars.add(new Bar(
                     left,
                     Math.max(5, right - left),
-                    DAY.format(span.from()) + span.until().map(day -> " to " + DAY.format(day)).orElse(" on") + ": "
-                            + span.words(),
+                    DAY.format(span.from())
+                            + span.until().map(day -> " to " + DAY.format(day)).orElse(" on") + ": " + span.words(),
                     span.address()));
         }
         return bars;

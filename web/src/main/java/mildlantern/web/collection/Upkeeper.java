@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import mildlantern.log.LogEntry;
 import mildlantern.plant.Profile;
 import mildlantern.round.Load;
 import mildlantern.round.RoundPlanner;
@@ -56,8 +57,8 @@ public class Upkeeper {
             return;
         }
         LocalDate today = LocalDate.now(clock);
-        List<Happening> log = CollectionService.standing(happenings.since(
-                plant.collection(), plant.id(), today.minusDays(DAYS_BACK)));
+        List<Happening> log = CollectionService.standing(
+                happenings.since(plant.collection(), plant.id(), today.minusDays(DAYS_BACK)));
         reckon(
                 plant,
                 log,
@@ -99,10 +100,12 @@ public class Upkeeper {
     private void reckonAll(UUID collection, List<Plant> some) {
         LocalDate today = LocalDate.now(clock);
         WaterBook.Climates climates = waterBook.climates(collection);
-        Map<UUID, UpkeepRow> before = new HashMap<>(rows.of(
-                collection, some.stream().map(Plant::id).toList()));
+        Map<UUID, UpkeepRow> before =
+                new HashMap<>(rows.of(collection, some.stream().map(Plant::id).toList()));
         Map<UUID, List<Happening>> logs =
-                happenings.allSince(collection, some.stream().map(Plant::id).toList(), today.minusDays(DAYS_BACK)).stream()
+                happenings
+                        .allSince(collection, some.stream().map(Plant::id).toList(), today.minusDays(DAYS_BACK))
+                        .stream()
                         .collect(Collectors.groupingBy(Happening::plant));
         Load load = rows.load(collection, new UUID(0, 0), today);
         for (Plant plant : some) {
@@ -122,6 +125,12 @@ public class Upkeeper {
     private static RoundPlanner.Last last(Plant plant, List<Happening> log) {
         return new RoundPlanner.Last(
                 latest(log, HappeningKind.WATERED),
+                log.stream()
+                        .filter(row -> row.kind() == HappeningKind.PROBED
+                                && row.bottom() != null
+                                && row.bottom() != LogEntry.Wetness.DRY)
+                        .map(Happening::onDay)
+                        .max(LocalDate::compareTo),
                 latest(log, HappeningKind.LOOKED),
                 latest(log, HappeningKind.FED),
                 Optional.ofNullable(plant.pottedOn()),

@@ -122,8 +122,7 @@ public class WaterBook {
     public PotOfPlant pot(Plant plant, Profile profile) {
         Medium medium = Optional.ofNullable(plant.medium())
                 .flatMap(knowledge::medium)
-                .orElseGet(
-                        () -> knowledge.medium(profile.media().get(0)).orElseThrow());
+                .orElseGet(() -> knowledge.medium(profile.media().get(0)).orElseThrow());
         return new PotOfPlant(
                 profile,
                 Wall.valueOf(plant.potKind().name()),
@@ -155,7 +154,10 @@ public class WaterBook {
                         : Optional.of(new WaterStory.Scale(plant.wetGrams(), plant.dryGrams()));
         NavigableMap<LocalDate, UUID> stood = stood(plant, log);
         ClimateOfDay climate = day -> climates.at(
-                Optional.ofNullable(stood.floorEntry(day)).orElseGet(stood::firstEntry).getValue(), day);
+                Optional.ofNullable(stood.floorEntry(day))
+                        .orElseGet(stood::firstEntry)
+                        .getValue(),
+                day);
         return story.tell(pot(plant, profile), entries, scale, climate, LocalDate.now(clock));
     }
 

@@ -167,7 +167,9 @@ class SignalHouse {
             boolean outdoors = stop.kind() == StopKind.OUTDOORS || stop.kind() == StopKind.BOG_TRAY;
             double swing = outdoors ? 9 : 2;
             double now = warmth(today);
-            for (LocalDate day = begin.minusDays(READ_EVERY_DAYS); day.isBefore(today); day = day.plusDays(READ_EVERY_DAYS)) {
+            for (LocalDate day = begin.minusDays(READ_EVERY_DAYS);
+                    day.isBefore(today);
+                    day = day.plusDays(READ_EVERY_DAYS)) {
                 double warmer = warmth(day) - now;
                 double humidity = stop.humidityPercent() + (outdoors ? -6 : 7) * warmer + 2 * chance.nextGaussian();
                 plants.store(new StopReading(stop, day, OffsetDateTime.now(clock))
@@ -225,7 +227,8 @@ class SignalHouse {
         }
 
         private Plant plant(String name) {
-            return Optional.ofNullable(named.get(name)).orElseThrow(() -> new IllegalStateException("no plant " + name));
+            return Optional.ofNullable(named.get(name))
+                    .orElseThrow(() -> new IllegalStateException("no plant " + name));
         }
 
         private void histories() {
@@ -235,7 +238,8 @@ class SignalHouse {
                 Plant plant = plant(line.name());
                 Profile profile = plants.profile(plant);
                 boolean fed = line.feed() != FeedStrength.NONE;
-                LocalDate from = plant.acquiredOn().isAfter(begin) ? plant.acquiredOn().plusDays(1) : begin;
+                LocalDate from =
+                        plant.acquiredOn().isAfter(begin) ? plant.acquiredOn().plusDays(1) : begin;
                 MadeUpHistory.Manner manner = new MadeUpHistory.Manner(
                         line.thirst(),
                         line.name().equals("Tidewaiter") ? OptionalDouble.of(4) : OptionalDouble.empty(),
@@ -268,8 +272,11 @@ class SignalHouse {
         private void befallen() {
             write("Stowaway", 5, befell(EventKind.ACQUIRED, -3, 0.6), "a gift");
             write("Castaway", 11, befell(EventKind.ACQUIRED, 0, 1), "a plant sale");
-            write("Ember", 125, new LogEntry.Befell(
-                    EventKind.FORCED_FLOWERING, OptionalDouble.empty(), OptionalDouble.empty()), "ripening fruit under a bag");
+            write(
+                    "Ember",
+                    125,
+                    new LogEntry.Befell(EventKind.FORCED_FLOWERING, OptionalDouble.empty(), OptionalDouble.empty()),
+                    "ripening fruit under a bag");
             write("Coaming", 47, befell(EventKind.BROUGHT_IN, 8, 0.6), "before the first cold night");
             write("Drifter", 16, befell(EventKind.MOVED, -5, 2), "from the stove landing");
             write("Bosun", 210, new LogEntry.Noted(), "a crown taken off Bilge");
@@ -285,8 +292,15 @@ class SignalHouse {
                 write("Pilot", day, new LogEntry.Weighed(1100 + chance.nextInt(160), Optional.empty()), null);
             }
             // The keeper poured a little on the fern that gasps, and it ran through.
-            write("Ghost fern", 4, new LogEntry.Watered(
-                    OptionalInt.of(60), Optional.empty(), LogEntry.Way.ABOVE, Optional.of(LogEntry.Felt.BONE_DRY)), "ran straight through");
+            write(
+                    "Ghost fern",
+                    4,
+                    new LogEntry.Watered(
+                            OptionalInt.of(60),
+                            Optional.empty(),
+                            LogEntry.Way.ABOVE,
+                            Optional.of(LogEntry.Felt.BONE_DRY)),
+                    "ran straight through");
         }
 
         private void troubles() {
@@ -397,11 +411,31 @@ class SignalHouse {
         }
 
         private void careSheets() {
-            care("Pilot", CareSetting.WATERING, "When the bark is nearly dry; never into the sheaths.", "Rot in a sheath two winters ago.", 300);
+            care(
+                    "Pilot",
+                    CareSetting.WATERING,
+                    "When the bark is nearly dry; never into the sheaths.",
+                    "Rot in a sheath two winters ago.",
+                    300);
             care("Tidewaiter", CareSetting.WATERING, "Every four or five days in the outer pot.", "As it came.", 400);
-            care("Tidewaiter", CareSetting.LIGHT, "North shelf, a metre from the glass.", "Leaves reddened on the sill.", 210);
-            care("Parchment", CareSetting.PLACE, "Stove landing, a metre and a half from the stove.", "The only stop with room.", 90);
-            care("Brass fern", CareSetting.WATERING, "When the surface dries; it gasps if the ball does.", "Fronds went grey over a long weekend.", 250);
+            care(
+                    "Tidewaiter",
+                    CareSetting.LIGHT,
+                    "North shelf, a metre from the glass.",
+                    "Leaves reddened on the sill.",
+                    210);
+            care(
+                    "Parchment",
+                    CareSetting.PLACE,
+                    "Stove landing, a metre and a half from the stove.",
+                    "The only stop with room.",
+                    90);
+            care(
+                    "Brass fern",
+                    CareSetting.WATERING,
+                    "When the surface dries; it gasps if the ball does.",
+                    "Fronds went grey over a long weekend.",
+                    250);
         }
 
         private void care(String name, CareSetting setting, String text, String reason, int daysAgo) {

@@ -81,7 +81,8 @@ class QuickService {
                     form,
                     understood.day(),
                     understood.said().stream()
-                            .map(said -> new LogBook.Line(said.entry(), said.words().isBlank() ? null : said.words()))
+                            .map(said ->
+                                    new LogBook.Line(said.entry(), said.words().isBlank() ? null : said.words()))
                             .toList());
         }
         return preview(line, understood);

@@ -40,13 +40,7 @@ class PlanService {
     }
 
     /** The plan of a stop with its pots and, where one is chosen, what can be done with it. */
-    record PlanPage(
-            UUID stop,
-            String name,
-            String size,
-            StopPlans.Drawn plan,
-            Optional<Chosen> chosen,
-            String form) {}
+    record PlanPage(UUID stop, String name, String size, StopPlans.Drawn plan, Optional<Chosen> chosen, String form) {}
 
     /** A chosen pot. */
     record Chosen(UUID plant, String name, String kind, String place, List<String> within, List<Target> targets) {}

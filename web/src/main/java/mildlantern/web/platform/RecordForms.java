@@ -24,7 +24,11 @@ public class RecordForms {
         Optional.ofNullable(binder.getTargetType())
                 .map(ResolvableType::resolve)
                 .filter(Class::isRecord)
-                .ifPresent(type -> binder.initDirectFieldAccess());
+                .ifPresent(type -> {
+                    binder.initDirectFieldAccess();
+                    // Records have no setters: the constructor takes everything.
+                    binder.setDeclarativeBinding(true);
+                });
     }
 
     /** Shows a form that was not sent yet. */

@@ -101,12 +101,7 @@ final class DueToday {
     private void count() {
         Set<UUID> alone = walk.stream().filter(Stop::isolation).map(Stop::id).collect(Collectors.toSet());
         Map<UUID, UpkeepRows.StopCount> counts = rows.counts(
-                collection,
-                day,
-                apart.keySet(),
-                stopsWithCatching,
-                day.minusDays(planner.lookNearCatching()),
-                alone);
+                collection, day, apart.keySet(), stopsWithCatching, day.minusDays(planner.lookNearCatching()), alone);
         for (Stop stop : walk) {
             UpkeepRows.StopCount counted = counts.getOrDefault(stop.id(), UpkeepRows.StopCount.NONE);
             Map<Due.Kind, Integer> kinds = new EnumMap<>(Due.Kind.class);
@@ -121,9 +116,13 @@ final class DueToday {
             Stop stop = stops.get(plant.stop());
             UpkeepRow row = apartRows.get(plant.id());
             if (stop != null && row != null) {
-                planner.due(today(plant, row, stop), day).forEach(due -> due(stop)
-                        .count()
-                        .merge(due.kind() == Due.Kind.FILL_TRAY ? Due.Kind.WATER : due.kind(), 1, Integer::sum));
+                planner.due(today(plant, row, stop), day)
+                        .forEach(due -> due(stop)
+                                .count()
+                                .merge(
+                                        due.kind() == Due.Kind.FILL_TRAY ? Due.Kind.WATER : due.kind(),
+                                        1,
+                                        Integer::sum));
             }
         });
         walk.stream()
@@ -143,8 +142,7 @@ final class DueToday {
     }
 
     private boolean cup(Plant plant, Stop stop) {
-        return stop.nightCelsius() != null
-                && planner.cupInTheCold(collections.profile(plant), stop.nightCelsius());
+        return stop.nightCelsius() != null && planner.cupInTheCold(collections.profile(plant), stop.nightCelsius());
     }
 
     private PlantToday today(Plant plant, UpkeepRow row, Stop stop) {
@@ -185,6 +183,8 @@ final class DueToday {
 
     private PlantDue judge(Plant plant, Optional<UpkeepRow> row, Stop stop) {
         return new PlantDue(
-                plant, row, row.map(it -> planner.due(today(plant, it, stop), day)).orElse(List.of()));
+                plant,
+                row,
+                row.map(it -> planner.due(today(plant, it, stop), day)).orElse(List.of()));
     }
 }

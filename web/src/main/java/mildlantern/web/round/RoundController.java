@@ -111,7 +111,8 @@ class RoundController {
                     ? Optional.empty()
                     : Optional.of("Between 1 and 100 000 mL; you wrote " + amount + ". Nothing was written down.");
         } catch (NumberFormatException e) {
-            return Optional.of("A whole number of mL, as in 250; you wrote '" + ml.strip() + "'. Nothing was written down.");
+            return Optional.of(
+                    "A whole number of mL, as in 250; you wrote '" + ml.strip() + "'. Nothing was written down.");
         }
     }
 

@@ -293,15 +293,13 @@ public class RoundService {
 
     private static List<RoundViews.Elsewhere> elsewhere(DueToday today, Stop here) {
         return today.walk.stream()
-                .filter(stop ->
-                        !stop.id().equals(here.id()) && today.due(stop).all() > 0)
+                .filter(stop -> !stop.id().equals(here.id()) && today.due(stop).all() > 0)
                 .map(stop -> new RoundViews.Elsewhere(stop.id(), stop.name(), dueWords(today.due(stop))))
                 .toList();
     }
 
     /** The next stop on the walk with anything due, after this one; from the beginning where there is none after. */
-    private static Optional<RoundViews.Elsewhere> next(
-            DueToday today, Stop here, List<RoundViews.Elsewhere> left) {
+    private static Optional<RoundViews.Elsewhere> next(DueToday today, Stop here, List<RoundViews.Elsewhere> left) {
         List<UUID> order = today.walk.stream().map(Stop::id).toList();
         int at = order.indexOf(here.id());
         return left.stream()
@@ -318,11 +316,17 @@ public class RoundService {
                 .toList();
         Map<UUID, Plant> plants =
                 collections
-                        .plants(collection, written.stream().map(Happening::plant).distinct().toList())
+                        .plants(
+                                collection,
+                                written.stream()
+                                        .map(Happening::plant)
+                                        .distinct()
+                                        .toList())
                         .stream()
                         .collect(Collectors.toMap(Plant::id, plant -> plant));
         Map<HappeningKind, List<Happening>> byKind = written.stream()
-                .collect(Collectors.groupingBy(Happening::kind, () -> new EnumMap<>(HappeningKind.class), Collectors.toList()));
+                .collect(Collectors.groupingBy(
+                        Happening::kind, () -> new EnumMap<>(HappeningKind.class), Collectors.toList()));
         List<RoundViews.Tally> tallies = byKind.entrySet().stream()
                 .filter(kind -> kind.getKey() != HappeningKind.PUT_OFF)
                 .map(kind -> new RoundViews.Tally(
@@ -338,11 +342,7 @@ public class RoundService {
                 : (visited == 1 ? "One plant was seen to today. " : visited + " plants were seen to today. ")
                         + (left.isEmpty() ? "Nothing is left on the walk." : "Some is left on the walk.");
         return new RoundViews.Summary(
-                sentence,
-                tallies,
-                lines(written, plants, false),
-                lines(written, plants, true),
-                left);
+                sentence, tallies, lines(written, plants, false), lines(written, plants, true), left);
     }
 
     private static String poured(List<Happening> rows) {

@@ -105,11 +105,7 @@ public final class RoundViews {
 
     /** The day in retrospect. */
     record Summary(
-            String sentence,
-            List<Tally> tallies,
-            List<DoneLine> done,
-            List<DoneLine> putOff,
-            List<Elsewhere> left) {}
+            String sentence, List<Tally> tallies, List<DoneLine> done, List<DoneLine> putOff, List<Elsewhere> left) {}
 
     /** How often something was done. */
     record Tally(String what, int count, String amount) {}

@@ -39,7 +39,10 @@ class SlipMaker {
 
     private static String said(Happening row) {
         return row.kind() == HappeningKind.PUT_OFF
-                ? "put off" + Optional.ofNullable(row.detail()).map(why -> ": " + why).orElse("")
+                ? "put off"
+                        + Optional.ofNullable(row.detail())
+                                .map(why -> ": " + why)
+                                .orElse("")
                 : HappeningWords.said(row);
     }
 
@@ -90,10 +93,7 @@ class SlipMaker {
         }
         WaterSource source = Carrying.source(plant, collections);
         return Optional.of(new RoundViews.Pour(
-                has(plant, Due.Kind.FILL_TRAY),
-                ml(plant),
-                source.name(),
-                HappeningWords.water(source)));
+                has(plant, Due.Kind.FILL_TRAY), ml(plant), source.name(), HappeningWords.water(source)));
     }
 
     /** A round figure: nobody pours 387 mL. */
@@ -128,7 +128,8 @@ class SlipMaker {
                 water.merge(Carrying.water(Carrying.source(plant, collections)), ml(plant), Integer::sum);
                 probe = true;
             }
-            look |= plant.dues().stream().anyMatch(due -> due.kind() != Due.Kind.FEED && !due.kind().ofWater());
+            look |= plant.dues().stream()
+                    .anyMatch(due -> due.kind() != Due.Kind.FEED && !due.kind().ofWater());
             feed |= has(plant, Due.Kind.FEED);
         }
         List<RoundViews.Carry> carry = new ArrayList<>();

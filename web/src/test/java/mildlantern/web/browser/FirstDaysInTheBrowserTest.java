@@ -63,16 +63,21 @@ class FirstDaysInTheBrowserTest {
             page.selectOption("#profile", "peace-lily");
             page.locator(".card-form .press").click();
             assertThat(page.locator(".slip h2")).hasText("Bosun");
-            page.locator(".slip .press.do").click();
-            assertThat(page.locator(".also")).containsText("looked at today");
+            assertThat(page.locator(".slip")).containsText("No watering noted yet");
+            page.locator(".slip .press", new Page.LocatorOptions().setHasText("gave"))
+                    .click();
+            assertThat(page.locator(".slip .did")).containsText("watered");
+            window.accessible();
 
-            page.locator(".also a").click();
-            page.fill("#amount", "a lot");
-            page.getByText("note it").click();
-            assertThat(page.locator(".wrong")).containsText("A whole number of mL");
-            page.fill("#amount", "350");
-            page.getByText("note it").click();
+            page.locator(".slip h2 a").click();
+            page.fill("#quick-line", "watered a lot");
+            page.keyboard().press("Enter");
+            assertThat(page.locator("#quick-shown")).containsText("is not understood");
+            assertThat(page.locator("#quick-line")).hasValue("watered a lot");
+            page.fill("#quick-line", "watered 350, tips brown");
+            page.keyboard().press("Enter");
             assertThat(page.locator(".record")).containsText("350 mL");
+            assertThat(page.locator(".record")).containsText("tips brown");
             window.accessible();
             window.open("/no/such/page");
             assertThat(page.locator("h1")).hasText("No such page");

@@ -30,20 +30,22 @@ class DemoTest {
     void theSignalHouseStandsWithItsPlantsAndTroubles_howeverOftenItStarts() {
         SignedIn keeper = (SignedIn) accounts.loadUserByUsername(DemoLoader.SIGN_IN);
         loader.run(new DefaultApplicationArguments());
-        assertThat(plants.walk(keeper.collection())).hasSize(6);
+        assertThat(plants.walk(keeper.collection())).hasSize(9);
         assertThat(plants.plants(keeper.collection()))
-                .hasSize(14)
+                .hasSize(46)
                 .extracting(Plant::name)
                 .doesNotHaveDuplicates();
         assertThat(jdbc.sql("select state from trouble_case where collection_id = ?")
                         .param(keeper.collection())
                         .query(String.class)
                         .list())
-                .containsExactlyInAnyOrder("LOOKING", "TRIAL", "TRIAL", "CLOSED");
+                .containsExactlyInAnyOrder(
+                        "LOOKING", "LOOKING", "LOOKING", "TRIAL", "TRIAL", "TRIAL", "TRIAL", "CLOSED", "CLOSED",
+                        "CLOSED");
         assertThat(jdbc.sql("select max(on_day) - min(on_day) from happening where collection_id = ?")
                         .param(keeper.collection())
                         .query(Integer.class)
                         .single())
-                .isGreaterThan(28);
+                .isGreaterThan(400);
     }
 }

@@ -108,7 +108,14 @@ class BordersTest {
             "/cases/" + myCase + "?q=yellow",
             "/cases/" + myCase + "?recall=true",
             "/photos/" + myPhoto,
-            "/?stop=" + mine.stop().id()
+            "/?stop=" + mine.stop().id(),
+            "/stops/" + mine.stop().id(),
+            "/stops/" + mine.stop().id() + "/plan",
+            "/plants/" + mine.plant().id() + "/strip?days=42",
+            "/plants/" + mine.plant().id() + "/edit",
+            "/plants/" + mine.plant().id() + "/photos",
+            "/photos/" + myPhoto + "/small",
+            "/labels?stop=" + mine.stop().id()
         }) {
             mvc.perform(as(mine, get(address))).andExpect(status().isOk());
             mvc.perform(as(theirs, get(address)))
@@ -125,9 +132,26 @@ class BordersTest {
                         .param("state", "present")
                         .param("part", "leaf"))
                 .andExpect(status().isNotFound());
-        mvc.perform(as(theirs, post("/plants/{id}/happenings", mine.plant().id()))
+        mvc.perform(as(theirs, post("/round/deeds"))
                         .param("form", UUID.randomUUID().toString())
-                        .param("kind", "WATERED"))
+                        .param("plant", mine.plant().id().toString())
+                        .param("stop", mine.stop().id().toString())
+                        .param("deed", "GAVE"))
+                .andExpect(status().isNotFound());
+        mvc.perform(as(theirs, post("/stops/{id}/plan/shift", mine.stop().id()))
+                        .param("form", UUID.randomUUID().toString())
+                        .param("plant", mine.plant().id().toString())
+                        .param("x", "20")
+                        .param("y", "20"))
+                .andExpect(status().isNotFound());
+        mvc.perform(as(theirs, post("/plants/{id}/end", mine.plant().id()))
+                        .param("form", UUID.randomUUID().toString())
+                        .param("how", "lost"))
+                .andExpect(status().isNotFound());
+        mvc.perform(as(theirs, post("/stops/{id}/readings", mine.stop().id()))
+                        .param("form", UUID.randomUUID().toString())
+                        .param("onDay", LocalDate.now().toString())
+                        .param("humidity", "40"))
                 .andExpect(status().isNotFound());
         for (String turn : new String[] {"pause", "reopen", "recall"}) {
             mvc.perform(as(theirs, post("/cases/{id}/" + turn, myCase))
@@ -356,10 +380,7 @@ class BordersTest {
     void aNoteSentTwiceIsOneNote() throws Exception {
         String form = UUID.randomUUID().toString();
         for (int i = 0; i < 2; i++) {
-            mvc.perform(as(mine, post("/plants/{id}/happenings", mine.plant().id()))
-                            .param("form", form)
-                            .param("kind", "WATERED")
-                            .param("amount", "200"))
+            mvc.perform(as(mine, post("/quick")).param("form", form).param("line", "limpet: watered 200"))
                     .andExpect(status().is3xxRedirection());
         }
         assertThat(jdbc.sql("select count(*) from happening where plant_id = ?")

@@ -1,0 +1,102 @@
+package mildlantern.web.exchange;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.io.Writer;
+import java.util.Arrays;
+import java.util.Objects;
+import java.util.UUID;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVPrinter;
+import org.jspecify.annotations.Nullable;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/**
+ * Gives plants and the log out as tables for a spreadsheet: UTF-8 with a mark, commas, days as 2026-11-24. A text that a spreadsheet
+ * would take for a formula is given an apostrophe in front.
+ */
+@Service
+@Transactional(readOnly = true)
+class CsvOut {
+    private static final char MARK = '\uFEFF';
+    private static final int FETCH = 1000;
+    private static final CSVFormat FORMAT = CSVFormat.EXCEL;
+
+    private static final String PLANTS = """
+            select p.name as name, p.accession as number, p.profile as kind, p.cultivar as cultivar, s.name as stop,
+                p.source as source, p.acquired_on as came_on, lower(p.pot_kind) as pot, p.pot_diameter_cm as pot_cm,
+                p.pot_height_cm as pot_height_cm, nullif(p.reservoir_ml, 0) as reservoir_ml, p.medium as medium,
+                p.potted_on as potted_on, lower(p.water_source) as water, lower(p.feed_strength) as feed,
+                lower(p.stage) as stage, p.leaves as leaves, p.growths as growths, p.offsets as offsets,
+                lower(p.state) as state, p.ended_on as ended_on, p.ended_cause as ended_of
+            from plant p join stop s on s.id = p.stop_id
+            where p.collection_id = ? and p.state <> 'WITHDRAWN' order by s.position, p.place_on_stop, p.name
+            """;
+
+    private static final String LOG = """
+            select p.name as plant, p.accession as number, h.on_day as day, lower(h.kind) as what, h.amount_ml as amount_ml,
+                lower(h.water) as water, lower(h.way) as way, lower(h.found) as found, lower(h.top) as top,
+                lower(h.middle) as middle, lower(h.bottom) as bottom, h.grams as grams, lower(h.yardstick) as weight_is,
+                h.product as feed, h.mg_nitrogen as mg_nitrogen, h.diameter_cm as pot_cm, h.medium as medium,
+                f.name as from_stop, t.name as to_stop, h.temperature_step as warmer_by, h.light_ratio as light_times,
+                lower(h.counted) as counted, h.number as count, lower(h.spray) as treated_with, h.detail as words
+            from happening h join plant p on p.id = h.plant_id
+                left join stop f on f.id = h.from_stop left join stop t on t.id = h.to_stop
+            where h.collection_id = ? and h.kind <> 'UNDONE'
+                and not exists (select 1 from happening u where u.undoes = h.id)
+            order by h.on_day, h.written_at, p.name
+            """;
+
+    private final JdbcTemplate jdbc;
+
+    CsvOut(JdbcTemplate jdbc) {
+        this.jdbc = new JdbcTemplate(Objects.requireNonNull(jdbc.getDataSource()));
+        this.jdbc.setFetchSize(FETCH);
+    }
+
+    void plants(UUID collection, Writer out) throws IOException {
+        write(PLANTS, collection, out);
+    }
+
+    void log(UUID collection, Writer out) throws IOException {
+        write(LOG, collection, out);
+    }
+
+    private void write(String query, UUID collection, Writer out) throws IOException {
+        out.write(MARK);
+        try (CSVPrinter printer = new CSVPrinter(out, FORMAT)) {
+            boolean[] head = {true};
+            jdbc.query(
+                    query,
+                    row -> {
+                        try {
+                            int columns = row.getMetaData().getColumnCount();
+                            Object[] cells = new Object[columns];
+                            if (head[0]) {
+                                for (int i = 0; i < columns; i++) {
+                                    cells[i] = row.getMetaData().getColumnLabel(i + 1);
+                                }
+                                printer.printRecord(cells);
+                                head[0] = false;
+                            }
+                            for (int i = 0; i < columns; i++) {
+                                cells[i] = cell(row.getObject(i + 1));
+                            }
+                            printer.printRecord(Arrays.asList(cells));
+                        } catch (IOException e) {
+                            throw new UncheckedIOException(e);
+                        }
+                    },
+                    collection);
+        }
+    }
+
+    /** Never a formula. */
+    static @Nullable Object cell(@Nullable Object value) {
+        return value instanceof String text && !text.isEmpty() && "=+-@\t\r".indexOf(text.charAt(0)) >= 0
+                ? "'" + text
+                : value;
+    }
+}

@@ -1,0 +1,109 @@
+package mildlantern.web.exchange;
+
+import java.io.IOException;
+import java.io.StringReader;
+import java.io.UncheckedIOException;
+import java.nio.ByteBuffer;
+import java.nio.charset.CharacterCodingException;
+import java.nio.charset.Charset;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVParser;
+
+/**
+ * A table as it was sent: commas, semicolons or tabs, UTF-8 or as older spreadsheets write.
+ *
+ * @param heads the words of the first line
+ * @param rows the others, each as long as the heads
+ */
+record CsvTable(List<String> heads, List<List<String>> rows) {
+    private static final int MOST_ROWS = 20_000;
+    private static final Charset OLDER = Charset.forName("windows-1252");
+
+    /** What was wrong with a table; the message is for the grower. */
+    static final class Unreadable extends Exception {
+        private static final long serialVersionUID = 1L;
+
+        Unreadable(String why) {
+            super(why);
+        }
+    }
+
+    static String text(byte[] bytes) {
+        try {
+            return StandardCharsets.UTF_8
+                    .newDecoder()
+                    .decode(ByteBuffer.wrap(bytes))
+                    .toString();
+        } catch (CharacterCodingException e) {
+            return new String(bytes, OLDER);
+        }
+    }
+
+    static CsvTable read(String text) throws Unreadable {
+        String plain = text.startsWith("\uFEFF") ? text.substring(1) : text;
+        if (plain.isBlank()) {
+            throw new Unreadable("That file is empty.");
+        }
+        if (plain.indexOf('\0') >= 0) {
+            throw new Unreadable("That file is no text table; save it as CSV first.");
+        }
+        CSVFormat format = CSVFormat.DEFAULT
+                .builder()
+                .setDelimiter(separator(plain.lines().findFirst().orElse("")))
+                .setIgnoreEmptyLines(true)
+                .get();
+        try (CSVParser parser = CSVParser.parse(new StringReader(plain), format)) {
+            List<List<String>> all = new ArrayList<>();
+            parser.forEach(row ->
+                    all.add(row.stream().map(cell -> unquoted(cell.strip())).toList()));
+            if (all.size() < 2) {
+                throw new Unreadable("There is a first line with the names of the columns, and nothing below it.");
+            }
+            if (all.size() > MOST_ROWS + 1) {
+                throw new Unreadable("That are more than " + MOST_ROWS + " rows; bring them in by parts.");
+            }
+            List<String> heads = all.get(0);
+            return new CsvTable(
+                    heads,
+                    all.subList(1, all.size()).stream()
+                            .map(row -> filled(row, heads.size()))
+                            .toList());
+        } catch (IOException | UncheckedIOException | IllegalStateException e) {
+            throw new Unreadable("A quotation mark is left open somewhere in that file: " + e.getMessage());
+        }
+    }
+
+    private static String unquoted(String cell) {
+        return cell.length() > 1 && cell.charAt(0) == '\'' && "=+-@".indexOf(cell.charAt(1)) >= 0
+                ? cell.substring(1)
+                : cell;
+    }
+
+    private static List<String> filled(List<String> row, int length) {
+        List<String> cells = new ArrayList<>(row.subList(0, Math.min(length, row.size())));
+        while (cells.size() < length) {
+            cells.add("");
+        }
+        return List.copyOf(cells);
+    }
+
+    private static char separator(String heads) {
+        char best = ',';
+        for (char candidate : new char[] {';', '\t'}) {
+            if (heads.chars().filter(c -> c == candidate).count()
+                    > heads.chars().filter(c -> c == ',').count()) {
+                best = candidate;
+            }
+        }
+        return best;
+    }
+
+    /** A head without case, spaces and signs, to be matched. */
+    static String plain(String head) {
+        return head.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]", "");
+    }
+}

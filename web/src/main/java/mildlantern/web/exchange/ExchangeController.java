@@ -1,0 +1,173 @@
+package mildlantern.web.exchange;
+
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.io.OutputStreamWriter;
+import java.io.Writer;
+import java.nio.charset.StandardCharsets;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.UUID;
+import mildlantern.web.platform.SignedIn;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.multipart.MultipartFile;
+
+/** Bringing in and giving out. */
+@Controller
+class ExchangeController {
+    private static final int MOST_TABLE_BYTES = 5_000_000;
+
+    private final CsvIn csvIn;
+    private final CsvOut csvOut;
+    private final Archive archive;
+    private final Clock clock;
+
+    ExchangeController(CsvIn csvIn, CsvOut csvOut, Archive archive, Clock clock) {
+        this.csvIn = csvIn;
+        this.csvOut = csvOut;
+        this.archive = archive;
+        this.clock = clock;
+    }
+
+    @GetMapping("/exchange")
+    String page() {
+        return "exchange/exchange";
+    }
+
+    @GetMapping("/exchange/plants.csv")
+    void plants(@AuthenticationPrincipal SignedIn member, HttpServletResponse response) throws IOException {
+        try (Writer out = table(response, "plants")) {
+            csvOut.plants(member.collection(), out);
+        }
+    }
+
+    @GetMapping("/exchange/log.csv")
+    void log(@AuthenticationPrincipal SignedIn member, HttpServletResponse response) throws IOException {
+        try (Writer out = table(response, "log")) {
+            csvOut.log(member.collection(), out);
+        }
+    }
+
+    private Writer table(HttpServletResponse response, String name) throws IOException {
+        response.setContentType("text/csv;charset=UTF-8");
+        asFile(response, name + "-" + LocalDate.now(clock) + ".csv");
+        return new OutputStreamWriter(response.getOutputStream(), StandardCharsets.UTF_8);
+    }
+
+    private static void asFile(HttpServletResponse response, String name) {
+        response.setHeader(
+                HttpHeaders.CONTENT_DISPOSITION,
+                ContentDisposition.attachment().filename(name).build().toString());
+    }
+
+    @GetMapping("/exchange/archive.zip")
+    void archive(@AuthenticationPrincipal SignedIn member, HttpServletResponse response) throws IOException {
+        response.setContentType("application/zip");
+        asFile(response, "mild-lantern-" + LocalDate.now(clock) + ".zip");
+        archive.write(member.collection(), response.getOutputStream());
+    }
+
+    @PostMapping("/exchange/archive")
+    String takeArchive(
+            @AuthenticationPrincipal SignedIn member,
+            @RequestParam MultipartFile file,
+            HttpServletResponse response,
+            Model model)
+            throws IOException {
+        try {
+            int plants = archive.read(member.collection(), file.getInputStream());
+            model.addAttribute(
+                    "done",
+                    plants == 1
+                            ? "One plant came in, with its record."
+                            : plants + " plants came in, with their records.");
+            return "exchange/exchange";
+        } catch (Archive.Unreadable e) {
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+            model.addAttribute("archiveProblem", String.valueOf(e.getMessage()));
+            return "exchange/exchange";
+        }
+    }
+
+    /** Takes a table in to be looked at; nothing of it is stored as plants or entries yet. */
+    @PostMapping("/exchange/tables")
+    String keep(
+            @AuthenticationPrincipal SignedIn member,
+            @RequestParam CsvIn.What what,
+            @RequestParam MultipartFile file,
+            HttpServletResponse response,
+            Model model)
+            throws IOException {
+        try {
+            if (file.getSize() > MOST_TABLE_BYTES) {
+                throw new CsvTable.Unreadable("That table is larger than 5 MB; bring it in by parts.");
+            }
+            UUID draft = csvIn.keep(member.collection(), what, CsvTable.text(file.getBytes()));
+            return "redirect:/exchange/tables/" + draft;
+        } catch (CsvTable.Unreadable e) {
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+            model.addAttribute("tableProblem", String.valueOf(e.getMessage()));
+            return "exchange/exchange";
+        }
+    }
+
+    @GetMapping("/exchange/tables/{id}")
+    String preview(
+            @AuthenticationPrincipal SignedIn member,
+            @PathVariable UUID id,
+            @RequestParam Map<String, String> chosen,
+            Model model) {
+        return show(csvIn.preview(member.collection(), id, columns(chosen)), model);
+    }
+
+    private static String show(CsvIn.Preview preview, Model model) {
+        model.addAttribute("page", preview);
+        model.addAttribute("fields", CsvIn.fields(preview.what()));
+        return "exchange/table";
+    }
+
+    private static Map<String, Integer> columns(Map<String, String> chosen) {
+        Map<String, Integer> columns = new HashMap<>();
+        chosen.forEach((field, column) -> {
+            if (column.matches("-?\\d{1,3}")) {
+                columns.put(field, Integer.valueOf(column));
+            }
+        });
+        return columns;
+    }
+
+    @PostMapping("/exchange/tables/{id}")
+    String take(
+            @AuthenticationPrincipal SignedIn member,
+            @PathVariable UUID id,
+            @RequestParam Map<String, String> chosen,
+            HttpServletResponse response,
+            Model model) {
+        CsvIn.Preview taken = csvIn.take(member.collection(), id, columns(chosen));
+        if (!taken.whole()) {
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+            return show(taken, model);
+        }
+        model.addAttribute("done", taken.good() == 1 ? "One row came in." : "All " + taken.good() + " rows came in.");
+        model.addAttribute("batch", id);
+        return "exchange/exchange";
+    }
+
+    @PostMapping("/exchange/tables/{id}/take-back")
+    String takeBack(@AuthenticationPrincipal SignedIn member, @PathVariable UUID id, Model model) {
+        int back = csvIn.takeBack(member.collection(), id);
+        model.addAttribute("done", back == 1 ? "One entry was taken back." : back + " entries were taken back.");
+        return "exchange/exchange";
+    }
+}

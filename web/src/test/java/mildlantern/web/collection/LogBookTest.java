@@ -1,0 +1,183 @@
+package mildlantern.web.collection;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.OptionalInt;
+import java.util.UUID;
+import java.util.stream.Stream;
+import mildlantern.log.LogEntry;
+import mildlantern.plant.Brightness;
+import mildlantern.plant.EventKind;
+import mildlantern.plant.SprayKind;
+import mildlantern.plant.WaterSource;
+import mildlantern.web.Growers;
+import mildlantern.web.LanternTest;
+import mildlantern.web.platform.NotHere;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.jdbc.core.simple.JdbcClient;
+
+/** The log: what is written stays as it was written, what it changes changes with it, and all of it can be taken back. */
+@LanternTest
+class LogBookTest {
+    @Autowired
+    private LogBook log;
+
+    @Autowired
+    private CollectionService collections;
+
+    @Autowired
+    private Growers growers;
+
+    @Autowired
+    private JdbcClient jdbc;
+
+    @Autowired
+    private Clock clock;
+
+    private Growers.Grower grower;
+    private UUID collection;
+    private LocalDate today;
+
+    @BeforeEach
+    void aGrower() {
+        grower = growers.grower();
+        collection = grower.member().collection();
+        today = LocalDate.now(clock);
+    }
+
+    private UUID write(LogEntry entry) {
+        return log.write(
+                        collection,
+                        grower.plant().id(),
+                        UUID.randomUUID(),
+                        today,
+                        List.of(new LogBook.Line(entry, "a few words")))
+                .get(0);
+    }
+
+    private Plant plant() {
+        return collections.plant(collection, grower.plant().id());
+    }
+
+    static Stream<LogEntry> entries() {
+        return Stream.of(
+                new LogEntry.Watered(
+                        OptionalInt.of(380),
+                        Optional.of(WaterSource.RAIN),
+                        LogEntry.Way.SOAKED,
+                        Optional.of(LogEntry.Felt.BONE_DRY)),
+                LogEntry.Watered.through(),
+                new LogEntry.Probed(LogEntry.Wetness.DRY, LogEntry.Wetness.MOIST, LogEntry.Wetness.WET),
+                new LogEntry.Weighed(812, Optional.of(LogEntry.Yardstick.WET_THROUGH)),
+                new LogEntry.Fed(Optional.of("kelp"), OptionalDouble.of(90)),
+                new LogEntry.Repotted(OptionalDouble.of(15), Optional.of("sphagnum")),
+                new LogEntry.Befell(EventKind.CHILLED, OptionalDouble.of(-9), OptionalDouble.empty()),
+                new LogEntry.Treated(Optional.of(SprayKind.SOAP)),
+                new LogEntry.Count(LogEntry.Counted.PESTS, 24),
+                new LogEntry.Bloom(true),
+                new LogEntry.Pruned(),
+                new LogEntry.Looked(),
+                new LogEntry.Noted(),
+                new LogEntry.PutOff());
+    }
+
+    @ParameterizedTest
+    @MethodSource("entries")
+    void whatIsWrittenIsReadAsItWasWritten(LogEntry entry) {
+        write(entry);
+        assertThat(collections.happenings(grower.plant())).singleElement().satisfies(row -> {
+            assertThat(row.entry()).contains(entry);
+            assertThat(row.detail()).isEqualTo("a few words");
+        });
+    }
+
+    @Test
+    void aMoveTellsItsStepInWarmthAndLight_andStandsThere() throws Exception {
+        Stop cold = collections.write(
+                new Stop(UUID.randomUUID(), collection, 2, "Porch").climate(Brightness.BRIGHT, 60.0, 9.0, 4.0));
+        UUID move = write(new LogEntry.Moved(
+                Optional.empty(), Optional.of(cold.id()), OptionalDouble.empty(), OptionalDouble.empty()));
+        assertThat(plant().stop()).isEqualTo(cold.id());
+        assertThat(collections.happenings(grower.plant()).get(0)).satisfies(row -> {
+            assertThat(row.temperatureStep()).isEqualTo(-12);
+            assertThat(row.lightRatio()).isEqualTo(2);
+        });
+        log.takeBack(collection, move);
+        assertThat(plant().stop()).isEqualTo(grower.stop().id());
+        assertThat(collections.happenings(grower.plant())).isEmpty();
+    }
+
+    @Test
+    void takingBackARepottingGivesTheOldPotBack() throws Exception {
+        LocalDate before = plant().pottedOn();
+        UUID repotted = write(new LogEntry.Repotted(OptionalDouble.of(16), Optional.of("sphagnum")));
+        assertThat(plant().potDiameterCm()).isEqualTo(16);
+        assertThat(plant().pottedOn()).isEqualTo(today);
+        log.takeBack(collection, repotted);
+        assertThat(plant().potDiameterCm()).isEqualTo(12);
+        assertThat(plant().medium()).isEqualTo("bark");
+        assertThat(plant().pottedOn()).isEqualTo(before);
+    }
+
+    @Test
+    void whatALaterEntryBuildsOnIsTakenBackLast() throws Exception {
+        UUID first = write(new LogEntry.Count(LogEntry.Counted.LEAVES, 9));
+        UUID second = write(new LogEntry.Count(LogEntry.Counted.LEAVES, 12));
+        assertThatThrownBy(() -> log.takeBack(collection, first))
+                .isInstanceOf(LogBook.CannotTakeBack.class)
+                .hasMessageContaining("take that back first");
+        log.takeBack(collection, second);
+        log.takeBack(collection, first);
+        assertThat(plant().leaves()).isEqualTo(6);
+    }
+
+    @Test
+    void aLostPlantLeavesTheRound_andComesBackWhenThatWasAMistake() throws Exception {
+        log.write(
+                collection,
+                grower.plant().id(),
+                UUID.randomUUID(),
+                today,
+                List.of(LogBook.Line.of(new LogEntry.Looked())));
+        log.end(plant(), Plant.State.LOST, today, "rot");
+        assertThat(collections.plants(collection)).isEmpty();
+        assertThat(plant().endedCause()).isEqualTo("rot");
+        UUID lost = collections.happenings(grower.plant()).stream()
+                .filter(row -> row.kind() == HappeningKind.LOST)
+                .findFirst()
+                .orElseThrow()
+                .id();
+        log.takeBack(collection, lost);
+        assertThat(collections.plants(collection)).hasSize(1);
+        assertThat(plant().endedOn()).isNull();
+    }
+
+    @Test
+    void takingBackAddsToTheLogAndRemovesNothing() throws Exception {
+        UUID entry = write(LogEntry.Watered.of(200));
+        log.takeBack(collection, entry);
+        log.takeBack(collection, entry);
+        assertThat(jdbc.sql("select kind from happening where plant_id = ? order by written_at")
+                        .param(grower.plant().id())
+                        .query(String.class)
+                        .list())
+                .containsExactly("WATERED", "UNDONE");
+    }
+
+    @Test
+    void nobodyTakesBackWhatAnotherWrote() {
+        UUID entry = write(LogEntry.Watered.of(200));
+        UUID stranger = growers.grower().member().collection();
+        assertThatThrownBy(() -> log.takeBack(stranger, entry)).isInstanceOf(NotHere.class);
+    }
+}

@@ -1,0 +1,283 @@
+package mildlantern.web.exchange;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.tuple;
+
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.StringWriter;
+import java.nio.charset.StandardCharsets;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.TreeMap;
+import java.util.UUID;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipInputStream;
+import java.util.zip.ZipOutputStream;
+import mildlantern.web.Growers;
+import mildlantern.web.LanternTest;
+import mildlantern.web.account.AccountService;
+import mildlantern.web.collection.CollectionService;
+import mildlantern.web.collection.Collections;
+import mildlantern.web.collection.HappeningWords;
+import mildlantern.web.collection.Plant;
+import mildlantern.web.platform.SignedIn;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVParser;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** What goes out comes in again; a table with mistakes changes nothing. */
+@LanternTest
+class ExchangeTest {
+    @Autowired
+    private CsvIn csvIn;
+
+    @Autowired
+    private CsvOut csvOut;
+
+    @Autowired
+    private Archive archive;
+
+    @Autowired
+    private Growers growers;
+
+    @Autowired
+    private Collections collections;
+
+    @Autowired
+    private CollectionService plants;
+
+    @Autowired
+    private AccountService accounts;
+
+    @Autowired
+    private JdbcClient jdbc;
+
+    @Autowired
+    private JsonMapper json;
+
+    @Autowired
+    private Clock clock;
+
+    private Growers.Grower grower;
+    private UUID collection;
+
+    @BeforeEach
+    void aGrower() {
+        grower = growers.grower();
+        collection = grower.member().collection();
+    }
+
+    private CsvIn.Preview preview(CsvIn.What what, String text) throws CsvTable.Unreadable {
+        return csvIn.preview(collection, csvIn.keep(collection, what, text), Map.of());
+    }
+
+    @Test
+    void plantsComeInByTheNamesOfTheirColumns_andGoOutAgain() throws Exception {
+        CsvIn.Preview table = preview(CsvIn.What.PLANTS, """
+                Species;Label;Location;Accession no.;Pot size;Mix;Repotted
+                moth orchid;Gull;sill;T-1;12,5;bark;3.4.2025
+                Nephrolepis exaltata;Wrack;Sill;T-2;17;peat mix;2025-06-01
+                """);
+        assertThat(table.problems()).filteredOn(problem -> problem.row() > 0).isEmpty();
+        assertThat(table.match())
+                .containsEntry("name", 1)
+                .containsEntry("kind", 0)
+                .containsEntry("medium", 5);
+        CsvIn.Preview matched = csvIn.take(collection, table.draft(), Map.of("number", 3));
+        assertThat(matched.whole()).isTrue();
+        csvIn.take(collection, table.draft(), Map.of("number", 3));
+        assertThat(plants.plants(collection))
+                .extracting(Plant::name)
+                .containsExactlyInAnyOrder("Limpet", "Gull", "Wrack");
+        StringWriter out = new StringWriter();
+        csvOut.plants(collection, out);
+        assertThat(out.toString()).startsWith("\uFEFFname,number,kind,").contains("Gull,T-1,phalaenopsis", "12.5");
+        assertThat(csvIn.takeBack(collection, table.draft())).isEqualTo(2);
+        assertThat(plants.plants(collection)).extracting(Plant::name).containsExactly("Limpet");
+    }
+
+    @Test
+    void aTableWithBadRowsIsToldRowByRow_andNothingOfItComesIn() throws Exception {
+        CsvIn.Preview table = preview(CsvIn.What.PLANTS, """
+                name,kind,stop
+                Gull,moth orchid,Sill
+                Tern,triffid,Sill
+                Auk,pothos,Cellar
+                ,pothos,Sill
+                """);
+        assertThat(table.good()).isEqualTo(1);
+        assertThat(table.problems())
+                .extracting(CsvIn.Problem::row, CsvIn.Problem::words)
+                .containsExactly(
+                        tuple(3, "'triffid' is no kind that is known here."),
+                        tuple(4, "There is no stop 'Cellar'; add it to the walk first."),
+                        tuple(5, "It needs a name of 1 to 80 characters."));
+        assertThat(csvIn.take(collection, table.draft(), Map.of()).whole()).isFalse();
+        assertThat(plants.plants(collection)).hasSize(1);
+    }
+
+    @Test
+    void entriesComeInAsTheQuickFieldWouldReadThem() throws Exception {
+        LocalDate today = LocalDate.now(clock);
+        CsvIn.Preview table = preview(
+                CsvIn.What.LOG,
+                "plant,date,what,ml,water,notes\n"
+                        + "limpet," + today.minusDays(9) + ",watered,240,rain,soaked well\n"
+                        + "limpet," + today.minusDays(4) + ",probe moist,,,\n"
+                        + "limpet," + today.minusDays(2) + ",counted 5 leaves,,,\n");
+        assertThat(table.problems()).isEmpty();
+        csvIn.take(collection, table.draft(), Map.of());
+        assertThat(plants.happenings(grower.plant()).stream().map(HappeningWords::said))
+                .containsExactly("counted 5 leaves", "probed moist", "watered 240 mL rain water soaked well");
+        assertThat(plants.plant(collection, grower.plant().id()).leaves()).isEqualTo(5);
+        csvIn.takeBack(collection, table.draft());
+        assertThat(plants.happenings(grower.plant())).isEmpty();
+        assertThat(plants.plant(collection, grower.plant().id()).leaves()).isEqualTo(6);
+    }
+
+    @Test
+    void whatIsNoTableIsRefusedWithTheReason() {
+        for (String text : List.of("", "   ", "name,kind,stop", "a\0b\nc\0d", "name,kind\n\"open,b\n")) {
+            assertThatThrownBy(() -> csvIn.keep(collection, CsvIn.What.PLANTS, text))
+                    .isInstanceOf(CsvTable.Unreadable.class);
+        }
+    }
+
+    @Test
+    void noCellIsAFormulaForASpreadsheet_andItComesBackAsItWas() throws Exception {
+        assertThat(CsvOut.cell("=1+1")).isEqualTo("'=1+1");
+        assertThat(CsvTable.read("name\n'=1+1\n").rows()).containsExactly(List.of("=1+1"));
+        assertThat(CsvOut.cell("fern")).isEqualTo("fern");
+    }
+
+    private byte[] written(UUID of) throws IOException {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        archive.write(of, out);
+        return out.toByteArray();
+    }
+
+    private UUID fresh() {
+        UUID id = UUID.randomUUID();
+        collections.make(id, "Harrow Quay Signal House", "north");
+        return id;
+    }
+
+    private static Map<String, byte[]> files(byte[] zip) throws IOException {
+        Map<String, byte[]> files = new TreeMap<>();
+        try (ZipInputStream in = new ZipInputStream(new ByteArrayInputStream(zip))) {
+            for (var entry = in.getNextEntry(); entry != null; entry = in.getNextEntry()) {
+                files.put(entry.getName(), in.readAllBytes());
+            }
+        }
+        return files;
+    }
+
+    @Test
+    void anArchiveTakenIntoAnEmptyCollectionGivesTheSameArchive() throws Exception {
+        UUID demo = ((SignedIn) accounts.loadUserByUsername("keeper")).collection();
+        byte[] first = written(demo);
+        UUID other = fresh();
+        assertThat(archive.read(other, new ByteArrayInputStream(first))).isGreaterThanOrEqualTo(46);
+        Map<String, byte[]> before = files(first);
+        Map<String, byte[]> after = files(written(other));
+        assertThat(after.keySet()).isEqualTo(before.keySet());
+        assertThat(lines(after)).containsExactlyElementsOf(lines(before));
+        assertThat(count("happening", other))
+                .isEqualTo(count("happening", demo))
+                .isGreaterThan(5000);
+        assertThat(count("plant_upkeep", other)).isEqualTo(count("plant_upkeep", demo));
+    }
+
+    private static List<String> lines(Map<String, byte[]> files) {
+        return new String(Objects.requireNonNull(files.get("collection.json")), StandardCharsets.UTF_8)
+                .lines()
+                .toList();
+    }
+
+    private int count(String table, UUID of) {
+        return jdbc.sql("select count(*) from " + table + " where collection_id = ?")
+                .param(of)
+                .query(Integer.class)
+                .single();
+    }
+
+    @Test
+    void theSchemaNamesEveryFieldOfAnArchive() throws Exception {
+        UUID demo = ((SignedIn) accounts.loadUserByUsername("keeper")).collection();
+        JsonNode content = json.readTree(files(written(demo)).get("collection.json"));
+        JsonNode schema;
+        try (InputStream in = getClass().getResourceAsStream("/static/exchange/archive.schema.json")) {
+            schema = json.readTree(in);
+        }
+        List<String> unknown = new ArrayList<>();
+        content.properties().forEach(part -> {
+            JsonNode described = schema.path("properties").path(part.getKey());
+            if (described.isMissingNode()) {
+                unknown.add(part.getKey());
+            }
+            for (JsonNode row : part.getValue()) {
+                row.propertyNames().stream()
+                        .filter(name -> described
+                                .path("items")
+                                .path("properties")
+                                .path(name)
+                                .isMissingNode())
+                        .forEach(name -> unknown.add(part.getKey() + "." + name));
+            }
+        });
+        assertThat(unknown).isEmpty();
+    }
+
+    @Test
+    void anArchiveIsTakenWholeOrNotAtAll() throws Exception {
+        assertThatThrownBy(() -> archive.read(collection, new ByteArrayInputStream(new byte[] {1, 2, 3})))
+                .isInstanceOf(Archive.Unreadable.class)
+                .hasMessageContaining("not empty");
+        UUID empty = fresh();
+        assertThatThrownBy(
+                        () -> archive.read(empty, new ByteArrayInputStream("no zip".getBytes(StandardCharsets.UTF_8))))
+                .isInstanceOf(Archive.Unreadable.class);
+        for (String content : List.of(
+                "{\"format\":\"other\"}",
+                "{\"format\":\"mild-lantern-archive\",\"version\":9}",
+                "{\"format\":\"mild-lantern-archive\",\"version\":1,\"stop\":[{\"key\":\"stop-1\",\"colour\":\"red\"}]}",
+                "{\"format\":\"mild-lantern-archive\",\"version\":1,\"stop\":[{\"key\":\"stop-1\",\"name\":\"Sill\",\"position\":1,"
+                        + "\"near\":\"\",\"isolation\":false}],\"plant\":[{\"key\":\"plant-1\",\"stop_id\":\"stop-7\"}]}")) {
+            ByteArrayOutputStream zip = new ByteArrayOutputStream();
+            try (ZipOutputStream out = new ZipOutputStream(zip)) {
+                out.putNextEntry(new ZipEntry("collection.json"));
+                out.write(content.getBytes(StandardCharsets.UTF_8));
+            }
+            assertThatThrownBy(() -> archive.read(empty, new ByteArrayInputStream(zip.toByteArray())))
+                    .as(content)
+                    .isInstanceOf(Archive.Unreadable.class);
+            assertThat(plants.walk(empty)).isEmpty();
+        }
+    }
+
+    @Test
+    void theLogAsATableHasARowAnEntry() throws Exception {
+        UUID demo = ((SignedIn) accounts.loadUserByUsername("keeper")).collection();
+        StringWriter out = new StringWriter();
+        csvOut.log(demo, out);
+        try (CSVParser parser = CSVParser.parse(out.toString().substring(1), CSVFormat.EXCEL)) {
+            List<Integer> widths =
+                    parser.stream().map(row -> row.size()).distinct().toList();
+            assertThat(widths).hasSize(1);
+            assertThat(parser.getRecordNumber()).isEqualTo(count("happening", demo) + 1L);
+        }
+    }
+}

@@ -1,0 +1,268 @@
+package mildlantern.web.round;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrl;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import java.time.LocalDate;
+import java.time.OffsetDateTime;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import mildlantern.log.LogEntry;
+import mildlantern.plant.Brightness;
+import mildlantern.web.Growers;
+import mildlantern.web.LanternTest;
+import mildlantern.web.MovableClock;
+import mildlantern.web.casework.CaseService;
+import mildlantern.web.collection.CollectionService;
+import mildlantern.web.collection.HappeningWords;
+import mildlantern.web.collection.LogBook;
+import mildlantern.web.collection.Plant;
+import mildlantern.web.collection.Stop;
+import mildlantern.web.collection.StopKind;
+import mildlantern.web.collection.StopReading;
+import mildlantern.web.collection.UpkeepRow;
+import mildlantern.web.collection.UpkeepRows;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.test.web.servlet.MockMvc;
+
+/** A day's round: what calls, what one press writes down, what is left. */
+@LanternTest
+class RoundFlowTest {
+    @Autowired
+    private MockMvc mvc;
+
+    @Autowired
+    private Growers growers;
+
+    @Autowired
+    private RoundService rounds;
+
+    @Autowired
+    private LogBook log;
+
+    @Autowired
+    private CollectionService collections;
+
+    @Autowired
+    private CaseService cases;
+
+    @Autowired
+    private UpkeepRows rows;
+
+    @Autowired
+    private MovableClock clock;
+
+    private Growers.Grower grower;
+    private UUID collection;
+    private LocalDate today;
+
+    @BeforeEach
+    void aGrower() {
+        grower = growers.grower();
+        collection = grower.member().collection();
+        today = LocalDate.now(clock);
+    }
+
+    @AfterEach
+    void backToToday() {
+        clock.reset();
+    }
+
+    private void write(LocalDate day, LogEntry... entries) {
+        log.write(
+                collection,
+                grower.plant().id(),
+                UUID.randomUUID(),
+                day,
+                Arrays.stream(entries).map(LogBook.Line::of).toList());
+    }
+
+    private RoundViews.RoundPage page() {
+        return rounds.round(rounds.today(collection), Optional.of(grower.stop().id()))
+                .orElseThrow();
+    }
+
+    private String deed(UUID form, String deed, String... more) throws Exception {
+        var request = post("/round/deeds")
+                .header("HX-Request", "true")
+                .param("form", form.toString())
+                .param("plant", grower.plant().id().toString())
+                .param("stop", grower.stop().id().toString())
+                .param("deed", deed);
+        for (int i = 0; i < more.length; i += 2) {
+            request.param(more[i], more[i + 1]);
+        }
+        return mvc.perform(request.with(user(grower.member())).with(csrf()))
+                .andExpect(status().isOk())
+                .andReturn()
+                .getResponse()
+                .getContentAsString();
+    }
+
+    private List<String> written() {
+        return collections.happenings(grower.plant()).stream()
+                .map(HappeningWords::said)
+                .toList();
+    }
+
+    private UpkeepRow row() {
+        return rows.of(collection, grower.plant().id()).orElseThrow();
+    }
+
+    @Test
+    void aPotNeverWateredCalls_andOnePressQuietsIt() throws Exception {
+        assertThat(page().morning()).isNotEmpty();
+        assertThat(page().carry()).extracting(RoundViews.Carry::what).contains("rain water", "long probe");
+        String slip = deed(UUID.randomUUID(), "GAVE", "ml", "240", "water", "RAIN");
+        assertThat(slip).contains("watered 240 mL rain water").doesNotContain("value=\"GAVE\"");
+        assertThat(row().upkeep().watered()).contains(today);
+        assertThat(row().upkeep().water().orElseThrow().on()).isAfter(today);
+        deed(UUID.randomUUID(), "LOOKED");
+        deed(UUID.randomUUID(), "FED");
+        assertThat(page().nothingDue()).isTrue();
+        assertThat(page().alsoHere())
+                .singleElement()
+                .satisfies(also -> assertThat(also.lately()).startsWith("watered 240 mL rain water"));
+    }
+
+    @Test
+    void twoPressesInOneBreathAreBothKept_butEachOnce() throws Exception {
+        UUID form = UUID.randomUUID();
+        deed(form, "DRY");
+        deed(form, "GAVE", "ml", "200");
+        deed(form, "GAVE", "ml", "200");
+        assertThat(written()).containsExactlyInAnyOrder("watered 200 mL", "probed dry");
+    }
+
+    @Test
+    void aWrongAmountIsToldOnTheSlip_andNothingIsWritten() throws Exception {
+        assertThat(deed(UUID.randomUUID(), "GAVE", "ml", "plenty"))
+                .contains("A whole number of mL", "plenty", "Nothing was written down");
+        assertThat(deed(UUID.randomUUID(), "GAVE", "ml", "-5")).contains("Between 1 and 100 000 mL");
+        assertThat(written()).isEmpty();
+    }
+
+    @Test
+    void foundWetItIsLeftInPeace_andLearnedFrom() throws Exception {
+        write(today.minusDays(9), LogEntry.Watered.through());
+        double before = row().factor();
+        assertThat(page().morning()).isNotEmpty();
+        deed(UUID.randomUUID(), "WET");
+        assertThat(row().factor()).as("thirst").isLessThan(before);
+        assertThat(row().upkeep().water().orElseThrow().on()).isAfter(today);
+    }
+
+    @Test
+    void notTodayIsTomorrow_withItsReasonInTheSummary() throws Exception {
+        write(today.minusDays(20), LogEntry.Watered.through());
+        deed(UUID.randomUUID(), "NOT_TODAY", "reason", "cannot reach it");
+        assertThat(page().nothingDue()).isTrue();
+        assertThat(rounds.summary(collection).putOff())
+                .singleElement()
+                .satisfies(line -> assertThat(line.words()).isEqualTo("cannot reach it"));
+        clock.moveDays(1);
+        assertThat(page().nothingDue()).isFalse();
+    }
+
+    @Test
+    void whatWasPressedByMistakeIsTakenBack() throws Exception {
+        write(today.minusDays(20), LogEntry.Watered.through());
+        deed(UUID.randomUUID(), "GAVE", "ml", "300");
+        UUID entry = collections.happenings(grower.plant()).get(0).id();
+        for (int i = 0; i < 2; i++) {
+            mvc.perform(post("/round/take-back")
+                            .param("plant", grower.plant().id().toString())
+                            .param("stop", grower.stop().id().toString())
+                            .param("entry", entry.toString())
+                            .with(user(grower.member()))
+                            .with(csrf()))
+                    .andExpect(redirectedUrl("/?stop=" + grower.stop().id()));
+        }
+        assertThat(written()).containsExactly("watered");
+        assertThat(row().upkeep().watered()).contains(today.minusDays(20));
+        assertThat(page().nothingDue()).isFalse();
+    }
+
+    @Test
+    void aRoundGoesOnWhereItWasLeft() {
+        Stop second = collections.write(new Stop(UUID.randomUUID(), collection, 2, "Second"));
+        Stop third = collections.write(new Stop(UUID.randomUUID(), collection, 3, "Third"));
+        Plant there = growers.plant(collection, second, "Second plant");
+        growers.plant(collection, second, "Second neighbour");
+        growers.plant(collection, third, "Third plant");
+        assertThat(rounds.round(rounds.today(collection), Optional.empty())
+                        .orElseThrow()
+                        .name())
+                .isEqualTo("Sill");
+        log.write(
+                collection, there.id(), UUID.randomUUID(), today, List.of(LogBook.Line.of(LogEntry.Watered.through())));
+        RoundViews.RoundPage resumed =
+                rounds.round(rounds.today(collection), Optional.empty()).orElseThrow();
+        assertThat(resumed.name()).isEqualTo("Second");
+        assertThat(resumed.next().orElseThrow().name()).isEqualTo("Third");
+    }
+
+    @Test
+    void lampsAndSlipsAgree() {
+        Stop alone = collections.write(
+                new Stop(UUID.randomUUID(), collection, 2, "Alone").built(StopKind.ISOLATION, null, null));
+        growers.plant(collection, alone, "Newcomer");
+        cases.open(collection, grower.plant().id());
+        DueToday due = rounds.today(collection);
+        for (Stop stop : due.walk) {
+            int slips = due.plants(stop).stream()
+                    .mapToInt(plant -> plant.dues().size())
+                    .sum();
+            assertThat(due.due(stop).all()).as(stop.name()).isEqualTo(slips);
+        }
+        assertThat(rounds.walk(due)).extracting(RoundViews.StopLine::lamp).containsExactly("bright", "low");
+        assertThat(rounds.walk(due).get(0).due()).isEqualTo("1 case · 1 to water");
+    }
+
+    @Test
+    void drierAirAtAStopBringsTheCheckForward() {
+        write(today, LogEntry.Watered.through());
+        double before = row().cycleDays();
+        collections.write(
+                grower.stop(),
+                new StopReading(grower.stop(), today, OffsetDateTime.now(clock))
+                        .read(Brightness.MEDIUM, null, 25.0, 26.0, 18.0));
+        assertThat(row().cycleDays()).isLessThan(0.75 * before);
+    }
+
+    @Test
+    void wateringTooEarlyForWeeksSpeaksInTheNextCase() {
+        for (int day = 30; day >= 0; day -= 2) {
+            write(today.minusDays(day), LogEntry.Watered.through());
+        }
+        assertThat(collections
+                        .record(grower.plant())
+                        .watering()
+                        .drying()
+                        .orElseThrow()
+                        .earlyShare()
+                        .orElseThrow())
+                .isGreaterThan(0.8);
+    }
+
+    @Test
+    void theRoundOnPaperSaysWhatAndWhy() throws Exception {
+        write(today.minusDays(20), LogEntry.Watered.through());
+        String paper = mvc.perform(get("/round/paper").with(user(grower.member())))
+                .andExpect(status().isOk())
+                .andReturn()
+                .getResponse()
+                .getContentAsString();
+        assertThat(paper).contains("Limpet", "feel the pot; if dry,", "rain water", "watered 20 days ago");
+    }
+}
