@@ -149,7 +149,9 @@ public final class RoundPlanner {
         boolean done = last.watered().filter(today::equals).isPresent()
                 || last.moist().filter(today::equals).isPresent();
         LocalDate from = later(after(today, outlook.checkFrom()), done ? today.plusDays(1) : today);
-        LocalDate by = after(today, outlook.checkBy()).plusDays(wait);
+        // What is overdue has waited long enough.
+        LocalDate by =
+                outlook.checkBy() < 1 ? today : after(today, outlook.checkBy()).plusDays(wait);
         return new Upkeep.WaterCheck(
                 load.keepOrPlace(before, from, by),
                 after(today, outlook.dryEarly()),

@@ -122,6 +122,24 @@ class RoundPlannerTest {
     }
 
     @Test
+    void whatIsOverdueIsNotPutOffForTheSakeOfLevelWork() {
+        Load busy = new Load(Map.of(TODAY, 50));
+        assertThat(planner.plan(
+                                kind("phalaenopsis"),
+                                dryIn(0, 8),
+                                false,
+                                last(12, 1, 1),
+                                Season.SPRING,
+                                TODAY,
+                                Optional.empty(),
+                                busy)
+                        .water()
+                        .orElseThrow()
+                        .on())
+                .isEqualTo(TODAY);
+    }
+
+    @Test
     void aPotFoundMoistTodayIsNotLookedIntoOnceMoreToday() {
         RoundPlanner.Last moist = new RoundPlanner.Last(
                 Optional.of(TODAY.minusDays(6)),

@@ -62,6 +62,10 @@ main.addEventListener('pointerup', () => {
   if (moved) write(pot);
   else choose(pot);
 });
+// A link would be dragged as a link.
+main.addEventListener('dragstart', (event) => {
+  if (event.target.closest?.('.pot')) event.preventDefault();
+});
 // The press was dealt with above; without script the link does it.
 main.addEventListener('click', (event) => {
   if (event.target.closest?.('.pot') && !event.ctrlKey && !event.metaKey) event.preventDefault();

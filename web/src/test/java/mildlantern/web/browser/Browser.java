@@ -52,9 +52,15 @@ final class Browser {
         private final List<String> complaints = new ArrayList<>();
 
         Window(int port, int width, int height) {
+            this(port, width, height, false);
+        }
+
+        /** A window that is touched where it is told to be. */
+        Window(int port, int width, int height, boolean touched) {
             root = "http://127.0.0.1:" + port;
             context = CHROMIUM.newContext(new com.microsoft.playwright.Browser.NewContextOptions()
                     .setViewportSize(width, height)
+                    .setHasTouch(touched)
                     .setLocale("en-GB")
                     .setReducedMotion(ReducedMotion.REDUCE)
                     .setTimezoneId("UTC"));
