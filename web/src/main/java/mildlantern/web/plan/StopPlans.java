@@ -19,7 +19,7 @@ import org.springframework.stereotype.Component;
 public class StopPlans {
     private static final double USUAL_POT_CM = 13;
     private static final double EDGE = 12;
-    private static final double LABEL = 14;
+    private static final double LABEL = 8;
 
     private final PlatePictures plates;
 

@@ -1,5 +1,6 @@
 package mildlantern.web.platform;
 
+import java.util.List;
 import org.springframework.boot.context.properties.ConfigurationProperties;
 import org.springframework.boot.context.properties.bind.DefaultValue;
 
@@ -8,8 +9,10 @@ import org.springframework.boot.context.properties.bind.DefaultValue;
  *
  * @param demo whether to load the demo collection at the first start
  * @param daysAhead how many days the clock runs ahead of the machine's, to see a later day of the demo
+ * @param generated sizes of collections to make up for measuring; none for a person's use
  */
 @ConfigurationProperties("lantern")
 public record LanternSettings(
         @DefaultValue("false") boolean demo,
-        @DefaultValue("0") int daysAhead) {}
+        @DefaultValue("0") int daysAhead,
+        @DefaultValue({}) List<Integer> generated) {}

@@ -72,15 +72,15 @@ class CollectionInTheBrowserTest {
                     plant.id(),
                     UUID.randomUUID(),
                     LocalDate.now(clock).minusDays(25),
-                    List.of(
-                            LogBook.Line.of(LogEntry.Watered.of(240)),
-                            LogBook.Line.of(new LogEntry.Fed(Optional.empty(), OptionalDouble.empty()))));
+                    List.of(LogBook.Line.of(LogEntry.Watered.of(240))));
             log.write(
                     collection,
                     plant.id(),
                     UUID.randomUUID(),
                     LocalDate.now(clock),
-                    List.of(LogBook.Line.of(new LogEntry.Looked())));
+                    List.of(
+                            LogBook.Line.of(new LogEntry.Looked()),
+                            LogBook.Line.of(new LogEntry.Fed(Optional.empty(), OptionalDouble.empty()))));
         }
     }
 
