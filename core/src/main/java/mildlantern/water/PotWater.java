@@ -1,5 +1,8 @@
 package mildlantern.water;
 
+import java.util.ArrayList;
+import java.util.List;
+
 /**
  * The water balance of one pot. Water is counted in mL from bone dry; what a tray or reservoir holds lies above what the medium
  * holds, and goes first.
@@ -9,7 +12,10 @@ package mildlantern.water;
  * surface and wall falls with the square of saturation, as of a medium that dries from outside in.
  */
 public final class PotWater {
-    /** Steps a day; against a hundredfold finer step the error of a dry-down stays below 1 %. */
+    /** Most water, as share of what the medium holds, that may go in one step; the error of a dry-down then stays below 1 %. */
+    private static final double A_STEP = 0.06;
+
+    /** Steps a day while it is sought when a pot is dry. */
     private static final int STEPS = 4;
 
     private static final double LONGEST_DAYS = 120;
@@ -136,7 +142,7 @@ public final class PotWater {
     }
 
     double after(double waterMl, Pull pull, double factor, double days) {
-        int steps = (int) Math.max(1, Math.ceil(days * STEPS));
+        int steps = (int) Math.max(1, Math.ceil(days * loss(waterMl, pull, factor) / (A_STEP * capacityMl)));
         double step = days / steps;
         double water = waterMl;
         for (int i = 0; i < steps; i++) {
@@ -155,10 +161,6 @@ public final class PotWater {
         return daysTo(thresholdMl(), waterMl, pull(climate), factor) + waitDays;
     }
 
-    double daysToDry(double waterMl, Pull pull, double factor) {
-        return daysTo(thresholdMl(), waterMl, pull, factor) + waitDays;
-    }
-
     private double daysTo(double thresholdMl, double waterMl, Pull pull, double factor) {
         double water = waterMl;
         double days = 0;
@@ -172,6 +174,56 @@ public final class PotWater {
             days += step;
         }
         return Math.min(days, LONGEST_DAYS);
+    }
+
+    /**
+     * A dry-down from full at a factor of 1 in one climate. As all loss is in proportion to the factor, it tells the days of every
+     * factor and of every amount of water.
+     */
+    DryDown dryDown(Pull pull) {
+        List<Double> left = new ArrayList<>(List.of(topMl()));
+        double water = topMl();
+        while (water > thresholdMl() && left.size() <= LONGEST_DAYS * STEPS * LEAST_FACTOR) {
+            water = after(water, pull, 1, 1.0 / STEPS);
+            left.add(water);
+        }
+        return new DryDown(left.stream().mapToDouble(Double::doubleValue).toArray());
+    }
+
+    /** The lowest factor for which {@link #dryDown} reaches to the longest days. */
+    private static final int LEAST_FACTOR = 4;
+
+    /** What is left at each step of a dry-down. */
+    final class DryDown {
+        private final double[] left;
+
+        private DryDown(double[] left) {
+            this.left = left;
+        }
+
+        /** Days from so much water until the plant wants some, waiting included. */
+        double days(double waterMl, double factor) {
+            double whole = steps(thresholdMl()) - steps(Math.max(waterMl, thresholdMl()));
+            return Math.min(LONGEST_DAYS, Math.max(0, whole) / STEPS / factor) + waitDays;
+        }
+
+        /** Steps from full to so much water. */
+        private double steps(double waterMl) {
+            int low = 0;
+            int high = left.length - 1;
+            if (waterMl <= left[high]) {
+                return high;
+            }
+            while (high - low > 1) {
+                int middle = (low + high) >>> 1;
+                if (left[middle] > waterMl) {
+                    low = middle;
+                } else {
+                    high = middle;
+                }
+            }
+            return low + Math.max(0, (left[low] - waterMl) / Math.max(1e-12, left[low] - left[high]));
+        }
     }
 
     /** Days it stays dry before the next watering is wanted. */

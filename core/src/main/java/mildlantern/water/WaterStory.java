@@ -257,12 +257,12 @@ public final class WaterStory {
         }
 
         private WaterOutlook outlook() {
-            PotWater.Pull pull = pot.pull(climate.on(today));
+            PotWater.DryDown down = pot.dryDown(pot.pull(climate.on(today)));
             double[] days = new double[water.length];
             double[] cycles = new double[water.length];
             for (int i = 0; i < water.length; i++) {
-                days[i] = pot.daysToDry(water[i], pull, factor.factor[i]);
-                cycles[i] = pot.daysToDry(pot.topMl(), pull, factor.factor[i]);
+                days[i] = down.days(water[i], factor.factor[i]);
+                cycles[i] = down.days(pot.topMl(), factor.factor[i]);
             }
             double cycle = factor.quantile(cycles, 0.5);
             double noise = knowledge.dayToDay * cycle;

@@ -87,7 +87,8 @@ function sendNext() {
 
 document.body.addEventListener('htmx:confirm', (event) => {
   const { elt, verb, path, triggeringEvent } = event.detail;
-  if (elt === document.getElementById('main')) return;
+  // What comes into sight fetches itself and takes no focus.
+  if (elt === document.getElementById('main') || elt.classList.contains('waiting')) return;
   const pressed = {
     verb,
     path,
@@ -130,7 +131,9 @@ document.body.addEventListener('htmx:afterSwap', (event) => {
   document.querySelector(underWay.focus)?.focus({ preventScroll: !scrolled });
 });
 // Afterwards, when htmx has let go of the request that ended.
-document.body.addEventListener('htmx:afterRequest', () => queueMicrotask(sendNext));
+document.body.addEventListener('htmx:afterRequest', (event) => {
+  if (!event.detail.elt?.classList?.contains('waiting')) queueMicrotask(sendNext);
+});
 document.body.addEventListener('htmx:sendError', () => {
   waiting.length = 0;
   const problem = document.getElementById('problem');

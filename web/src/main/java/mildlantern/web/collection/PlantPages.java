@@ -33,7 +33,7 @@ class PlantPages {
     private static final int LONGEST = 3650;
 
     /** The curve is told from so long before the axis, so that it has settled where the axis begins. */
-    private static final int DAYS_BEFORE = 45;
+    private static final int DAYS_BEFORE = 30;
 
     private static final DateTimeFormatter SHORT = DateTimeFormatter.ofPattern("d MMM", Locale.UK);
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM yyyy", Locale.UK);

@@ -49,7 +49,7 @@ public class PlatePictures {
     public String fromAbove(Plant plant, double radius) {
         return above.computeIfAbsent(
                 new FromAbove(subject(plant), Math.rint(radius * 2) / 2),
-                seen -> AboveDrawer.draw(seen.subject(), 0, 0, seen.radius()));
+                seen -> AboveDrawer.draw(seen.subject(), seen.radius()));
     }
 
     private record FromAbove(PlateSubject subject, double radius) {}

@@ -22,7 +22,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Component
 public class Upkeeper {
     /** How far back the log is read: long enough to learn a slow plant's thirst, short enough for a quick press. */
-    private static final int DAYS_BACK = 240;
+    private static final int DAYS_BACK = 180;
 
     private final Repositories.Happenings happenings;
     private final Repositories.Plants plants;

@@ -1,48 +1,113 @@
 package mildlantern.web.plate;
 
+import java.util.Locale;
 import java.util.Random;
 import mildlantern.plant.GrowthForm;
 
-/** Draws a plant as it is seen from above, for the plan of a stop. */
+/**
+ * Draws a plant as it is seen from above, for the plan of a stop: a pot, leaves in two tones, their midribs. A few strokes each, because a
+ * stop may hold fifty pots.
+ */
 public final class AboveDrawer {
     private AboveDrawer() {}
 
+    /** How a leaf is shaped: width over length, and where along it is widest, 0 to 1. */
+    private record Leaf(double width, double widest, String light, String dark) {}
+
     /**
+     * Draws round the origin.
+     *
      * @param subject the plant
-     * @param x centre, in the plan's units
-     * @param y centre
      * @param radius radius of the pot, in the plan's units
-     * @return pot and leaves as SVG
+     * @return pot and leaves as SVG, at most about 3 KB
      */
-    public static String draw(PlateSubject subject, double x, double y, double radius) {
+    public static String draw(PlateSubject subject, double radius) {
         Random random =
                 new Random(subject.id().getMostSignificantBits() ^ subject.id().getLeastSignificantBits());
-        Pen pen = new Pen();
-        Point middle = new Point(x, y);
-        String colour = subject.vessel() == PlateSubject.Vessel.CLAY ? "#b98462" : "#7c8288";
-        pen.oval(middle, radius, radius * (subject.vessel() == PlateSubject.Vessel.TRAY ? 0.7 : 1), 0, colour, 0.4, 1);
+        StringBuilder svg = new StringBuilder();
+        boolean clay = subject.vessel() == PlateSubject.Vessel.CLAY;
+        double squeeze = subject.vessel() == PlateSubject.Vessel.TRAY ? 0.7 : 1;
+        svg.append(String.format(
+                Locale.ROOT,
+                "<ellipse rx=\"%.1f\" ry=\"%.1f\" fill=\"%s\" stroke=\"#1f2a22\" stroke-width=\"1\"/>",
+                radius,
+                radius * squeeze,
+                clay ? "#dcc1aa" : "#c4c4bf"));
+        if (subject.form() == GrowthForm.COLUMNAR_CACTUS) {
+            return svg.append(ribs(radius * 0.62)).toString();
+        }
         boolean tree = subject.form() == GrowthForm.BONSAI || subject.form() == GrowthForm.SMALL_TREE;
-        if (tree) {
-            for (int i = 0; i < 46; i++) {
-                double round = random.nextDouble() * Math.PI * 2;
-                double out = Math.sqrt(random.nextDouble()) * radius * 0.95;
-                Blade.small(
-                        pen, middle.plus(round, out), round + (random.nextDouble() - 0.5), radius * 0.3, radius * 0.16);
-            }
-            return pen.drawn();
-        }
-        int leaves = Math.max(5, Math.min(14, Math.max(subject.leaves(), subject.growths())));
-        Blade blade = switch (subject.form()) {
-            case TANK_ROSETTE, AIR_PLANT, FLESHY_ROSETTE, UPRIGHT_PITCHER, SNAP_TRAP_ROSETTE -> Blade.strap("#7f9268");
-            case SINGLE_CROWN_ORCHID, CANED_ORCHID, FLAT_STICKY_ROSETTE -> Blade.orchidLeaf();
-            default -> Blade.lance("#5f7d46");
-        };
+        Leaf leaf = leaf(subject.form());
+        StringBuilder light = new StringBuilder();
+        StringBuilder dark = new StringBuilder();
+        StringBuilder ribs = new StringBuilder();
+        int leaves = tree ? 26 : Math.max(5, Math.min(14, Math.max(subject.leaves(), subject.growths())));
         for (int i = 0; i < leaves; i++) {
-            double angle = 2 * Math.PI * i / leaves + (random.nextDouble() - 0.5) * 0.4;
-            double bend = (random.nextDouble() - 0.5) * 0.7;
-            double length = radius * (1.25 - 0.35 * (i % 3) / 2.0);
-            blade.draw(pen, new Spine(middle, angle, length, bend), radius * 0.46);
+            double angle = tree
+                    ? random.nextDouble() * 2 * Math.PI
+                    : 2 * Math.PI * i / leaves + (random.nextDouble() - 0.5) * 0.5;
+            double out = tree ? Math.sqrt(random.nextDouble()) * radius * 0.9 : 0;
+            double length = tree ? radius * 0.42 : radius * (1.3 - 0.4 * (i % 3) / 2.0);
+            double bend = (random.nextDouble() - 0.5) * 0.5;
+            one(i % 2 == 0 ? light : dark, ribs, angle, out, length, bend, leaf);
         }
-        return pen.drawn();
+        return svg.append(path(dark, leaf.dark(), 0.8))
+                .append(path(light, leaf.light(), 0.8))
+                .append(path(ribs, "none", 0.5))
+                .toString();
+    }
+
+    private static Leaf leaf(GrowthForm form) {
+        return switch (form) {
+            case TANK_ROSETTE, AIR_PLANT, UPRIGHT_PITCHER, UPRIGHT_SWORDS -> new Leaf(0.17, 0.35, "#a9b893", "#8c9c74");
+            case FLESHY_ROSETTE, SNAP_TRAP_ROSETTE -> new Leaf(0.34, 0.62, "#aebfa4", "#93a687");
+            case SINGLE_CROWN_ORCHID, CANED_ORCHID, FLAT_STICKY_ROSETTE, DOWNY_ROSETTE ->
+                new Leaf(0.42, 0.6, "#adbf98", "#90a578");
+            case FERN -> new Leaf(0.2, 0.4, "#9db585", "#7f9a66");
+            default -> new Leaf(0.36, 0.42, "#a7bb90", "#8aa170");
+        };
+    }
+
+    private static void one(
+            StringBuilder leaves, StringBuilder ribs, double angle, double out, double length, double bend, Leaf leaf) {
+        double fromX = out * Math.cos(angle);
+        double fromY = out * Math.sin(angle);
+        double towards = angle + bend;
+        double tipX = fromX + length * Math.cos(towards);
+        double tipY = fromY + length * Math.sin(towards);
+        double middleX = fromX + leaf.widest() * length * Math.cos(angle);
+        double middleY = fromY + leaf.widest() * length * Math.sin(angle);
+        double sideX = -Math.sin(angle) * leaf.width() * length;
+        double sideY = Math.cos(angle) * leaf.width() * length;
+        leaves.append(String.format(
+                Locale.ROOT,
+                "M%.1f %.1fQ%.1f %.1f %.1f %.1fQ%.1f %.1f %.1f %.1fz",
+                fromX,
+                fromY,
+                middleX + sideX,
+                middleY + sideY,
+                tipX,
+                tipY,
+                middleX - sideX,
+                middleY - sideY,
+                fromX,
+                fromY));
+        ribs.append(String.format(
+                Locale.ROOT, "M%.1f %.1fQ%.1f %.1f %.1f %.1f", fromX, fromY, middleX, middleY, tipX, tipY));
+    }
+
+    private static String path(StringBuilder d, String fill, double width) {
+        return "<path d=\"" + d + "\" fill=\"" + fill + "\" stroke=\"#1f2a22\" stroke-width=\"" + width
+                + "\" stroke-linejoin=\"round\"/>";
+    }
+
+    private static String ribs(double radius) {
+        StringBuilder star = new StringBuilder("M");
+        for (int i = 0; i < 24; i++) {
+            double at = radius * (i % 2 == 0 ? 1 : 0.8);
+            star.append(String.format(
+                    Locale.ROOT, "%.1f %.1f ", at * Math.cos(i * Math.PI / 12), at * Math.sin(i * Math.PI / 12)));
+        }
+        return path(star.append('z'), "#93a687", 0.8);
     }
 }

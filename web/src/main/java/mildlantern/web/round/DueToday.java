@@ -41,6 +41,7 @@ final class DueToday {
     private final Set<UUID> stopsWithCatching;
     private final Map<UUID, Plant> apart;
     private final Map<UUID, StopDue> byStop = new HashMap<>();
+    private boolean counted;
 
     /**
      * What is due at a stop, counted.
@@ -95,7 +96,6 @@ final class DueToday {
                 .flatMap(id -> Optional.ofNullable(apart.get(id)).stream())
                 .map(Plant::stop)
                 .collect(Collectors.toSet());
-        count();
     }
 
     private void count() {
@@ -137,7 +137,12 @@ final class DueToday {
                 });
     }
 
+    /** What is due at a stop; the whole walk is counted when the first stop is asked for. */
     StopDue due(Stop stop) {
+        if (!counted) {
+            counted = true;
+            count();
+        }
         return byStop.getOrDefault(stop.id(), new StopDue(0, Map.of()));
     }
 

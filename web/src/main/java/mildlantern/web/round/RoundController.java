@@ -17,6 +17,7 @@ import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 
@@ -93,6 +94,19 @@ class RoundController {
             return back.equals("plant") ? "redirect:/plants/" + plant : "redirect:/?stop=" + stop;
         }
         return slip(member, plant, stop, mark, problem.orElse(""), model);
+    }
+
+    /** A slip that came into sight. */
+    @GetMapping("/round/slips/{plant}")
+    String inSight(
+            @AuthenticationPrincipal SignedIn member,
+            @PathVariable UUID plant,
+            @RequestParam UUID stop,
+            @RequestParam(defaultValue = "0") int mark,
+            Model model) {
+        model.addAttribute("slip", rounds.slip(member.collection(), plant, mark, ""));
+        model.addAttribute("stop", stop);
+        return "round/slip :: slip(slip=${slip},stop=${stop},now=${false})";
     }
 
     private String slip(SignedIn member, UUID plant, UUID stop, int mark, String problem, Model model) {

@@ -42,6 +42,9 @@ public class RoundService {
     private static final double PLAN_HEIGHT = 164;
     private static final int PATH_STEP = 76;
 
+    /** Further slips of a crowded stop are fetched when they come into sight. */
+    private static final int SLIPS_AT_ONCE = 8;
+
     private final CollectionService collections;
     private final CaseTroubles cases;
     private final UpkeepRows rows;
@@ -191,7 +194,7 @@ public class RoundService {
                             plant.plant().id(), mark, Words.id(RoundPlanner.lamp(plant.dues()))));
                     groups.computeIfAbsent(plant.dues().get(0).kind().half(), half -> new LinkedHashMap<>())
                             .computeIfAbsent(Carrying.of(plant, collections), carry -> new ArrayList<>())
-                            .add(slips.slip(plant, mark, done));
+                            .add(slips.slip(plant, mark, done, mark > SLIPS_AT_ONCE));
                 });
         List<RoundViews.Elsewhere> left = elsewhere(today, stop);
         List<Plant> standing = plants.stream().map(DueToday.PlantDue::plant).toList();
@@ -233,7 +236,7 @@ public class RoundService {
     RoundViews.Slip slip(UUID collection, UUID plantId, int mark, String problem) {
         DueToday today = today(collection);
         DueToday.PlantDue plant = today.plant(collections.plant(collection, plantId));
-        RoundViews.Slip made = slips.slip(plant, mark, slips.doneToday(today, List.of(plant)));
+        RoundViews.Slip made = slips.slip(plant, mark, slips.doneToday(today, List.of(plant)), false);
         return problem.isEmpty() ? made : SlipMaker.with(made, problem);
     }
 

@@ -76,7 +76,8 @@ public final class RoundViews {
             boolean cup,
             List<Done> done,
             String form,
-            String problem) {
+            String problem,
+            boolean waiting) {
         public boolean open() {
             return !said.isEmpty();
         }

@@ -46,7 +46,7 @@ class SlipMaker {
                 : HappeningWords.said(row);
     }
 
-    RoundViews.Slip slip(DueToday.PlantDue plant, int mark, Map<UUID, List<RoundViews.Done>> done) {
+    RoundViews.Slip slip(DueToday.PlantDue plant, int mark, Map<UUID, List<RoundViews.Done>> done, boolean waiting) {
         List<Due> dues = plant.dues();
         return new RoundViews.Slip(
                 plant.plant().id(),
@@ -63,7 +63,8 @@ class SlipMaker {
                 has(plant, Due.Kind.EMPTY_CUP),
                 done.getOrDefault(plant.plant().id(), List.of()),
                 UUID.randomUUID().toString(),
-                "");
+                "",
+                waiting);
     }
 
     /** The same slip with what was wrong with what was pressed. */
@@ -80,7 +81,8 @@ class SlipMaker {
                 slip.cup(),
                 slip.done(),
                 slip.form(),
-                problem);
+                problem,
+                false);
     }
 
     private static boolean has(DueToday.PlantDue plant, Due.Kind kind) {
