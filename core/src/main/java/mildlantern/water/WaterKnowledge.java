@@ -39,7 +39,6 @@ public final class WaterKnowledge {
     final double wrongShare;
     final Range check;
     final double dayToDay;
-    final double goneInDays;
     final double earlyMargin;
     final int earlyDays;
     final Readings readings;
@@ -140,7 +139,6 @@ public final class WaterKnowledge {
                 felt.number("bone-dry", 0, 1));
         check = file.range("check", 0, 1);
         dayToDay = file.number("day-to-day", 0, 1);
-        goneInDays = file.number("gone-in-days", 0.5, 10);
         earlyMargin = file.number("early-margin", 0, 1);
         earlyDays = 7 * (int) file.number("early-weeks", 1, 52);
     }

@@ -20,12 +20,14 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.multipart.MaxUploadSizeExceededException;
 import org.springframework.web.multipart.MultipartFile;
 
 /** Photos of plants: taking them in, showing them, and two days side by side. */
 @Controller
 class PhotoController {
     private static final int LONGEST_CAPTION = 200;
+    private static final long MOST_BYTES = 15L << 20;
 
     private final PhotoService photos;
     private final PlantPages pages;
@@ -49,6 +51,9 @@ class PhotoController {
             HttpServletResponse response,
             Model model)
             throws IOException {
+        if (file.getSize() > MOST_BYTES) {
+            throw new MaxUploadSizeExceededException(MOST_BYTES);
+        }
         String words = caption.strip();
         try {
             photos.take(

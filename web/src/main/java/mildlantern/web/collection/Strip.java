@@ -88,7 +88,7 @@ final class Strip {
                 told.curve().stream().filter(day -> shown(day.day())).toList();
         List<Lane> lanes = lanes(log, cases, bloomNow);
         return new Drawn(
-                WATER_TOP + WATER_HEIGHT + 22 + LANE * lanes.size() + 4,
+                WATER_TOP + WATER_HEIGHT + 26 + LANE * lanes.size() + 14,
                 band(curve),
                 line(curve),
                 ahead(told.outlook()),
@@ -180,7 +180,7 @@ final class Strip {
     private List<Tick> ticks() {
         long days = ChronoUnit.DAYS.between(from, until);
         List<Tick> ticks = new ArrayList<>();
-        if (days <= 130) {
+        if (days <= 150) {
             int step = days <= 50 ? 7 : 14;
             for (LocalDate day = today; !day.isBefore(from); day = day.minusDays(step)) {
                 ticks.add(new Tick(x(day), day.equals(today) ? "today" : SHORT.format(day)));

@@ -94,7 +94,9 @@ class PlanService {
                         + Limits.plain(Math.abs(step.temperatureStep().getAsDouble())) + " °C"
                 : "warmth not read";
         String light = step.lightRatio().isPresent()
-                ? Limits.plain(Math.rint(step.lightRatio().getAsDouble() * 10) / 10) + " × the light"
+                ? step.lightRatio().getAsDouble() == 1
+                        ? "the same light"
+                        : Limits.plain(Math.rint(step.lightRatio().getAsDouble() * 10) / 10) + " × the light"
                 : "light not read";
         return warmth + ", " + light;
     }

@@ -18,6 +18,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.multipart.MaxUploadSizeExceededException;
 import org.springframework.web.servlet.ModelAndView;
+import org.springframework.web.servlet.NoHandlerFoundException;
 import org.springframework.web.servlet.resource.NoResourceFoundException;
 
 /** Answers everything that goes wrong in the product's own look: what happened, what was kept, what to do. */
@@ -38,6 +39,7 @@ class Problems {
     }
 
     @ExceptionHandler({
+        NoHandlerFoundException.class,
         NoResourceFoundException.class,
         MethodArgumentTypeMismatchException.class,
         HttpRequestMethodNotSupportedException.class
@@ -84,7 +86,7 @@ class Problems {
                 request,
                 HttpStatus.CONTENT_TOO_LARGE,
                 "Too large to take in",
-                "What was sent is larger than 15 MB. A photo from a phone is usually 2 to 5 MB; send a smaller one.",
+                "What was sent is too large: a photo may have 15 MB (from a phone it is usually 2 to 5), an archive 200 MB.",
                 "Nothing was stored, and nothing was lost.",
                 "/");
     }

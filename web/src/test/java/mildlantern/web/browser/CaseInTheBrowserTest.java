@@ -217,7 +217,7 @@ class CaseInTheBrowserTest {
 
     /** Says it in words and answers the finding that is meant, by keyboard. */
     private void say(String words, String finding, String key) {
-        page.keyboard().press("/");
+        page.keyboard().press("i");
         page.keyboard().type(words);
         page.keyboard().press("Enter");
         assertThat(page.locator("#panel-title")).containsText("Do you mean");

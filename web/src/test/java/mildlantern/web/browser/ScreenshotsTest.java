@@ -4,7 +4,9 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.FilePayload;
 import com.microsoft.playwright.options.LoadState;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import mildlantern.web.LanternTest;
 import org.junit.jupiter.api.Tag;
@@ -27,10 +29,37 @@ class ScreenshotsTest {
             page.locator(".stop", new Page.LocatorOptions().setHasText("Chart room shelf"))
                     .click();
             take(page, "round");
-            page.locator(".slip h2 a", new Page.LocatorOptions().setHasText("Tidewaiter"))
+            page.getByText("bench plan").click();
+            page.locator(".pot[aria-label='Big Anna']").focus();
+            page.keyboard().press("Enter");
+            assertThat(page.locator(".chosen h2")).containsText("Big Anna");
+            take(page, "plan");
+            page.goBack();
+            page.locator(".also a, .slip h2 a", new Page.LocatorOptions().setHasText("Brass fern"))
                     .click();
             take(page, "plant");
-            page.getByText("open the case").click();
+            page.navigate("http://127.0.0.1:" + port + "/collection");
+            take(page, "collection");
+            page.navigate("http://127.0.0.1:" + port + "/labels");
+            take(page, "labels");
+            table(page);
+            take(page, "table");
+            page.navigate("http://127.0.0.1:" + port + "/");
+            page.locator(".stop", new Page.LocatorOptions().setHasText("Fog cabinet"))
+                    .click();
+            page.getByText("readings").click();
+            take(page, "stop");
+            page.locator(".stop", new Page.LocatorOptions().setHasText("Stair window"))
+                    .click();
+            page.keyboard().press("g");
+            assertThat(page.locator(".slip .did").first()).containsText("watered");
+            page.keyboard().press(",");
+            take(page, "summary");
+            page.locator(".stop", new Page.LocatorOptions().setHasText("Chart room shelf"))
+                    .click();
+            page.locator(".slip h2 a", new Page.LocatorOptions().setHasText("Tidewaiter"))
+                    .click();
+            page.locator(".head").getByText("open the case").click();
             take(page, "case");
             page.locator("a.part[data-part=leaf] path").nth(1).click();
             assertThat(page.locator("#panel")).isVisible();
@@ -72,6 +101,19 @@ class ScreenshotsTest {
             assertThat(phone.page.locator("#panel")).isVisible();
             take(phone.page, "case-phone");
         }
+    }
+
+    /** A table with a row that does not fit. */
+    private void table(Page page) {
+        page.navigate("http://127.0.0.1:" + port + "/exchange");
+        page.setInputFiles("#table", new FilePayload("plants.csv", "text/csv", """
+                        label,species,place,pot size,mix
+                        Bowline,moth orchid,Chart room shelf,12,bark
+                        Hawser,boston-fern,Stair window,15,peat mix
+                        Gunwale,triffid,Stair window,14,bark
+                        """.getBytes(StandardCharsets.UTF_8)));
+        page.getByText("look at it").click();
+        assertThat(page.locator(".problems li")).hasCount(1);
     }
 
     private static void answer(Page page, String row, String words) {
