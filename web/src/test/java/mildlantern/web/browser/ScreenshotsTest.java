@@ -51,9 +51,12 @@ class ScreenshotsTest {
             take(page, "stop");
             page.locator(".stop", new Page.LocatorOptions().setHasText("Stair window"))
                     .click();
+            assertThat(page.locator("h1")).hasText("Stair window");
+            page.waitForLoadState(LoadState.NETWORKIDLE);
             page.keyboard().press("g");
             assertThat(page.locator(".slip .did").first()).containsText("watered");
             page.keyboard().press(",");
+            assertThat(page.locator("h1")).hasText("What the day came to");
             take(page, "summary");
             page.locator(".stop", new Page.LocatorOptions().setHasText("Chart room shelf"))
                     .click();
@@ -81,7 +84,7 @@ class ScreenshotsTest {
             page.locator(".stop", new Page.LocatorOptions().setHasText("Stove landing"))
                     .click();
             page.locator(".slip", new Page.LocatorOptions().setHasText("Parchment"))
-                    .locator(".press.do")
+                    .locator("[data-key=o]")
                     .click();
             page.locator(".head .press.do").click();
             answer(page, "leaf edges", "not there");
@@ -96,7 +99,7 @@ class ScreenshotsTest {
                     .locator(".stop", new Page.LocatorOptions().setHasText("Chart room shelf"))
                     .click();
             take(phone.page, "round-phone");
-            phone.page.locator(".slip .press.do").first().click();
+            phone.page.locator(".slip [data-key=o]").first().click();
             phone.page.locator("a.part[data-part=leaf] path").nth(1).click();
             assertThat(phone.page.locator("#panel")).isVisible();
             take(phone.page, "case-phone");
