@@ -507,10 +507,11 @@ public final class QuickLine {
                 Stream<Named> matching = (who.isBlank() ? names.plants() : find(names.plants(), who)).stream();
                 return matching.limit(MANY).map(plant -> plant.name() + ": ").toList();
             }
-            String clause = what.substring(Math.max(what.lastIndexOf(','), what.lastIndexOf(';')) + 1)
-                    .strip()
-                    .toLowerCase(Locale.ROOT);
-            String before = line.substring(0, line.length() - trailing(line, clause));
+            String typed = what.substring(Math.max(what.lastIndexOf(','), what.lastIndexOf(';')) + 1)
+                    .strip();
+            // Small letters may be longer than capital ones; what is cut off is what was typed.
+            String clause = typed.toLowerCase(Locale.ROOT);
+            String before = line.endsWith(typed) ? line.substring(0, line.length() - typed.length()) : line;
             List<String> words = Arrays.asList(BETWEEN_WORDS.split(clause));
             if (words.size() > 1 && "moved".equals(VERBS.get(words.get(0)))) {
                 String where = String.join(" ", words.subList(1, words.size())).replaceFirst("^to ?", "");
@@ -529,10 +530,6 @@ public final class QuickLine {
                     .limit(MANY)
                     .map(verb -> before + (before.isEmpty() || before.endsWith(" ") ? "" : " ") + verb + " ")
                     .toList();
-        }
-
-        private static int trailing(String line, String clause) {
-            return line.toLowerCase(Locale.ROOT).endsWith(clause) ? clause.length() : 0;
         }
     }
 

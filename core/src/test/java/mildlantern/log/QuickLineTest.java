@@ -161,6 +161,13 @@ class QuickLineTest {
         assertThat(read("Big Anna: moved to l").next()).containsExactly("Big Anna: moved to lamp room sill");
     }
 
+    @Test
+    void lettersThatGrowWhenWrittenSmallDoNotBreakIt() {
+        assertThat(read("Big Anna: \u0130\u0130\u0130").said())
+                .containsExactly(new QuickLine.Said(new LogEntry.Noted(), "\u0130\u0130\u0130"));
+        assertThat(LINES.read("\u0130watered", Optional.of(ANNA)).complete()).isTrue();
+    }
+
     @Property(tries = 500)
     void noLineBreaksIt(@ForAll String line) {
         assertThat(read(line).problems()).isNotNull();
