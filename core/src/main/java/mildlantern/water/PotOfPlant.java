@@ -16,7 +16,6 @@ import mildlantern.quantity.Limits;
  * @param leaves how much leaf it carries
  * @param reservoirMl what a reservoir or wick pot holds when full, 0 to 50 000 mL; 0 for none. A bog plant without a reservoir of
  *     its own is taken to stand in a tray
- * @param stock leaf left on it, share of what it would usually carry, 0 to 1
  */
 public record PotOfPlant(
         Profile profile,
@@ -25,8 +24,7 @@ public record PotOfPlant(
         OptionalDouble heightCm,
         Medium medium,
         LeafClass leaves,
-        double reservoirMl,
-        double stock) {
+        double reservoirMl) {
     /**
      * @throws IllegalArgumentException if a measure is impossible
      */
@@ -34,6 +32,5 @@ public record PotOfPlant(
         Limits.require("pot diameter", diameterCm, 2, 200, "cm");
         heightCm.ifPresent(height -> Limits.require("pot height", height, 1, 200, "cm"));
         Limits.require("reservoir", reservoirMl, 0, 50_000, "mL");
-        Limits.require("share of leaves", stock, 0, 1, "");
     }
 }

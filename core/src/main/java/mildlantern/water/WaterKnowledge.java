@@ -41,6 +41,7 @@ public final class WaterKnowledge {
     final double dayToDay;
     final double earlyMargin;
     final int earlyDays;
+    final int earlyLeast;
     final Readings readings;
 
     private final double taper;
@@ -82,7 +83,8 @@ public final class WaterKnowledge {
             double weightSpread,
             double feltSpread,
             double stillWet,
-            double boneDry) {}
+            double boneDry,
+            double reckoningSpread) {}
 
     /** How dry a plant gets: usable share left, and days that it then stays so. */
     record Wanted(double left, double days) {}
@@ -136,10 +138,12 @@ public final class WaterKnowledge {
                 reading.at("weight").number("spread", 0.001, 1),
                 felt.number("spread", 0.01, 1),
                 felt.number("still-wet", 0, 1),
-                felt.number("bone-dry", 0, 1));
+                felt.number("bone-dry", 0, 1),
+                reading.number("reckoning", 0.01, 1));
         check = file.range("check", 0, 1);
         dayToDay = file.number("day-to-day", 0, 1);
         earlyMargin = file.number("early-margin", 0, 1);
+        earlyLeast = (int) file.number("early-least", 1, 50);
         earlyDays = 7 * (int) file.number("early-weeks", 1, 52);
     }
 
@@ -198,7 +202,7 @@ public final class WaterKnowledge {
         boolean bog = of.profile().dryness() == Dryness.BOG;
         double tray = of.reservoirMl() > 0 || !bog ? of.reservoirMl() : top * traySize * bogDepthCm;
         boolean night = nightPores.contains(of.profile().nearest());
-        double leaf = top * of(leafArea, of.profile().form()) * of(leafClass, of.leaves()) * of.stock();
+        double leaf = top * of(leafArea, of.profile().form()) * of(leafClass, of.leaves());
         // A wall dries as walls do, whatever the kind: it follows the plant's own factor, but not that of its kind.
         double walls = of.wall() == Wall.CLAY
                 ? Math.PI * of.diameterCm() * height * taper * wallRate / Math.exp(usualLogFactor(of.profile()))
@@ -262,8 +266,7 @@ public final class WaterKnowledge {
                 OptionalDouble.empty(),
                 medium,
                 LeafClass.USUAL,
-                0,
-                1));
+                0));
     }
 
     private static <K, V> V of(Map<K, V> map, K key) {

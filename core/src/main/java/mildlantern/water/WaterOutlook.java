@@ -19,8 +19,7 @@ import java.util.OptionalDouble;
  * @param factor the plant's own factor against its kind: above 1 it drinks faster
  * @param factorSpread standard deviation of the factor's natural logarithm
  * @param observations from how many readings it was learned
- * @param earlyShare share of the latest waterings that came well before they were wanted; only where there were three
- * @param judged how many waterings that is of
+ * @param earlyShare share of the latest waterings that came well before they were wanted; only where there were enough
  */
 public record WaterOutlook(
         boolean known,
@@ -37,8 +36,7 @@ public record WaterOutlook(
         double factor,
         double factorSpread,
         int observations,
-        OptionalDouble earlyShare,
-        int judged) {
+        OptionalDouble earlyShare) {
 
     /** Nothing was written down yet. */
     static WaterOutlook unknown(PotWater pot, double expectedDays) {
@@ -57,12 +55,6 @@ public record WaterOutlook(
                 1,
                 0,
                 0,
-                OptionalDouble.empty(),
-                0);
-    }
-
-    /** How much faster than expected it dries: 2 is twice as fast, 0.5 stays wet twice as long. */
-    public double pace() {
-        return expectedDays / Math.max(0.1, cycleDays);
+                OptionalDouble.empty());
     }
 }

@@ -22,10 +22,11 @@ import mildlantern.log.Logged;
  * drift. A watering without an amount is taken to have wet the ball through.
  */
 public final class WaterStory {
-    /** Doubt in the reckoned moisture itself, as a standard deviation, when an observation is weighed against it. */
-    private static final double RECKONING_SPREAD = 0.12;
-
+    /** Density of an entry that says nothing: even over all that a reading can say, from a little below dry to a little above full. */
     private static final double ANY_VALUE = 1 / 1.4;
+
+    /** The band that is shown leaves out a tenth of the doubt on either side. */
+    private static final double OUTSIDE = 0.1;
 
     private final WaterKnowledge knowledge;
 
@@ -91,6 +92,7 @@ public final class WaterStory {
         private final double usualLog;
         private final Factor factor;
         private final double[] water;
+        private final double[] dryFor;
         private final List<DayOfWater> curve = new ArrayList<>();
         private final List<Seen> seen = new ArrayList<>();
         private int judged;
@@ -108,6 +110,7 @@ public final class WaterStory {
             this.usualLog = knowledge.usualLogFactor(plant.profile());
             this.factor = new Factor(usualLog, knowledge.factorSpread);
             this.water = new double[factor.points()];
+            this.dryFor = new double[factor.points()];
         }
 
         Told told() {
@@ -141,6 +144,7 @@ public final class WaterStory {
             PotWater.Pull pull = pot.pull(weather);
             for (int i = 0; i < water.length; i++) {
                 water[i] = pot.after(water[i], pull, factor.factor[i], 1);
+                dryFor[i] = water[i] <= pot.thresholdMl() ? dryFor[i] + 1 : 0;
             }
             factor.drift(knowledge.driftPerDay * knowledge.driftPerDay);
         }
@@ -181,6 +185,7 @@ public final class WaterStory {
                 water[i] = watered.ml().isPresent()
                         ? pot.pour(water[i], watered.ml().getAsInt()).waterMl()
                         : pot.topMl();
+                dryFor[i] = 0;
             }
         }
 
@@ -212,8 +217,9 @@ public final class WaterStory {
         }
 
         private void observe(LocalDate day, double moisture, double spread) {
-            double total = Math.hypot(spread, RECKONING_SPREAD);
-            double gain = RECKONING_SPREAD * RECKONING_SPREAD / (total * total);
+            double doubt = knowledge.readings.reckoningSpread();
+            double total = Math.hypot(spread, doubt);
+            double gain = doubt * doubt / (total * total);
             double[] likelihood = new double[water.length];
             double[] right = new double[water.length];
             for (int i = 0; i < water.length; i++) {
@@ -247,8 +253,8 @@ public final class WaterStory {
             curve.add(new DayOfWater(
                     day,
                     factor.mean(full),
-                    factor.quantile(full, 0.1),
-                    factor.quantile(full, 0.9),
+                    factor.quantile(full, OUTSIDE),
+                    factor.quantile(full, 1 - OUTSIDE),
                     pot.fullness(factor.mean(water))));
         }
 
@@ -261,7 +267,8 @@ public final class WaterStory {
             double[] days = new double[water.length];
             double[] cycles = new double[water.length];
             for (int i = 0; i < water.length; i++) {
-                days[i] = down.days(water[i], factor.factor[i]);
+                // Days that it has been dry already count towards those that it is to stay so.
+                days[i] = Math.max(0, down.days(water[i], factor.factor[i]) - dryFor[i]);
                 cycles[i] = down.days(pot.topMl(), factor.factor[i]);
             }
             double cycle = factor.quantile(cycles, 0.5);
@@ -269,9 +276,9 @@ public final class WaterStory {
             double now = factor.mean(water);
             return new WaterOutlook(
                     true,
-                    quantile(days, 0.1, -1.2816 * noise),
+                    quantile(days, OUTSIDE, Normal.quantile(OUTSIDE) * noise),
                     factor.quantile(days, 0.5),
-                    quantile(days, 0.9, 1.2816 * noise),
+                    quantile(days, 1 - OUTSIDE, Normal.quantile(1 - OUTSIDE) * noise),
                     quantile(days, knowledge.check.low(), Normal.quantile(knowledge.check.low()) * noise),
                     quantile(days, knowledge.check.high(), Normal.quantile(knowledge.check.high()) * noise),
                     pot.fullness(now),
@@ -282,8 +289,9 @@ public final class WaterStory {
                     Math.exp(factor.meanLog() - usualLog),
                     factor.spreadLog(),
                     seen.size(),
-                    judged >= 3 ? OptionalDouble.of((double) early / judged) : OptionalDouble.empty(),
-                    judged);
+                    judged >= knowledge.earlyLeast
+                            ? OptionalDouble.of((double) early / judged)
+                            : OptionalDouble.empty());
         }
 
         /** Doubt of the factor and of the day-to-day run add as independent ones do. */

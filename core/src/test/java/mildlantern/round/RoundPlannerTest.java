@@ -45,8 +45,7 @@ class RoundPlannerTest {
                 1,
                 0.2,
                 3,
-                OptionalDouble.empty(),
-                0);
+                OptionalDouble.empty());
     }
 
     private static RoundPlanner.Last last(int watered, int looked, int fed) {

@@ -70,7 +70,7 @@ class PotWaterTest {
     void aReservoirWithoutRootsInABogLastsLikewise() {
         PotOfPlant lily = Pots.peaceLily();
         PotWater pot = Pots.WATER.pot(new PotOfPlant(
-                lily.profile(), lily.wall(), 15, OptionalDouble.empty(), lily.medium(), LeafClass.USUAL, 900, 1));
+                lily.profile(), lily.wall(), 15, OptionalDouble.empty(), lily.medium(), LeafClass.USUAL, 900));
         assertThat(pot.daysToDry(pot.topMl(), Pots.GOOD_LIGHT, 1)).isCloseTo(900 / 66.27, within(0.02));
     }
 

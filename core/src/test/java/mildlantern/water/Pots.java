@@ -25,8 +25,7 @@ final class Pots {
                 OptionalDouble.empty(),
                 PLANTS.medium(medium).orElseThrow(),
                 LeafClass.USUAL,
-                0,
-                1);
+                0);
     }
 
     static PotOfPlant peaceLily() {

@@ -39,6 +39,18 @@ class WaterStoryTest {
     }
 
     @Test
+    void aCactusThatHasStoodDryForItsDaysWantsWater_whateverElseIsWrittenOfIt() {
+        PotOfPlant cactus = Pots.plant("cactus", Wall.CLAY, 12, "mineral");
+        WaterOutlook neglected = STORY.tell(cactus, List.of(soaked(80)), Optional.empty(), day -> Pots.ROOM, TODAY)
+                .outlook();
+        assertThat(neglected.dryLikely()).isZero();
+        assertThat(neglected.checkBy()).isLessThan(3);
+        WaterOutlook fresh = STORY.tell(cactus, List.of(soaked(0)), Optional.empty(), day -> Pots.ROOM, TODAY)
+                .outlook();
+        assertThat(fresh.dryLikely()).isGreaterThan(10);
+    }
+
+    @Test
     void aFreshSoakLeavesTheUsualDaysAheadWithABandRoundThem() {
         WaterOutlook outlook = tell(List.of(soaked(0))).outlook();
         assertThat(outlook.fullness()).isCloseTo(1.0, within(1e-9));
@@ -76,7 +88,7 @@ class WaterStoryTest {
                         probed(4, Wetness.WET)))
                 .outlook();
         assertThat(outlook.factor()).isLessThan(0.6);
-        assertThat(outlook.pace()).isLessThan(0.6);
+        assertThat(outlook.cycleDays()).isGreaterThan(1.6 * outlook.expectedDays());
     }
 
     @Test

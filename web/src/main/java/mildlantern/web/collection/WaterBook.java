@@ -130,8 +130,7 @@ public class WaterBook {
                 number(plant.potHeightCm()),
                 medium,
                 plant.leafClass(),
-                plant.reservoirMl(),
-                1);
+                plant.reservoirMl());
     }
 
     /** Whether what it drinks stands in a tray or reservoir. */
