@@ -7,7 +7,7 @@ import java.util.OptionalDouble;
  *
  * @param known whether the log holds a watering to start from; without one, days are the usual ones
  * @param dryEarly days until it wants water, a tenth of the doubt lies below
- * @param dryLikely likeliest days
+ * @param dryLikely likeliest days; below 0 where it has wanted water for so long
  * @param dryLate a tenth of the doubt lies above
  * @param checkFrom days from which a look into the pot is worth it
  * @param checkBy days by which it should be looked into

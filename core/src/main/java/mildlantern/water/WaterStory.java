@@ -268,7 +268,7 @@ public final class WaterStory {
             double[] cycles = new double[water.length];
             for (int i = 0; i < water.length; i++) {
                 // Days that it has been dry already count towards those that it is to stay so.
-                days[i] = Math.max(0, down.days(water[i], factor.factor[i]) - dryFor[i]);
+                days[i] = down.days(water[i], factor.factor[i]) - dryFor[i];
                 cycles[i] = down.days(pot.topMl(), factor.factor[i]);
             }
             double cycle = factor.quantile(cycles, 0.5);

@@ -43,8 +43,8 @@ class WaterStoryTest {
         PotOfPlant cactus = Pots.plant("cactus", Wall.CLAY, 12, "mineral");
         WaterOutlook neglected = STORY.tell(cactus, List.of(soaked(80)), Optional.empty(), day -> Pots.ROOM, TODAY)
                 .outlook();
-        assertThat(neglected.dryLikely()).isZero();
-        assertThat(neglected.checkBy()).isLessThan(3);
+        assertThat(neglected.dryLikely()).isNegative();
+        assertThat(neglected.checkBy()).isZero();
         WaterOutlook fresh = STORY.tell(cactus, List.of(soaked(0)), Optional.empty(), day -> Pots.ROOM, TODAY)
                 .outlook();
         assertThat(fresh.dryLikely()).isGreaterThan(10);

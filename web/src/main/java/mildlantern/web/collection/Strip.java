@@ -118,7 +118,7 @@ final class Strip {
         return "Water left now about %d %%; it wants water in about %d days, between %d and %d."
                 .formatted(
                         Math.round(100 * outlook.fullness()),
-                        Math.round(outlook.dryLikely()),
+                        Math.max(0, Math.round(outlook.dryLikely())),
                         Math.round(outlook.dryEarly()),
                         Math.round(outlook.dryLate()));
     }
@@ -168,7 +168,7 @@ final class Strip {
     }
 
     private double within(double days) {
-        double ahead = Math.min(days, ChronoUnit.DAYS.between(today, until));
+        double ahead = Math.min(Math.max(0, days), ChronoUnit.DAYS.between(today, until));
         double perDay = (WIDTH - LEFT - RIGHT) / Math.max(1, ChronoUnit.DAYS.between(from, until));
         return x(today) + ahead * perDay;
     }
