@@ -138,6 +138,9 @@ public sealed interface LogEntry {
     /** Pruned or trimmed. */
     record Pruned() implements LogEntry {}
 
+    /** The water was tipped out of its cup. */
+    record CupEmptied() implements LogEntry {}
+
     /** Looked at, nothing amiss. */
     record Looked() implements LogEntry {}
 

@@ -38,7 +38,7 @@ import mildlantern.plant.WaterSource;
  *         | "fed" [words] [number "mg"]
  *         | "repotted" [number "cm"] ["in" medium]
  *         | "moved" ["to"] stop
- *         | "counted" number what | "sprayed" means | "bloom" ("opened" | "ended") | "pruned" | "looked" | "fine"
+ *         | "counted" number what | "sprayed" means | "bloom" ("opened" | "ended") | "pruned" | "emptied" | "looked" | "fine"
  *         | anything else: a note in its own words
  * amount  = number ["ml" | "l" | "fl oz"];  wetness = "dry" | "moist" | "wet"
  * day     = "today" | "yesterday" | number "days ago" | yyyy-mm-dd
@@ -72,6 +72,7 @@ public final class QuickLine {
         verbs("bloom", "bloom", "flowers");
         verbs("pruned", "pruned", "trimmed", "cut");
         verbs("looked", "looked", "fine");
+        verbs("emptied", "emptied", "tipped");
         verbs("note", "note", "noted");
     }
 
@@ -269,6 +270,7 @@ public final class QuickLine {
                                     .contains(kind.name().toLowerCase(Locale.ROOT)))
                             .findFirst()));
                 case "bloom" -> bloom(words);
+                case "emptied" -> Optional.of(new LogEntry.CupEmptied());
                 case "pruned" -> Optional.of(new LogEntry.Pruned());
                 case "looked" -> Optional.of(new LogEntry.Looked());
                 default -> Optional.of(new LogEntry.Noted());

@@ -99,6 +99,7 @@ class QuickLineTest {
         assertThat(one("anna sprayed soap")).isEqualTo(new LogEntry.Treated(Optional.of(SprayKind.SOAP)));
         assertThat(one("anna bloom opened")).isEqualTo(new LogEntry.Bloom(true));
         assertThat(one("anna trimmed crisp tips")).isEqualTo(new LogEntry.Pruned());
+        assertThat(one("anna emptied")).isEqualTo(new LogEntry.CupEmptied());
         assertThat(one("anna fine")).isEqualTo(new LogEntry.Looked());
     }
 

@@ -204,15 +204,20 @@ public class CollectionService {
         return stored;
     }
 
-    /** Writes what was read at a stop; the stop's air and light are then as read, and its plants are reckoned anew. */
+    /** Writes what was read at a stop; where nothing later was read, the stop is now as read; its plants are reckoned anew. */
     @Transactional
     public void write(Stop stop, StopReading reading) {
+        boolean latest =
+                readings(stop).stream().noneMatch(other -> other.onDay().isAfter(reading.onDay()));
         readings.save(reading);
-        stops.save(stop.climate(
-                reading.light() == null ? stop.light() : reading.light(),
-                reading.humidityPercent() == null ? stop.humidityPercent() : reading.humidityPercent(),
-                reading.dayCelsius() == null ? stop.dayCelsius() : reading.dayCelsius(),
-                reading.nightCelsius() == null ? stop.nightCelsius() : reading.nightCelsius()));
+        stops.save(
+                !latest
+                        ? stop
+                        : stop.climate(
+                                reading.light() == null ? stop.light() : reading.light(),
+                                reading.humidityPercent() == null ? stop.humidityPercent() : reading.humidityPercent(),
+                                reading.dayCelsius() == null ? stop.dayCelsius() : reading.dayCelsius(),
+                                reading.nightCelsius() == null ? stop.nightCelsius() : reading.nightCelsius()));
         happenings.flush();
         upkeeper.reckonStop(stop.collection(), stop.id());
     }

@@ -54,6 +54,8 @@ final class EntryColumns {
             return row(it.opened() ? HappeningKind.BLOOM_OPENED : HappeningKind.BLOOM_ENDED);
         } else if (entry instanceof LogEntry.Pruned) {
             return row(HappeningKind.PRUNED);
+        } else if (entry instanceof LogEntry.CupEmptied) {
+            return row(HappeningKind.CUP_EMPTIED);
         } else if (entry instanceof LogEntry.Looked) {
             return row(HappeningKind.LOOKED);
         } else if (entry instanceof LogEntry.PutOff) {
@@ -80,6 +82,7 @@ final class EntryColumns {
             case BLOOM_OPENED -> new LogEntry.Bloom(true);
             case BLOOM_ENDED -> new LogEntry.Bloom(false);
             case PRUNED -> new LogEntry.Pruned();
+            case CUP_EMPTIED -> new LogEntry.CupEmptied();
             case LOOKED -> new LogEntry.Looked();
             case NOTED -> new LogEntry.Noted();
             case PUT_OFF -> new LogEntry.PutOff();

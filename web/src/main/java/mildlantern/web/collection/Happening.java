@@ -275,6 +275,10 @@ public class Happening extends Row {
         return undoes;
     }
 
+    UUID batch() {
+        return batch;
+    }
+
     String beforeState() {
         return beforeState;
     }

@@ -19,6 +19,7 @@ public enum HappeningKind {
     REPOTTED("repotted", EventKind.REPOTTED),
     SPRAYED("treated", EventKind.SPRAYED),
     PRUNED("pruned", null),
+    CUP_EMPTIED("cup emptied", null),
     COUNTED("counted", null),
     BLOOM_OPENED("bloom opened", null),
     BLOOM_ENDED("bloom ended", null),

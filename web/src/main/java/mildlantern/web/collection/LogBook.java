@@ -5,10 +5,15 @@ import java.time.LocalDate;
 import java.time.OffsetDateTime;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import mildlantern.log.LogEntry;
 import mildlantern.place.Moves;
 import mildlantern.web.platform.NotHere;
@@ -101,7 +106,7 @@ public class LogBook {
         LogEntry entry = line.entry() instanceof LogEntry.Moved moved ? completed(plant, moved) : line.entry();
         Happening row =
                 Happening.of(plant, day, entry, OffsetDateTime.now(clock)).detail(line.words());
-        if (PlantState.changes(row.kind())) {
+        if (PlantState.changed(row.kind()).isPresent()) {
             row.over(json.writeValueAsString(PlantState.of(plant)));
         }
         batch.ifPresent(row::inBatch);
@@ -169,36 +174,9 @@ public class LogBook {
         upkeeper.reckon(plant);
     }
 
-    /** Notes that a plant came with a table that was brought in. */
+    /** Notes that a plant came together with others: with a table, or of another plant. */
     public void arrived(Plant plant, LocalDate day, UUID batch) {
         happenings.save(new Happening(plant, HappeningKind.ARRIVED, day, OffsetDateTime.now(clock)).inBatch(batch));
-    }
-
-    /**
-     * Takes back all entries that were brought in together; plants that came in with them are withdrawn.
-     *
-     * @return how many entries
-     */
-    public int takeBackBatch(UUID collection, UUID batch) {
-        List<Happening> rows = happenings.findByCollectionAndBatch(collection, batch).stream()
-                .filter(row -> !happenings.existsByCollectionAndUndoes(collection, row.id()))
-                .toList();
-        for (Happening row : rows) {
-            Plant plant = collections.plant(collection, row.plant());
-            happenings.save(
-                    new Happening(plant, HappeningKind.UNDONE, row.onDay(), OffsetDateTime.now(clock)).undoing(row));
-            if (row.kind() == HappeningKind.ARRIVED) {
-                plants.save(plant.ended(Plant.State.WITHDRAWN, row.onDay(), null)
-                        .named(plant.cultivar(), null, plant.source()));
-            } else if (row.beforeState() != null) {
-                json.readValue(Objects.requireNonNull(row.beforeState()), PlantState.class)
-                        .giveBack(row.kind(), plant);
-                plants.save(plant);
-            }
-        }
-        happenings.flush();
-        upkeeper.reckonAll(collection);
-        return rows.size();
     }
 
     /** Shifts a pot on its stop: its middle from the left and from the glass, cm. Neither warmth nor light changes by that. */
@@ -219,14 +197,14 @@ public class LogBook {
     /** Writes an entry that is not of the quick field: a photo, a split, an end. */
     Happening note(Plant plant, LocalDate day, HappeningKind kind, @Nullable String words) {
         Happening row = new Happening(plant, kind, day, OffsetDateTime.now(clock)).detail(words);
-        if (PlantState.changes(kind)) {
+        if (PlantState.changed(kind).isPresent()) {
             row.over(json.writeValueAsString(PlantState.of(plant)));
         }
         return happenings.save(row);
     }
 
     /**
-     * Takes an entry back, once.
+     * Takes an entry back, once; what came of a plant by splitting goes with the entry that says so.
      *
      * @throws NotHere if the collection has no such entry
      * @throws CannotTakeBack if a later entry builds on it; the message is for the grower
@@ -234,32 +212,88 @@ public class LogBook {
     @Transactional(rollbackFor = CannotTakeBack.class)
     public Happening takeBack(UUID collection, UUID id) throws CannotTakeBack {
         Happening row = happenings.findByCollectionAndId(collection, id).orElseThrow(() -> new NotHere("entry"));
-        Plant plant = collections.plant(collection, row.plant());
-        List<Happening> all = happenings.findByCollectionAndPlantOrderByOnDayDesc(collection, row.plant());
-        if (row.kind() == HappeningKind.UNDONE || all.stream().anyMatch(other -> id.equals(other.undoes()))) {
-            return row;
-        }
-        if (PlantState.changes(row.kind())) {
-            giveBack(plant, row, CollectionService.standing(all));
-        }
-        happenings.save(
-                new Happening(plant, HappeningKind.UNDONE, row.onDay(), OffsetDateTime.now(clock)).undoing(row));
-        plants.save(plant);
-        happenings.flush();
-        upkeeper.reckon(plant);
+        boolean several = row.kind() == HappeningKind.SPLIT || row.kind() == HappeningKind.PROPAGATED;
+        takeBack(
+                collection,
+                several && row.batch() != null
+                        ? happenings.findByCollectionAndBatch(collection, row.batch())
+                        : List.of(row));
         return row;
     }
 
-    private void giveBack(Plant plant, Happening row, List<Happening> standing) throws CannotTakeBack {
-        Optional<Happening> later = standing.stream()
-                .filter(other -> other.kind() == row.kind() && !other.id().equals(row.id()))
+    /**
+     * Takes back all entries that were written together, once; plants that came in with them are withdrawn.
+     *
+     * @return how many entries
+     * @throws CannotTakeBack if a later entry builds on one of them; then none is taken back
+     */
+    @Transactional(rollbackFor = CannotTakeBack.class)
+    public int takeBackBatch(UUID collection, UUID batch) throws CannotTakeBack {
+        return takeBack(collection, happenings.findByCollectionAndBatch(collection, batch));
+    }
+
+    private int takeBack(UUID collection, List<Happening> asked) throws CannotTakeBack {
+        List<Happening> rows = asked.stream()
+                .filter(row -> row.kind() != HappeningKind.UNDONE)
+                .filter(row -> !happenings.existsByCollectionAndUndoes(collection, row.id()))
+                .sorted(Comparator.comparing(Happening::writtenAt).reversed())
+                .toList();
+        Set<UUID> ids = rows.stream().map(Happening::id).collect(Collectors.toSet());
+        Map<UUID, Plant> touched = new LinkedHashMap<>();
+        Map<UUID, List<Happening>> others = new HashMap<>();
+        for (Happening row : rows) {
+            Plant plant = touched.computeIfAbsent(row.plant(), id -> collections.plant(collection, id));
+            refuseIfBuiltOn(
+                    plant,
+                    row,
+                    others.computeIfAbsent(
+                            row.plant(),
+                            id ->
+                                    CollectionService.standing(
+                                                    happenings.findByCollectionAndPlantOrderByOnDayDesc(collection, id))
+                                            .stream()
+                                            .filter(other -> !ids.contains(other.id()))
+                                            .toList()));
+        }
+        for (Happening row : rows) {
+            giveBack(Objects.requireNonNull(touched.get(row.plant())), row);
+        }
+        touched.values().forEach(plants::save);
+        happenings.flush();
+        upkeeper.reckon(collection, List.copyOf(touched.values()));
+        return rows.size();
+    }
+
+    private static boolean cameWith(Happening row) {
+        return row.kind() == HappeningKind.ARRIVED && row.batch() != null;
+    }
+
+    private static void refuseIfBuiltOn(Plant plant, Happening row, List<Happening> others) throws CannotTakeBack {
+        if (cameWith(row) && !others.isEmpty()) {
+            throw new CannotTakeBack(
+                    "%s has entries of its own by now; take those back first.".formatted(plant.name()));
+        }
+        Optional<PlantState.Changed> changed = PlantState.changed(row.kind());
+        Optional<Happening> later = others.stream()
+                .filter(other ->
+                        changed.isPresent() && PlantState.changed(other.kind()).equals(changed))
                 .filter(other -> other.writtenAt().isAfter(row.writtenAt()))
                 .max(Comparator.comparing(Happening::writtenAt));
         if (later.isPresent()) {
-            throw new CannotTakeBack("It was %s once more on %s; take that back first."
-                    .formatted(row.kind().words(), later.get().onDay()));
+            throw new CannotTakeBack("%s was %s on %s after that; take that back first."
+                    .formatted(
+                            plant.name(),
+                            later.get().kind().words(),
+                            later.get().onDay()));
         }
-        if (row.beforeState() != null) {
+    }
+
+    private void giveBack(Plant plant, Happening row) {
+        happenings.save(
+                new Happening(plant, HappeningKind.UNDONE, row.onDay(), OffsetDateTime.now(clock)).undoing(row));
+        if (cameWith(row)) {
+            plant.ended(Plant.State.WITHDRAWN, row.onDay(), null).named(plant.cultivar(), null, plant.source());
+        } else if (row.beforeState() != null) {
             json.readValue(Objects.requireNonNull(row.beforeState()), PlantState.class)
                     .giveBack(row.kind(), plant);
         }

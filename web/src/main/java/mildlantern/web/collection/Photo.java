@@ -46,26 +46,6 @@ class Photo extends Row {
         return this;
     }
 
-    UUID plant() {
-        return plant;
-    }
-
-    LocalDate takenOn() {
-        return takenOn;
-    }
-
-    String caption() {
-        return caption;
-    }
-
-    byte[] thumbnail() {
-        return thumbnail == null ? bytes() : thumbnail.clone();
-    }
-
-    UUID happening() {
-        return happening;
-    }
-
     String mediaType() {
         return mediaType;
     }

@@ -19,6 +19,8 @@ import org.jspecify.annotations.NullUnmarked;
 @Entity
 @NullUnmarked
 public class Plant extends Row {
+    private static final double USUAL_POT_CM = 13;
+
     @Column(name = "stop_id")
     private UUID stop;
 
@@ -315,6 +317,11 @@ public class Plant extends Row {
 
     public Double potDiameterCm() {
         return potDiameterCm;
+    }
+
+    /** Across the pot's top, cm; the commonest size where it was not measured. */
+    public double acrossCm() {
+        return potDiameterCm == null ? USUAL_POT_CM : potDiameterCm;
     }
 
     public PotKind potKind() {

@@ -19,12 +19,15 @@ class PlantKeeping {
     private final CollectionService collections;
     private final LogBook log;
     private final Repositories.Plants plants;
+    private final Upkeeper upkeeper;
     private final Clock clock;
 
-    PlantKeeping(CollectionService collections, LogBook log, Repositories.Plants plants, Clock clock) {
+    PlantKeeping(
+            CollectionService collections, LogBook log, Repositories.Plants plants, Upkeeper upkeeper, Clock clock) {
         this.collections = collections;
         this.log = log;
         this.plants = plants;
+        this.upkeeper = upkeeper;
         this.clock = clock;
     }
 
@@ -105,13 +108,15 @@ class PlantKeeping {
                                 0,
                                 0)
                         .from(mother.id());
-                collections.write(child);
+                collections.store(child);
+                log.arrived(child, today, form);
             }
             log.note(
-                    mother,
-                    today,
-                    cutting ? HappeningKind.PROPAGATED : HappeningKind.SPLIT,
-                    count == 1 ? "one new plant" : count + " new plants");
+                            mother,
+                            today,
+                            cutting ? HappeningKind.PROPAGATED : HappeningKind.SPLIT,
+                            count == 1 ? "one new plant" : count + " new plants")
+                    .inBatch(form);
             if (!cutting) {
                 mother.counted(
                         share(mother.leaves(), count, false),
@@ -120,7 +125,8 @@ class PlantKeeping {
                         mother.flowers(),
                         mother.buds());
             }
-            collections.write(mother);
+            collections.store(mother);
+            upkeeper.reckonStop(mother.collection(), mother.stop());
         });
     }
 

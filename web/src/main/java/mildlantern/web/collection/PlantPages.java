@@ -202,22 +202,12 @@ class PlantPages {
 
     private List<PlantViews.Neighbour> neighbours(Plant plant, Stop stop) {
         List<Plant> beside = collections.plantsAt(plant.collection(), stop.id());
-        List<UUID> near = BenchPlan.withinReach(
-                BenchPlan.lay(beside.stream().map(PlantPages::pot).toList(), stop.widthCm(), stop.depthCm()),
-                plant.id());
+        List<UUID> near = BenchPlan.withinReach(Standing.at(stop, beside), plant.id());
         return near.stream()
                 .flatMap(id -> beside.stream().filter(other -> other.id().equals(id)))
                 .map(other -> new PlantViews.Neighbour(
                         other.id(), other.name(), collections.profile(other).name()))
                 .toList();
-    }
-
-    private static BenchPlan.Pot pot(Plant plant) {
-        return new BenchPlan.Pot(
-                plant.id(),
-                plant.potDiameterCm() == null ? 13 : plant.potDiameterCm(),
-                WaterBook.number(plant.planX()),
-                WaterBook.number(plant.planY()));
     }
 
     private List<PlantViews.Neighbour> kin(Plant plant) {

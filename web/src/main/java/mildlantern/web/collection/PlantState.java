@@ -1,6 +1,7 @@
 package mildlantern.web.collection;
 
 import java.time.LocalDate;
+import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.NullUnmarked;
 
@@ -53,8 +54,7 @@ record PlantState(
     /** Gives back what an entry of a kind had changed, and only that. */
     void giveBack(HappeningKind kind, Plant plant) {
         switch (kind) {
-            case MOVED, SHIFTED, BROUGHT_IN, PUT_OUT ->
-                plant.standingAt(stop, place).at(planX, planY);
+            case MOVED, SHIFTED -> plant.standingAt(stop, place).at(planX, planY);
             case REPOTTED ->
                 plant.potted(plant.potKind(), potDiameterCm, medium, pottedOn)
                         .pot(plant.potHeightCm(), plant.reservoirMl(), mediumSince)
@@ -69,22 +69,24 @@ record PlantState(
         }
     }
 
-    /** Whether an entry of this kind changes the plant. */
-    static boolean changes(HappeningKind kind) {
+    /** What of a plant an entry changes. Of two entries that change the same, the later is taken back first. */
+    enum Changed {
+        PLACE,
+        POT,
+        COUNTS,
+        BLOOM,
+        LIFE
+    }
+
+    /** What an entry of this kind changes of the plant, if anything. */
+    static Optional<Changed> changed(HappeningKind kind) {
         return switch (kind) {
-            case MOVED,
-                    SHIFTED,
-                    BROUGHT_IN,
-                    PUT_OUT,
-                    REPOTTED,
-                    WEIGHED,
-                    COUNTED,
-                    SPLIT,
-                    BLOOM_OPENED,
-                    BLOOM_ENDED,
-                    RETIRED,
-                    LOST -> true;
-            default -> false;
+            case MOVED, SHIFTED -> Optional.of(Changed.PLACE);
+            case REPOTTED, WEIGHED -> Optional.of(Changed.POT);
+            case COUNTED, SPLIT -> Optional.of(Changed.COUNTS);
+            case BLOOM_OPENED, BLOOM_ENDED -> Optional.of(Changed.BLOOM);
+            case RETIRED, LOST -> Optional.of(Changed.LIFE);
+            default -> Optional.empty();
         };
     }
 }

@@ -108,15 +108,15 @@ final class Repositories {
 
         Optional<Photo> findByCollectionAndId(UUID collection, UUID id);
 
-        List<Photo> findByCollectionOrderByTakenOn(UUID collection);
-
         @Query("select p.thumbnail from Photo p where p.collection = :collection and p.id = :id")
         Optional<byte[]> thumbnail(UUID collection, UUID id);
 
         /** What is needed to list photos, without their bytes. */
         @Query("""
                 select p.id as id, p.takenOn as takenOn, p.caption as caption
-                from Photo p where p.collection = :collection and p.plant = :plant order by p.takenOn desc
+                from Photo p where p.collection = :collection and p.plant = :plant
+                    and not exists (select u.id from Happening u where u.collection = p.collection and u.undoes = p.happening)
+                order by p.takenOn desc
                 """)
         List<Listed> listed(UUID collection, UUID plant);
     }

@@ -88,16 +88,18 @@ public class Upkeeper {
     /** Reckons all plants of a stop, as after a new reading. */
     @Transactional(propagation = Propagation.MANDATORY)
     public void reckonStop(UUID collection, UUID stop) {
-        reckonAll(collection, plants.findByCollectionAndStopOrderByPlaceOnStop(collection, stop));
+        reckon(collection, plants.findByCollectionAndStopOrderByPlaceOnStop(collection, stop));
     }
 
     /** Reckons all plants of a collection, as after much was brought in. */
     @Transactional(propagation = Propagation.MANDATORY)
     public void reckonAll(UUID collection) {
-        reckonAll(collection, plants.findByCollectionOrderByPlaceOnStop(collection));
+        reckon(collection, plants.findByCollectionOrderByPlaceOnStop(collection));
     }
 
-    private void reckonAll(UUID collection, List<Plant> some) {
+    /** Reckons some plants of a collection. */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void reckon(UUID collection, List<Plant> some) {
         LocalDate today = LocalDate.now(clock);
         WaterBook.Climates climates = waterBook.climates(collection);
         Map<UUID, UpkeepRow> before =

@@ -31,8 +31,6 @@ import org.springframework.stereotype.Component;
 /** Puts a stored plant, its log and the readings of its stops before the core's water balance. */
 @Component
 public class WaterBook {
-    private static final double USUAL_POT_CM = 13;
-
     private final PlantKnowledge knowledge;
     private final WaterKnowledge water;
     private final WaterStory story;
@@ -114,7 +112,7 @@ public class WaterBook {
                 number(day), number(humidity), light == null ? Brightness.MEDIUM : light, number(daily), season);
     }
 
-    static OptionalDouble number(@Nullable Double value) {
+    private static OptionalDouble number(@Nullable Double value) {
         return value == null ? OptionalDouble.empty() : OptionalDouble.of(value);
     }
 
@@ -126,7 +124,7 @@ public class WaterBook {
         return new PotOfPlant(
                 profile,
                 Wall.valueOf(plant.potKind().name()),
-                plant.potDiameterCm() == null ? USUAL_POT_CM : plant.potDiameterCm(),
+                plant.acrossCm(),
                 number(plant.potHeightCm()),
                 medium,
                 plant.leafClass(),

@@ -30,6 +30,7 @@ import mildlantern.web.collection.PotKind;
 import mildlantern.web.collection.Stop;
 import mildlantern.web.collection.Upkeeper;
 import mildlantern.web.platform.NotHere;
+import mildlantern.web.platform.WrittenForms;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
@@ -52,6 +53,7 @@ class CsvIn {
     private final PlantKnowledge knowledge;
     private final LogBook log;
     private final Upkeeper upkeeper;
+    private final WrittenForms forms;
     private final JdbcClient jdbc;
     private final Clock clock;
 
@@ -61,6 +63,7 @@ class CsvIn {
             PlantKnowledge knowledge,
             LogBook log,
             Upkeeper upkeeper,
+            WrittenForms forms,
             JdbcClient jdbc,
             Clock clock) {
         this.collections = collections;
@@ -68,6 +71,7 @@ class CsvIn {
         this.knowledge = knowledge;
         this.log = log;
         this.upkeeper = upkeeper;
+        this.forms = forms;
         this.jdbc = jdbc;
         this.clock = clock;
     }
@@ -229,6 +233,17 @@ class CsvIn {
     @Transactional
     Preview take(UUID collection, UUID id, Map<String, Integer> chosen) {
         Preview preview = preview(collection, id, chosen);
+        if (forms.stored(collection, id)) {
+            // It came in when it was sent before; measured against itself it would be taken for a table of duplicates.
+            return new Preview(
+                    id,
+                    preview.what(),
+                    preview.heads(),
+                    preview.match(),
+                    preview.rows(),
+                    preview.good() + (int) preview.bad(),
+                    List.of());
+        }
         if (preview.whole()) {
             collections.once(collection, id, () -> {
                 Draft draft = draft(collection, id);
@@ -241,8 +256,8 @@ class CsvIn {
     }
 
     /** Takes back all that came in with a table. */
-    @Transactional
-    int takeBack(UUID collection, UUID batch) {
+    @Transactional(rollbackFor = LogBook.CannotTakeBack.class)
+    int takeBack(UUID collection, UUID batch) throws LogBook.CannotTakeBack {
         return log.takeBackBatch(collection, batch);
     }
 

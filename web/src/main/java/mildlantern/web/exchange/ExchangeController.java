@@ -10,6 +10,7 @@ import java.time.LocalDate;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.UUID;
+import mildlantern.web.collection.LogBook;
 import mildlantern.web.platform.SignedIn;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -165,9 +166,18 @@ class ExchangeController {
     }
 
     @PostMapping("/exchange/tables/{id}/take-back")
-    String takeBack(@AuthenticationPrincipal SignedIn member, @PathVariable UUID id, Model model) {
-        int back = csvIn.takeBack(member.collection(), id);
-        model.addAttribute("done", back == 1 ? "One entry was taken back." : back + " entries were taken back.");
+    String takeBack(
+            @AuthenticationPrincipal SignedIn member,
+            @PathVariable UUID id,
+            HttpServletResponse response,
+            Model model) {
+        try {
+            int back = csvIn.takeBack(member.collection(), id);
+            model.addAttribute("done", back == 1 ? "One entry was taken back." : back + " entries were taken back.");
+        } catch (LogBook.CannotTakeBack e) {
+            response.setStatus(HttpStatus.CONFLICT.value());
+            model.addAttribute("tableProblem", "Nothing was taken back. " + e.getMessage());
+        }
         return "exchange/exchange";
     }
 }

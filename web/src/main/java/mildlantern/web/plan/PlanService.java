@@ -16,6 +16,7 @@ import mildlantern.quantity.Limits;
 import mildlantern.web.collection.CollectionService;
 import mildlantern.web.collection.LogBook;
 import mildlantern.web.collection.Plant;
+import mildlantern.web.collection.Standing;
 import mildlantern.web.collection.Stop;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -113,7 +114,7 @@ class PlanService {
         Stop stop = collections.stop(collection, plant.stop());
         collections.once(collection, form, () -> {
             List<Plant> plants = collections.plantsAt(collection, stop.id());
-            Map<UUID, BenchPlan.Placed> placed = plans.laid(stop, plants).stream()
+            Map<UUID, BenchPlan.Placed> placed = Standing.at(stop, plants).stream()
                     .collect(Collectors.toMap(BenchPlan.Placed::id, Function.identity()));
             for (Plant other : plants) {
                 BenchPlan.Placed at = placed.get(other.id());

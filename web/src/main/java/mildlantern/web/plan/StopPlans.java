@@ -3,21 +3,19 @@ package mildlantern.web.plan;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
-import java.util.OptionalDouble;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import mildlantern.place.BenchPlan;
 import mildlantern.web.collection.Plant;
 import mildlantern.web.collection.PlatePictures;
+import mildlantern.web.collection.Standing;
 import mildlantern.web.collection.Stop;
-import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /** Draws a stop from above, to scale. */
 @Component
 public class StopPlans {
-    private static final double USUAL_POT_CM = 13;
     private static final double EDGE = 12;
     private static final double LABEL = 8;
 
@@ -59,25 +57,6 @@ public class StopPlans {
             double labelY,
             List<UUID> within) {}
 
-    /** Where the plants of a stop stand, cm. */
-    List<BenchPlan.Placed> laid(Stop stop, List<Plant> plants) {
-        return BenchPlan.lay(
-                plants.stream()
-                        .map(plant -> new BenchPlan.Pot(
-                                plant.id(), diameter(plant), number(plant.planX()), number(plant.planY())))
-                        .toList(),
-                stop.widthCm(),
-                stop.depthCm());
-    }
-
-    private static OptionalDouble number(@Nullable Double value) {
-        return value == null ? OptionalDouble.empty() : OptionalDouble.of(value);
-    }
-
-    private static double diameter(Plant plant) {
-        return plant.potDiameterCm() == null ? USUAL_POT_CM : plant.potDiameterCm();
-    }
-
     /**
      * Draws a stop into a frame.
      *
@@ -89,7 +68,7 @@ public class StopPlans {
         double boardWidth = stop.widthCm() * scale;
         double boardHeight = stop.depthCm() * scale;
         double left = (width - boardWidth) / 2;
-        List<BenchPlan.Placed> placed = laid(stop, plants);
+        List<BenchPlan.Placed> placed = Standing.at(stop, plants);
         Map<UUID, Plant> byId = plants.stream().collect(Collectors.toMap(Plant::id, Function.identity()));
         List<Pot> pots = placed.stream()
                 .map(pot -> {

@@ -19,6 +19,15 @@ public class WrittenForms {
         this.clock = clock;
     }
 
+    /** Whether a form has been stored before. */
+    public boolean stored(UUID collection, UUID form) {
+        return jdbc.sql("select count(*) from written_form where collection_id = ? and form_key = ?")
+                        .params(collection, form)
+                        .query(Integer.class)
+                        .single()
+                == 1;
+    }
+
     /**
      * Claims a form. Part of the caller's transaction: if that fails, the form may be sent again.
      *

@@ -147,7 +147,11 @@ final class DueToday {
     }
 
     private boolean cup(Plant plant, Stop stop) {
-        return stop.nightCelsius() != null && planner.cupInTheCold(collections.profile(plant), stop.nightCelsius());
+        return stop.nightCelsius() != null
+                && planner.cupInTheCold(collections.profile(plant), stop.nightCelsius())
+                && collections.happenedOn(collection, day, List.of(plant.id())).stream()
+                        .noneMatch(
+                                row -> row.kind() == HappeningKind.CUP_EMPTIED || row.kind() == HappeningKind.PUT_OFF);
     }
 
     private PlantToday today(Plant plant, UpkeepRow row, Stop stop) {

@@ -144,7 +144,7 @@ class RoundController {
                         found.isBlank() ? Optional.empty() : Optional.of(LogEntry.Felt.valueOf(found))));
             case LOOKED -> LogBook.Line.of(new LogEntry.Looked());
             case FED -> LogBook.Line.of(new LogEntry.Fed(Optional.empty(), OptionalDouble.empty()));
-            case EMPTIED -> new LogBook.Line(new LogEntry.Noted(), "cup emptied");
+            case EMPTIED -> LogBook.Line.of(new LogEntry.CupEmptied());
             case NOT_TODAY -> new LogBook.Line(new LogEntry.PutOff(), reason.isBlank() ? null : reason.strip());
         };
     }

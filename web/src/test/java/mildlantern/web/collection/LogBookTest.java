@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.time.Clock;
 import java.time.LocalDate;
+import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -37,6 +38,9 @@ class LogBookTest {
 
     @Autowired
     private Growers growers;
+
+    @Autowired
+    private PlantKeeping keeping;
 
     @Autowired
     private JdbcClient jdbc;
@@ -87,6 +91,7 @@ class LogBookTest {
                 new LogEntry.Bloom(true),
                 new LogEntry.Pruned(),
                 new LogEntry.Looked(),
+                new LogEntry.CupEmptied(),
                 new LogEntry.Noted(),
                 new LogEntry.PutOff());
     }
@@ -139,6 +144,56 @@ class LogBookTest {
         log.takeBack(collection, second);
         log.takeBack(collection, first);
         assertThat(plant().leaves()).isEqualTo(6);
+    }
+
+    @Test
+    void aShiftIsNotTakenBackAcrossAMove() throws Exception {
+        Stop porch = collections.write(new Stop(UUID.randomUUID(), collection, 2, "Porch"));
+        log.shift(plant(), 30, 10, today);
+        UUID shift = collections.happenings(grower.plant()).get(0).id();
+        UUID move = write(new LogEntry.Moved(
+                Optional.empty(), Optional.of(porch.id()), OptionalDouble.empty(), OptionalDouble.empty()));
+        assertThatThrownBy(() -> log.takeBack(collection, shift)).isInstanceOf(LogBook.CannotTakeBack.class);
+        assertThat(plant().stop()).isEqualTo(porch.id());
+        log.takeBack(collection, move);
+        assertThat(plant().planX()).isEqualTo(30);
+        log.takeBack(collection, shift);
+        assertThat(plant().planX()).isNull();
+    }
+
+    @Test
+    void takingBackASplitTakesItsPartsAway_butNotOnceTheyHaveALifeOfTheirOwn() throws Exception {
+        keeping.multiply(plant(), UUID.randomUUID(), 2, false);
+        assertThat(collections.plants(collection)).hasSize(3);
+        UUID split = collections.happenings(grower.plant()).get(0).id();
+        Plant part = collections.offspring(grower.plant()).get(0);
+        UUID watered = log.write(
+                        collection,
+                        part.id(),
+                        UUID.randomUUID(),
+                        today,
+                        List.of(LogBook.Line.of(LogEntry.Watered.through())))
+                .get(0);
+        assertThatThrownBy(() -> log.takeBack(collection, split)).hasMessageContaining("entries of its own");
+        assertThat(collections.plants(collection)).hasSize(3);
+        log.takeBack(collection, watered);
+        log.takeBack(collection, split);
+        assertThat(collections.plants(collection)).hasSize(1);
+        assertThat(plant().leaves()).isEqualTo(6);
+    }
+
+    @Test
+    void aReadingOfAnEarlierDayLeavesTodayAsItIs() {
+        read(today, 61.0);
+        read(today.minusDays(30), 33.0);
+        assertThat(collections.stop(collection, grower.stop().id()).humidityPercent())
+                .isEqualTo(61);
+    }
+
+    private void read(LocalDate day, double humidity) {
+        Stop stop = collections.stop(collection, grower.stop().id());
+        collections.write(
+                stop, new StopReading(stop, day, OffsetDateTime.now(clock)).read(null, null, humidity, null, null));
     }
 
     @Test

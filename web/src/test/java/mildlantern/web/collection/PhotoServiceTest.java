@@ -33,6 +33,9 @@ class PhotoServiceTest {
     private CollectionService collections;
 
     @Autowired
+    private LogBook log;
+
+    @Autowired
     private Growers growers;
 
     private Growers.Grower grower;
@@ -169,6 +172,15 @@ class PhotoServiceTest {
         assertThat(collections.happenings(grower.plant()))
                 .extracting(Happening::kind)
                 .containsOnly(HappeningKind.PHOTO);
+    }
+
+    @Test
+    void aPhotoThatIsTakenBackIsNotShown() throws Exception {
+        take(picture("png"));
+        log.takeBack(
+                grower.member().collection(),
+                collections.happenings(grower.plant()).get(0).id());
+        assertThat(photos.of(grower.plant())).isEmpty();
     }
 
     @Test

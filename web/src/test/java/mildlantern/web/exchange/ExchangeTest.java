@@ -98,7 +98,9 @@ class ExchangeTest {
                 .containsEntry("medium", 5);
         CsvIn.Preview matched = csvIn.take(collection, table.draft(), Map.of("number", 3));
         assertThat(matched.whole()).isTrue();
-        csvIn.take(collection, table.draft(), Map.of("number", 3));
+        assertThat(csvIn.take(collection, table.draft(), Map.of("number", 3)).whole())
+                .as("sent twice it has come in, and nothing is wrong")
+                .isTrue();
         assertThat(plants.plants(collection))
                 .extracting(Plant::name)
                 .containsExactlyInAnyOrder("Limpet", "Gull", "Wrack");
@@ -137,11 +139,16 @@ class ExchangeTest {
                 "plant,date,what,ml,water,notes\n"
                         + "limpet," + today.minusDays(9) + ",watered,240,rain,soaked well\n"
                         + "limpet," + today.minusDays(4) + ",probe moist,,,\n"
-                        + "limpet," + today.minusDays(2) + ",counted 5 leaves,,,\n");
+                        + "limpet," + today.minusDays(2) + ",counted 4 leaves,,,\n"
+                        + "limpet," + today.minusDays(1) + ",counted 5 leaves,,,\n");
         assertThat(table.problems()).isEmpty();
         csvIn.take(collection, table.draft(), Map.of());
         assertThat(plants.happenings(grower.plant()).stream().map(HappeningWords::said))
-                .containsExactly("counted 5 leaves", "probed moist", "watered 240 mL rain water soaked well");
+                .containsExactly(
+                        "counted 5 leaves",
+                        "counted 4 leaves",
+                        "probed moist",
+                        "watered 240 mL rain water soaked well");
         assertThat(plants.plant(collection, grower.plant().id()).leaves()).isEqualTo(5);
         csvIn.takeBack(collection, table.draft());
         assertThat(plants.happenings(grower.plant())).isEmpty();

@@ -16,6 +16,7 @@ import java.util.Optional;
 import java.util.UUID;
 import mildlantern.log.LogEntry;
 import mildlantern.plant.Brightness;
+import mildlantern.round.Due;
 import mildlantern.web.Growers;
 import mildlantern.web.LanternTest;
 import mildlantern.web.MovableClock;
@@ -24,6 +25,7 @@ import mildlantern.web.collection.CollectionService;
 import mildlantern.web.collection.HappeningWords;
 import mildlantern.web.collection.LogBook;
 import mildlantern.web.collection.Plant;
+import mildlantern.web.collection.PotKind;
 import mildlantern.web.collection.Stop;
 import mildlantern.web.collection.StopKind;
 import mildlantern.web.collection.StopReading;
@@ -253,6 +255,31 @@ class RoundFlowTest {
                         .earlyShare()
                         .orElseThrow())
                 .isGreaterThan(0.8);
+    }
+
+    @Test
+    void aCupIsEmptiedOnce_onTheEveningOfAColdNight() throws Exception {
+        Stop cold = collections.write(
+                new Stop(UUID.randomUUID(), collection, 2, "Cold sill").climate(Brightness.BRIGHT, 50.0, 14.0, 6.0));
+        Plant ember =
+                collections.write(new Plant(UUID.randomUUID(), collection, cold.id(), 0, "Ember", "tank-bromeliad")
+                .potted(PotKind.CLAY, 14.0, "bark", today.minusMonths(6)));
+        log.write(
+                collection,
+                ember.id(),
+                UUID.randomUUID(),
+                today,
+                List.of(LogBook.Line.of(LogEntry.Watered.through()), LogBook.Line.of(new LogEntry.Looked())));
+        DueToday before = rounds.today(collection);
+        assertThat(rounds.round(before, Optional.of(cold.id())).orElseThrow().evening())
+                .isNotEmpty();
+        assertThat(before.due(cold).of(Due.Kind.EMPTY_CUP)).isEqualTo(1);
+        log.write(
+                collection, ember.id(), UUID.randomUUID(), today, List.of(LogBook.Line.of(new LogEntry.CupEmptied())));
+        DueToday after = rounds.today(collection);
+        assertThat(rounds.round(after, Optional.of(cold.id())).orElseThrow().evening())
+                .isEmpty();
+        assertThat(after.due(cold).of(Due.Kind.EMPTY_CUP)).isZero();
     }
 
     @Test
