@@ -105,6 +105,9 @@ class SignalHouse {
             plants();
             histories();
             befallen();
+            // Cases weigh how the pots dry, so that is reckoned before they are opened.
+            named.values().forEach(plants::store);
+            upkeeper.reckonAll(collection);
             troubles();
             lost();
             careSheets();
@@ -247,7 +250,11 @@ class SignalHouse {
                         fed ? OptionalDouble.of(16) : OptionalDouble.empty(),
                         0.25 + 0.5 * chance.nextDouble(),
                         line.water());
-                LocalDate until = line.name().equals("Ghost fern") ? today.minusDays(9) : today.minusDays(1);
+                LocalDate until = switch (line.name()) {
+                    case "Ghost fern" -> today.minusDays(9);
+                    case "Tidewaiter" -> today.minusDays(3);
+                    default -> today.minusDays(1);
+                };
                 for (Logged logged : histories.of(
                         waterBook.pot(plant, profile),
                         manner,

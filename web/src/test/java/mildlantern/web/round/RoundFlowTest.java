@@ -263,7 +263,7 @@ class RoundFlowTest {
                 new Stop(UUID.randomUUID(), collection, 2, "Cold sill").climate(Brightness.BRIGHT, 50.0, 14.0, 6.0));
         Plant ember =
                 collections.write(new Plant(UUID.randomUUID(), collection, cold.id(), 0, "Ember", "tank-bromeliad")
-                .potted(PotKind.CLAY, 14.0, "bark", today.minusMonths(6)));
+                        .potted(PotKind.CLAY, 14.0, "bark", today.minusMonths(6)));
         log.write(
                 collection,
                 ember.id(),
