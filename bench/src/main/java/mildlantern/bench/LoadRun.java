@@ -84,6 +84,7 @@ public final class LoadRun {
                         "LANTERN_DB_PASSWORD", arguments[4],
                         "LANTERN_PORT", arguments[5],
                         "LANTERN_DEMO", "false",
+                        "MALLOC_ARENA_MAX", "2",
                         "LANTERN_GENERATED", "30,300,3000"));
         return builder.start();
     }

@@ -23,6 +23,10 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional(readOnly = true)
 public class CaseTroubles implements Troubles {
+    private static final List<TroubleCase.State> STATES = Arrays.stream(TroubleCase.State.values())
+            .filter(TroubleCase.State::open)
+            .toList();
+
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM", Locale.UK);
 
     private final CaseRepositories.Cases cases;
@@ -35,32 +39,48 @@ public class CaseTroubles implements Troubles {
         this.book = book;
     }
 
-    /** The open cases by plant, as the round needs them. */
-    public Map<UUID, PlantToday.Trouble> openTroubles(UUID collection) {
+    /**
+     * What is open in a collection.
+     *
+     * @param troubles the open cases by plant, as the round needs them
+     * @param holds what must wait, by plant, in words
+     * @param catching plants that have something catching: its cause was decided on, and the case is still open
+     */
+    public record Open(Map<UUID, PlantToday.Trouble> troubles, Map<UUID, List<String>> holds, Set<UUID> catching) {}
+
+    /** All open cases, read once. */
+    public Open open(UUID collection) {
+        List<TroubleCase> open = cases.findByCollectionAndStateIn(collection, STATES);
+        List<CaseTrial> running = open.isEmpty() ? List.of() : caseTrials.running(collection);
+        return new Open(
+                troubles(open, running),
+                holds(open, running),
+                open.stream().filter(book::catching).map(TroubleCase::plant).collect(Collectors.toSet()));
+    }
+
+    private static Map<UUID, PlantToday.Trouble> troubles(List<TroubleCase> open, List<CaseTrial> running) {
         Map<UUID, LocalDate> lookAgain = new LinkedHashMap<>();
-        caseTrials.running(collection).stream()
+        running.stream()
                 .filter(trial -> !trial.beside())
                 .forEach(trial -> lookAgain.put(trial.troubleCase(), trial.lookAgainOn()));
         Map<UUID, PlantToday.Trouble> troubles = new LinkedHashMap<>();
-        for (TroubleCase open : open(collection)) {
+        for (TroubleCase one : open) {
             troubles.put(
-                    open.plant(),
+                    one.plant(),
                     new PlantToday.Trouble(
-                            open.openedOn(),
-                            open.state() == TroubleCase.State.TRIAL
-                                    ? Optional.ofNullable(lookAgain.get(open.id()))
+                            one.openedOn(),
+                            one.state() == TroubleCase.State.TRIAL
+                                    ? Optional.ofNullable(lookAgain.get(one.id()))
                                     : Optional.empty(),
-                            Optional.ofNullable(open.pausedUntil())));
+                            Optional.ofNullable(one.pausedUntil())));
         }
         return troubles;
     }
 
-    /** What must wait, by plant, in words. */
-    public Map<UUID, List<String>> allHolds(UUID collection) {
-        Map<UUID, UUID> plantOf = new LinkedHashMap<>();
-        open(collection).forEach(open -> plantOf.put(open.id(), open.plant()));
+    private static Map<UUID, List<String>> holds(List<TroubleCase> open, List<CaseTrial> running) {
+        Map<UUID, UUID> plantOf = open.stream().collect(Collectors.toMap(TroubleCase::id, TroubleCase::plant));
         Map<UUID, List<String>> holds = new LinkedHashMap<>();
-        for (CaseTrial trial : caseTrials.running(collection)) {
+        for (CaseTrial trial : running) {
             UUID plant = plantOf.get(trial.troubleCase());
             if (plant != null) {
                 // A later trial lets go of the one before; what runs beside it adds its own.
@@ -75,25 +95,15 @@ public class CaseTroubles implements Troubles {
         return holds;
     }
 
-    /** Plants that have something catching: its cause was decided on, and the case is still open. */
-    public Set<UUID> catching(UUID collection) {
-        return open(collection).stream()
-                .filter(book::catching)
-                .map(TroubleCase::plant)
-                .collect(Collectors.toSet());
-    }
-
-    private List<TroubleCase> open(UUID collection) {
-        return cases.findByCollectionAndStateIn(
-                collection,
-                Arrays.stream(TroubleCase.State.values())
-                        .filter(TroubleCase.State::open)
-                        .toList());
-    }
-
     @Override
     public List<String> holds(Plant plant) {
-        return allHolds(plant.collection()).getOrDefault(plant.id(), List.of());
+        List<TroubleCase> open =
+                cases.findByCollectionAndPlantOrderByOpenedOnDesc(plant.collection(), plant.id()).stream()
+                        .filter(one -> one.state() == TroubleCase.State.TRIAL)
+                        .toList();
+        return open.isEmpty()
+                ? List.of()
+                : holds(open, caseTrials.running(plant.collection())).getOrDefault(plant.id(), List.of());
     }
 
     @Override

@@ -18,8 +18,6 @@ public class PlatePictures {
     /** Drawn lately: the same numbers always give the same drawing. */
     private final Map<PlateSubject, Plate> drawn = Collections.synchronizedMap(new Lately<>(300));
 
-    private final Map<FromAbove, String> above = Collections.synchronizedMap(new Lately<>(600));
-
     /** Forgets what was not asked for longest. */
     private static final class Lately<K, V> extends LinkedHashMap<K, V> {
         private static final long serialVersionUID = 1L;
@@ -47,12 +45,8 @@ public class PlatePictures {
 
     /** Pot and leaves as seen from above, round the origin, with a radius of the pot in the plan's units. */
     public String fromAbove(Plant plant, double radius) {
-        return above.computeIfAbsent(
-                new FromAbove(subject(plant), Math.rint(radius * 2) / 2),
-                seen -> AboveDrawer.draw(seen.subject(), seen.radius()));
+        return AboveDrawer.draw(subject(plant), radius);
     }
-
-    private record FromAbove(PlateSubject subject, double radius) {}
 
     private PlateSubject subject(Plant plant) {
         Profile profile = reader.profile(plant);

@@ -13,6 +13,7 @@ import java.util.Optional;
 import java.util.UUID;
 import mildlantern.water.WaterOutlook;
 import mildlantern.water.WaterStory;
+import mildlantern.web.platform.SvgNumbers;
 
 /** Draws a plant's time on one axis: water with its doubt, and below it everything that happened. */
 final class Strip {
@@ -128,9 +129,11 @@ final class Strip {
             return "";
         }
         StringBuilder path = new StringBuilder("M");
-        curve.forEach(day -> path.append(point(x(day.day()), y(day.high()))).append(' '));
+        curve.forEach(day ->
+                path.append(SvgNumbers.point(x(day.day()), y(day.high()))).append(' '));
         for (int i = curve.size() - 1; i >= 0; i--) {
-            path.append(point(x(curve.get(i).day()), y(curve.get(i).low()))).append(' ');
+            path.append(SvgNumbers.point(x(curve.get(i).day()), y(curve.get(i).low())))
+                    .append(' ');
         }
         return path.append('Z').toString();
     }
@@ -141,9 +144,9 @@ final class Strip {
         }
         StringBuilder path = new StringBuilder("M");
         for (WaterStory.DayOfWater day : curve) {
-            path.append(point(x(day.day()), y(day.fullness()))).append(' ');
+            path.append(SvgNumbers.point(x(day.day()), y(day.fullness()))).append(' ');
             if (Math.abs(day.after() - day.fullness()) > 0.01) {
-                path.append(point(x(day.day()), y(day.after()))).append(' ');
+                path.append(SvgNumbers.point(x(day.day()), y(day.after()))).append(' ');
             }
         }
         return path.toString().strip();
@@ -152,8 +155,8 @@ final class Strip {
     private String ahead(WaterOutlook outlook) {
         return !outlook.known() || !until.isAfter(today)
                 ? ""
-                : "M" + point(x(today), y(outlook.fullness())) + " "
-                        + point(within(outlook.dryLikely()), y(thresholdOf(outlook)));
+                : "M" + SvgNumbers.point(x(today), y(outlook.fullness())) + " "
+                        + SvgNumbers.point(within(outlook.dryLikely()), y(thresholdOf(outlook)));
     }
 
     private static double thresholdOf(WaterOutlook outlook) {
@@ -163,18 +166,15 @@ final class Strip {
     private String aheadBand(WaterOutlook outlook, double threshold) {
         return !outlook.known() || !until.isAfter(today)
                 ? ""
-                : "M" + point(x(today), y(outlook.fullness())) + " " + point(within(outlook.dryLate()), y(threshold))
-                        + " " + point(within(outlook.dryEarly()), y(threshold)) + "Z";
+                : "M" + SvgNumbers.point(x(today), y(outlook.fullness())) + " "
+                        + SvgNumbers.point(within(outlook.dryLate()), y(threshold)) + " "
+                        + SvgNumbers.point(within(outlook.dryEarly()), y(threshold)) + "Z";
     }
 
     private double within(double days) {
         double ahead = Math.min(Math.max(0, days), ChronoUnit.DAYS.between(today, until));
         double perDay = (WIDTH - LEFT - RIGHT) / Math.max(1, ChronoUnit.DAYS.between(from, until));
         return x(today) + ahead * perDay;
-    }
-
-    private static String point(double x, double y) {
-        return String.format(Locale.ROOT, "%.1f %.1f", x, y);
     }
 
     private List<Tick> ticks() {

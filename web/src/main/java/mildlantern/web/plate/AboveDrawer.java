@@ -1,8 +1,8 @@
 package mildlantern.web.plate;
 
-import java.util.Locale;
 import java.util.Random;
 import mildlantern.plant.GrowthForm;
+import mildlantern.web.platform.SvgNumbers;
 
 /**
  * Draws a plant as it is seen from above, for the plan of a stop: a pot, leaves in two tones, their midribs. A few strokes each, because a
@@ -27,12 +27,11 @@ public final class AboveDrawer {
         StringBuilder svg = new StringBuilder();
         boolean clay = subject.vessel() == PlateSubject.Vessel.CLAY;
         double squeeze = subject.vessel() == PlateSubject.Vessel.TRAY ? 0.7 : 1;
-        svg.append(String.format(
-                Locale.ROOT,
-                "<ellipse rx=\"%.1f\" ry=\"%.1f\" fill=\"%s\" stroke=\"#1f2a22\" stroke-width=\"1\"/>",
-                radius,
-                radius * squeeze,
-                clay ? "#dcc1aa" : "#c4c4bf"));
+        SvgNumbers.tenths(svg.append("<ellipse rx=\""), radius);
+        SvgNumbers.tenths(svg.append("\" ry=\""), radius * squeeze);
+        svg.append("\" fill=\"")
+                .append(clay ? "#dcc1aa" : "#c4c4bf")
+                .append("\" stroke=\"#1f2a22\" stroke-width=\"1\"/>");
         if (subject.form() == GrowthForm.COLUMNAR_CACTUS) {
             return svg.append(ribs(radius * 0.62)).toString();
         }
@@ -79,21 +78,20 @@ public final class AboveDrawer {
         double middleY = fromY + leaf.widest() * length * Math.sin(angle);
         double sideX = -Math.sin(angle) * leaf.width() * length;
         double sideY = Math.cos(angle) * leaf.width() * length;
-        leaves.append(String.format(
-                Locale.ROOT,
-                "M%.1f %.1fQ%.1f %.1f %.1f %.1fQ%.1f %.1f %.1f %.1fz",
-                fromX,
-                fromY,
-                middleX + sideX,
-                middleY + sideY,
-                tipX,
-                tipY,
-                middleX - sideX,
-                middleY - sideY,
-                fromX,
-                fromY));
-        ribs.append(String.format(
-                Locale.ROOT, "M%.1f %.1fQ%.1f %.1f %.1f %.1f", fromX, fromY, middleX, middleY, tipX, tipY));
+        at(leaves, 'M', fromX, fromY);
+        at(leaves, 'Q', middleX + sideX, middleY + sideY);
+        at(leaves, ' ', tipX, tipY);
+        at(leaves, 'Q', middleX - sideX, middleY - sideY);
+        at(leaves, ' ', fromX, fromY);
+        leaves.append('z');
+        at(ribs, 'M', fromX, fromY);
+        at(ribs, 'Q', middleX, middleY);
+        at(ribs, ' ', tipX, tipY);
+    }
+
+    private static void at(StringBuilder d, char stroke, double x, double y) {
+        SvgNumbers.tenths(d.append(stroke), x);
+        SvgNumbers.tenths(d.append(' '), y);
     }
 
     private static String path(StringBuilder d, String fill, double width) {
@@ -102,11 +100,10 @@ public final class AboveDrawer {
     }
 
     private static String ribs(double radius) {
-        StringBuilder star = new StringBuilder("M");
+        StringBuilder star = new StringBuilder();
         for (int i = 0; i < 24; i++) {
             double at = radius * (i % 2 == 0 ? 1 : 0.8);
-            star.append(String.format(
-                    Locale.ROOT, "%.1f %.1f ", at * Math.cos(i * Math.PI / 12), at * Math.sin(i * Math.PI / 12)));
+            at(star, i == 0 ? 'M' : 'L', at * Math.cos(i * Math.PI / 12), at * Math.sin(i * Math.PI / 12));
         }
         return path(star.append('z'), "#93a687", 0.8);
     }

@@ -83,9 +83,10 @@ final class DueToday {
         this.rows = rows;
         this.planner = planner;
         walk = collections.walk(collection);
-        troubles = cases.openTroubles(collection);
-        holds = cases.allHolds(collection);
-        Set<UUID> catching = cases.catching(collection);
+        CaseTroubles.Open open = cases.open(collection);
+        troubles = open.troubles();
+        holds = open.holds();
+        Set<UUID> catching = open.catching();
         Set<UUID> ids = new HashSet<>(troubles.keySet());
         ids.addAll(holds.keySet());
         ids.addAll(catching);

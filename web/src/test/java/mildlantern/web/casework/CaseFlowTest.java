@@ -123,7 +123,7 @@ class CaseFlowTest {
         answer("soil.deep", "wet", Part.MEDIUM);
         decide("overwatering", "drain-and-dry", 7);
         assertThat(troubles.holds(grower.plant())).contains("no feed", "no repotting");
-        assertThat(troubles.openTroubles(collection))
+        assertThat(troubles.open(collection).troubles())
                 .hasEntrySatisfying(
                         grower.plant().id(),
                         trouble -> assertThat(trouble.lookAgainOn())
@@ -170,7 +170,7 @@ class CaseFlowTest {
         assertThat(troubles.of(grower.plant()))
                 .singleElement()
                 .satisfies(trouble -> assertThat(trouble.open()).isFalse());
-        assertThat(troubles.openTroubles(collection)).isEmpty();
+        assertThat(troubles.open(collection).troubles()).isEmpty();
     }
 
     @Test
@@ -252,7 +252,7 @@ class CaseFlowTest {
         answer("leaf.limp", "present", Part.LEAF);
         LocalDate day = LocalDate.now(clock).plusDays(10);
         cases.pause(collection, limp, UUID.randomUUID(), board().version(), day);
-        assertThat(troubles.openTroubles(collection))
+        assertThat(troubles.open(collection).troubles())
                 .hasEntrySatisfying(
                         grower.plant().id(),
                         trouble -> assertThat(trouble.pausedUntil()).contains(day));

@@ -1,0 +1,311 @@
+package mildlantern.pest;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.OptionalInt;
+import java.util.TreeMap;
+import mildlantern.quantity.Range;
+
+/**
+ * Reckons a pest's numbers forward, with and without applications, for many collections that the uncertain figures allow (a fixed set of
+ * them, so that the same question always has the same answer).
+ */
+public final class PestClock {
+    /** Collections reckoned with; the risk of survivors changes by less than a point and a half with four times as many. */
+    static final int SAMPLES = 48;
+
+    /** A course longer than this is none: other steps would be due first. */
+    private static final int MOST_DAYS = 200;
+
+    /** How many more or fewer there may be than were counted or assumed at the start. */
+    private static final Range START_UNSURE = new Range(0.5, 2);
+
+    private static final double COVERAGE_UNSURE = 0.05;
+
+    private final LifeTable table;
+    private final Conditions conditions;
+    private final List<Sample> samples;
+
+    private record Sample(LifeTable table, double coverage, double kill, double start) {}
+
+    /**
+     * @param table the pest
+     * @param conditions temperature, coverage and numbers
+     */
+    public PestClock(LifeTable table, Conditions conditions) {
+        this.table = table;
+        this.conditions = conditions;
+        this.samples = samples();
+    }
+
+    /**
+     * One day of a reckoned course.
+     *
+     * @param byStage expected numbers by stage, in the order of the life table, with both adult stages as one
+     */
+    public record Day(double[] byStage) {
+        /** All living. */
+        public double total() {
+            return Arrays.stream(byStage).sum();
+        }
+    }
+
+    /** Names of the stages as {@link Day} has them. */
+    public List<String> stageNames() {
+        return table.stages().stream().map(Stage::name).distinct().toList();
+    }
+
+    /**
+     * Expected numbers day by day with middling figures.
+     *
+     * @param applications day of each application, counted from 0, and what it does
+     * @param days how far, 1 or more
+     * @return the beginning of each day before its application, {@code days + 1} of them
+     */
+    public List<Day> run(Map<Integer, Effect> applications, int days) {
+        Sample middling = new Sample(table, conditions.coverage(), 0.5, conditions.start());
+        Population population = begin(middling);
+        TreeMap<Integer, Effect> sorted = new TreeMap<>(applications);
+        List<Day> run = new ArrayList<>();
+        for (int day = 0; day <= days; day++) {
+            run.add(new Day(together(population.byStage())));
+            treat(population, sorted, day, middling);
+            population.day();
+        }
+        return run;
+    }
+
+    private double[] together(double[] stages) {
+        double[] joined = Arrays.copyOf(stages, stages.length - 1);
+        joined[joined.length - 1] += stages[stages.length - 1];
+        return joined;
+    }
+
+    /**
+     * Chance that any is alive after the last application has done its work.
+     *
+     * @param applications day of each application and what it does; none leaves them all alive
+     * @return 0 to 1: mean over the collections of 1 − exp(−expected number alive)
+     */
+    public double riskAfter(Map<Integer, Effect> applications) {
+        TreeMap<Integer, Effect> sorted = new TreeMap<>(applications);
+        int end = sorted.entrySet().stream()
+                .mapToInt(entry -> entry.getKey() + ends(entry.getValue()))
+                .max()
+                .orElse(0);
+        double sum = 0;
+        for (Sample sample : samples) {
+            Population population = begin(sample);
+            for (int day = 0; day < end; day++) {
+                treat(population, sorted, day, sample);
+                population.day();
+            }
+            treat(population, sorted, end, sample);
+            sum += chance(population.total());
+        }
+        return sum / samples.size();
+    }
+
+    /**
+     * A number of applications, so many days apart.
+     *
+     * @param applications how many, 1 or more
+     * @param intervalDays days between them
+     * @param risk chance that any survives it, 0 to 1
+     * @param ends whether the risk is below what was asked for
+     * @param lastDay day of the last application, counted from 0
+     */
+    public record Plan(int applications, int intervalDays, double risk, boolean ends, int lastDay) {}
+
+    /**
+     * What every interval comes to.
+     *
+     * @param byInterval the fewest applications that end it at each interval, or the most allowed and their risk
+     */
+    public record Search(List<Plan> byInterval) {
+        /** The plan with the fewest applications, and of those the one with the least risk; nothing if none ends it. */
+        public Optional<Plan> best() {
+            return byInterval.stream()
+                    .filter(Plan::ends)
+                    .min(Comparator.comparingInt(Plan::applications).thenComparingDouble(Plan::risk));
+        }
+    }
+
+    /**
+     * Tries every interval and finds how many applications end the pest.
+     *
+     * @param effect what each application does
+     * @param shortest least days between two, 1 or more
+     * @param longest most days between two
+     * @param most most applications allowed
+     * @param risk chance of survivors to come below, as in 0.05
+     */
+    public Search search(Effect effect, int shortest, int longest, int most, double risk) {
+        List<Plan> plans = new ArrayList<>();
+        for (int interval = shortest; interval <= longest; interval++) {
+            plans.add(fewest(effect, interval, most, risk));
+        }
+        return new Search(List.copyOf(plans));
+    }
+
+    /** The fewest applications at one interval. */
+    public Plan fewest(Effect effect, int interval, int most, double risk) {
+        int allowed = Math.max(1, Math.min(most, 1 + (MOST_DAYS - ends(effect)) / interval));
+        double[] sums = new double[allowed];
+        for (Sample sample : samples) {
+            afterEach(effect, interval, allowed, sample, sums);
+        }
+        for (int i = 0; i < allowed; i++) {
+            double found = sums[i] / samples.size();
+            if (found < risk) {
+                return new Plan(i + 1, interval, found, true, i * interval);
+            }
+        }
+        return new Plan(allowed, interval, sums[allowed - 1] / samples.size(), false, (allowed - 1) * interval);
+    }
+
+    /** Adds the chance of survivors after one application, after two, and so on. What lasts is let do its work after the last. */
+    private void afterEach(Effect effect, int interval, int allowed, Sample sample, double[] sums) {
+        Population population = begin(sample);
+        int tail = ends(effect);
+        TreeMap<Integer, Effect> given = new TreeMap<>();
+        if (tail > 0) {
+            for (int i = 0; i < allowed; i++) {
+                given.put(i * interval, effect);
+                Population alone = begin(sample);
+                int end = i * interval + tail;
+                for (int day = 0; day <= end; day++) {
+                    treat(alone, given, day, sample);
+                    if (day < end) {
+                        alone.day();
+                    }
+                }
+                sums[i] += chance(alone.total());
+            }
+            return;
+        }
+        for (int i = 0; i < allowed; i++) {
+            population.kill(shares(effect.atOnce(), sample.kill(), sample.coverage()));
+            sums[i] += chance(population.total());
+            for (int day = 0; day < interval; day++) {
+                population.day();
+            }
+        }
+    }
+
+    /**
+     * The day on which a grower who looks will first notice it, counted from the first laying female, and so how long it may have been
+     * there when it is found.
+     *
+     * @return earliest and latest day for nine of ten collections; nothing where it does not grow that far within 200 days
+     */
+    public Optional<Range> firstNoticed() {
+        int[] days = samples.stream()
+                .mapToInt(
+                        sample -> untilNoticed(sample.table(), table.seenFrom()).orElse(MOST_DAYS + 1))
+                .sorted()
+                .toArray();
+        int early = days[(int) (0.05 * days.length)];
+        int late = days[(int) (0.95 * days.length)];
+        return late > MOST_DAYS ? Optional.empty() : Optional.of(new Range(early, late));
+    }
+
+    /**
+     * How many days ago the first female must have come, for as many as were seen to be there now.
+     *
+     * @param noticed how many of the noticed stages were seen, above 0
+     * @return earliest and latest number of days ago, at most 200
+     */
+    public Range thereSince(double noticed) {
+        int[] days = samples.stream()
+                .mapToInt(sample -> untilNoticed(sample.table(), noticed).orElse(MOST_DAYS))
+                .sorted()
+                .toArray();
+        return new Range(days[(int) (0.05 * days.length)], days[(int) (0.95 * days.length)]);
+    }
+
+    private OptionalInt untilNoticed(LifeTable moved, double enough) {
+        Population population = Population.founder(moved, conditions.celsius());
+        for (int day = 0; day <= MOST_DAYS; day++) {
+            if (population.noticed() >= enough) {
+                return OptionalInt.of(day);
+            }
+            population.day();
+        }
+        return OptionalInt.empty();
+    }
+
+    /** Days in which numbers double without treatment. */
+    public OptionalDouble doublingDays() {
+        return table.doublingDays(conditions.celsius());
+    }
+
+    private Population begin(Sample sample) {
+        return Population.settled(sample.table(), conditions.celsius(), sample.start());
+    }
+
+    private static int ends(Effect effect) {
+        return effect.lastsDays() == 0 ? 0 : effect.startsDays() + effect.lastsDays();
+    }
+
+    private static void treat(Population population, TreeMap<Integer, Effect> applications, int day, Sample sample) {
+        Effect today = applications.get(day);
+        if (today != null) {
+            population.kill(shares(today.atOnce(), sample.kill(), sample.coverage()));
+        }
+        for (Map.Entry<Integer, Effect> given : applications.headMap(day, true).entrySet()) {
+            Effect effect = given.getValue();
+            int since = day - given.getKey();
+            if (since >= effect.startsDays() && since < ends(effect)) {
+                population.kill(shares(effect.daily(), sample.kill(), 1));
+            }
+        }
+    }
+
+    private static double[] shares(List<Range> ranges, double where, double met) {
+        double[] shares = new double[ranges.size()];
+        for (int i = 0; i < shares.length; i++) {
+            Range range = ranges.get(i);
+            shares[i] = met * (range.low() + where * (range.high() - range.low()));
+        }
+        return shares;
+    }
+
+    private static double chance(double expected) {
+        return -Math.expm1(-expected);
+    }
+
+    /** Evenly spread over each uncertain figure, each in an order of its own: a low-discrepancy sequence (Kronecker, by roots of primes). */
+    private List<Sample> samples() {
+        double[] roots = {Math.sqrt(2), Math.sqrt(3), Math.sqrt(5), Math.sqrt(7), Math.sqrt(11), Math.sqrt(13)};
+        List<Sample> made = new ArrayList<>();
+        for (int i = 1; i <= SAMPLES; i++) {
+            double[] u = new double[roots.length];
+            for (int j = 0; j < u.length; j++) {
+                u[j] = (0.5 + i * roots[j]) % 1;
+            }
+            LifeTable.Unsure unsure = table.unsure();
+            double coverage = conditions.coverage() + (2 * u[3] - 1) * COVERAGE_UNSURE;
+            made.add(new Sample(
+                    table.moved(
+                            between(unsure.development(), u[0]),
+                            between(unsure.laying(), u[1]),
+                            between(unsure.loss(), u[2])),
+                    Math.max(0, Math.min(1, coverage)),
+                    u[4],
+                    conditions.start()
+                            * START_UNSURE.low()
+                            * Math.pow(START_UNSURE.high() / START_UNSURE.low(), u[5])));
+        }
+        return List.copyOf(made);
+    }
+
+    private static double between(Range range, double where) {
+        return range.low() + where * (range.high() - range.low());
+    }
+}

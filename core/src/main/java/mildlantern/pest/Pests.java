@@ -1,0 +1,100 @@
+package mildlantern.pest;
+
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Collections;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import mildlantern.knowledge.Entry;
+import mildlantern.knowledge.KnowledgeException;
+import mildlantern.knowledge.KnowledgeFiles;
+
+/** The life tables that the knowledge base knows. */
+public final class Pests {
+    private static final Set<String> KEYS =
+            Set.of("base", "best", "stages", "adult", "female", "seen", "start", "unit", "spread", "unsure", "source");
+    private static final Set<String> STAGE_KEYS = Set.of("kind", "dd", "loss", "at");
+    private static final Set<String> ADULT_KEYS = Set.of("before", "life", "lays", "loss", "at");
+    private static final Set<String> SOURCES = Set.of("handbook", "practice", "reckoned");
+    private static final double MOST_DEGREE_DAYS = 5000;
+
+    private final Map<String, LifeTable> byId;
+
+    private Pests(Map<String, LifeTable> byId) {
+        this.byId = byId;
+    }
+
+    /**
+     * Reads the life tables.
+     *
+     * @throws KnowledgeException if the file is wrong; the message names the key
+     */
+    public static Pests load() {
+        Map<String, LifeTable> tables = new LinkedHashMap<>();
+        KnowledgeFiles.open("pests.yaml").children().forEach((id, entry) -> tables.put(id, table(id, entry)));
+        return new Pests(Collections.unmodifiableMap(tables));
+    }
+
+    public Optional<LifeTable> find(String id) {
+        return Optional.ofNullable(byId.get(id));
+    }
+
+    public Collection<LifeTable> all() {
+        return byId.values();
+    }
+
+    private static LifeTable table(String id, Entry entry) {
+        entry.allowOnly(KEYS);
+        if (!SOURCES.contains(entry.text("source"))) {
+            throw entry.at("source").failure("is no kind of source; known are " + SOURCES);
+        }
+        Entry adult = entry.at("adult");
+        adult.allowOnly(ADULT_KEYS);
+        List<Stage> stages = new ArrayList<>();
+        entry.at("stages").children().forEach((name, stage) -> stages.add(stage(name, stage)));
+        for (String part : List.of("before", "life")) {
+            stages.add(new Stage(
+                    LifeTable.ADULTS,
+                    StageKind.ADULT,
+                    adult.number(part, 1, MOST_DEGREE_DAYS),
+                    adult.number("loss", 0, 0.9),
+                    adult.constant(Place.class, "at")));
+        }
+        Set<String> seen = new LinkedHashSet<>(entry.at("seen").words("stages"));
+        if (seen.isEmpty() || !stages.stream().map(Stage::name).toList().containsAll(seen)) {
+            throw entry.at("seen").failure("'stages' names stages of this pest, at least one");
+        }
+        Entry unsure = entry.at("unsure");
+        double base = entry.number("base", -5, 20);
+        return new LifeTable(
+                id,
+                base,
+                entry.number("best", base + 1, 45),
+                List.copyOf(stages),
+                adult.number("lays", 0.001, 20),
+                entry.number("female", 0.01, 1),
+                Collections.unmodifiableSet(seen),
+                entry.at("seen").number("from", 1, 1e6),
+                entry.number("start", 1, 1e6),
+                entry.text("unit"),
+                entry.number("spread", 0.05, 0.6),
+                new LifeTable.Unsure(
+                        unsure.range("development", 0.3, 3),
+                        unsure.range("laying", 0.05, 5),
+                        unsure.range("loss", 0, 5)));
+    }
+
+    private static Stage stage(String name, Entry entry) {
+        entry.allowOnly(STAGE_KEYS);
+        return new Stage(
+                name,
+                entry.constant(StageKind.class, "kind"),
+                entry.number("dd", 1, MOST_DEGREE_DAYS),
+                entry.number("loss", 0, 0.9),
+                entry.constant(Place.class, "at"));
+    }
+}
