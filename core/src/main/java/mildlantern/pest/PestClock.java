@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.TreeMap;
+import java.util.concurrent.ConcurrentHashMap;
 import mildlantern.quantity.Range;
 
 /**
@@ -16,7 +17,7 @@ import mildlantern.quantity.Range;
  * them, so that the same question always has the same answer).
  */
 public final class PestClock {
-    /** Collections reckoned with; the risk of survivors changes by less than a point and a half with four times as many. */
+    /** Collections reckoned with; the risk of survivors changes by less than two points with four times as many. */
     static final int SAMPLES = 48;
 
     /** A course longer than this is none: other steps would be due first. */
@@ -31,6 +32,9 @@ public final class PestClock {
     private final Conditions conditions;
     private final List<Sample> samples;
 
+    /** The beginning of each collection, reckoned once. */
+    private final Map<Sample, Population> settled = new ConcurrentHashMap<>();
+
     private record Sample(LifeTable table, double coverage, double kill, double start) {}
 
     /**
@@ -38,9 +42,23 @@ public final class PestClock {
      * @param conditions temperature, coverage and numbers
      */
     public PestClock(LifeTable table, Conditions conditions) {
+        this(table, conditions, SAMPLES);
+    }
+
+    PestClock(LifeTable table, Conditions conditions, int samples) {
         this.table = table;
         this.conditions = conditions;
-        this.samples = samples();
+        this.samples = samples(samples);
+    }
+
+    /**
+     * How many there are of all stages where so many were noticed, with the stages in the proportion that lasts.
+     *
+     * @param noticed counted, above 0
+     */
+    public static double startFor(LifeTable table, double celsius, double noticed) {
+        double share = Population.settled(table, celsius, 1).noticed();
+        return share > 0 ? noticed / share : noticed;
     }
 
     /**
@@ -70,7 +88,7 @@ public final class PestClock {
     public List<Day> run(Map<Integer, Effect> applications, int days) {
         Sample middling = new Sample(table, conditions.coverage(), 0.5, conditions.start());
         Population population = begin(middling);
-        TreeMap<Integer, Effect> sorted = new TreeMap<>(applications);
+        TreeMap<Integer, List<Effect>> sorted = byDay(applications);
         List<Day> run = new ArrayList<>();
         for (int day = 0; day <= days; day++) {
             run.add(new Day(together(population.byStage())));
@@ -93,11 +111,8 @@ public final class PestClock {
      * @return 0 to 1: mean over the collections of 1 − exp(−expected number alive)
      */
     public double riskAfter(Map<Integer, Effect> applications) {
-        TreeMap<Integer, Effect> sorted = new TreeMap<>(applications);
-        int end = sorted.entrySet().stream()
-                .mapToInt(entry -> entry.getKey() + ends(entry.getValue()))
-                .max()
-                .orElse(0);
+        TreeMap<Integer, List<Effect>> sorted = byDay(applications);
+        int end = lastEffect(sorted);
         double sum = 0;
         for (Sample sample : samples) {
             Population population = begin(sample);
@@ -112,13 +127,48 @@ public final class PestClock {
     }
 
     /**
+     * Applications to come.
+     *
+     * @param cycle what each does, in turn: one, or two of different groups that alternate
+     * @param first day of the first
+     * @param interval days between them, 1 or more
+     * @param beside what is given beside them on days of its own; it ends with them
+     */
+    public record Schedule(List<Effect> cycle, int first, int interval, Map<Integer, Effect> beside) {
+        /**
+         * @throws IllegalArgumentException if there is nothing to apply, or the days do not go forward
+         */
+        public Schedule {
+            if (cycle.isEmpty() || first < 0 || interval < 1) {
+                throw new IllegalArgumentException(
+                        "a schedule has something to apply, from day 0 or later, a day or more apart");
+            }
+            cycle = List.copyOf(cycle);
+            beside = Map.copyOf(beside);
+        }
+
+        /** With nothing beside it. */
+        public Schedule(List<Effect> cycle, int first, int interval) {
+            this(cycle, first, interval, Map.of());
+        }
+
+        Effect effect(int application) {
+            return cycle.get(application % cycle.size());
+        }
+
+        int day(int application) {
+            return first + application * interval;
+        }
+    }
+
+    /**
      * A number of applications, so many days apart.
      *
-     * @param applications how many, 1 or more
+     * @param applications how many, 0 or more
      * @param intervalDays days between them
      * @param risk chance that any survives it, 0 to 1
      * @param ends whether the risk is below what was asked for
-     * @param lastDay day of the last application, counted from 0
+     * @param lastDay day of the last application
      */
     public record Plan(int applications, int intervalDays, double risk, boolean ends, int lastDay) {}
 
@@ -148,54 +198,84 @@ public final class PestClock {
     public Search search(Effect effect, int shortest, int longest, int most, double risk) {
         List<Plan> plans = new ArrayList<>();
         for (int interval = shortest; interval <= longest; interval++) {
-            plans.add(fewest(effect, interval, most, risk));
+            plans.add(fewest(Map.of(), new Schedule(List.of(effect), 0, interval), most, risk));
         }
         return new Search(List.copyOf(plans));
     }
 
-    /** The fewest applications at one interval. */
-    public Plan fewest(Effect effect, int interval, int most, double risk) {
-        int allowed = Math.max(1, Math.min(most, 1 + (MOST_DAYS - ends(effect)) / interval));
+    /**
+     * The fewest further applications that end it.
+     *
+     * @param done applications already made, by day, all before the schedule's first
+     * @param schedule those to come
+     * @param most most that are allowed still
+     * @param risk chance of survivors to come below
+     * @return none at all if what was done was enough
+     */
+    public Plan fewest(Map<Integer, Effect> done, Schedule schedule, int most, double risk) {
+        if (!done.isEmpty()) {
+            double already = riskAfter(done);
+            if (already < risk) {
+                return new Plan(0, schedule.interval(), already, true, new TreeMap<>(done).lastKey());
+            }
+        }
+        int allowed = Math.max(1, Math.min(most, 1 + Math.max(0, MOST_DAYS - schedule.first()) / schedule.interval()));
         double[] sums = new double[allowed];
         for (Sample sample : samples) {
-            afterEach(effect, interval, allowed, sample, sums);
+            afterEach(done, schedule, sample, sums);
         }
         for (int i = 0; i < allowed; i++) {
             double found = sums[i] / samples.size();
             if (found < risk) {
-                return new Plan(i + 1, interval, found, true, i * interval);
+                return new Plan(i + 1, schedule.interval(), found, true, schedule.day(i));
             }
         }
-        return new Plan(allowed, interval, sums[allowed - 1] / samples.size(), false, (allowed - 1) * interval);
+        return new Plan(
+                allowed, schedule.interval(), sums[allowed - 1] / samples.size(), false, schedule.day(allowed - 1));
     }
 
     /** Adds the chance of survivors after one application, after two, and so on. What lasts is let do its work after the last. */
-    private void afterEach(Effect effect, int interval, int allowed, Sample sample, double[] sums) {
+    private void afterEach(Map<Integer, Effect> done, Schedule schedule, Sample sample, double[] sums) {
         Population population = begin(sample);
-        int tail = ends(effect);
-        TreeMap<Integer, Effect> given = new TreeMap<>();
-        if (tail > 0) {
-            for (int i = 0; i < allowed; i++) {
-                given.put(i * interval, effect);
-                Population alone = begin(sample);
-                int end = i * interval + tail;
-                for (int day = 0; day <= end; day++) {
-                    treat(alone, given, day, sample);
-                    if (day < end) {
-                        alone.day();
-                    }
-                }
-                sums[i] += chance(alone.total());
-            }
-            return;
-        }
-        for (int i = 0; i < allowed; i++) {
-            population.kill(shares(effect.atOnce(), sample.kill(), sample.coverage()));
-            sums[i] += chance(population.total());
-            for (int day = 0; day < interval; day++) {
+        TreeMap<Integer, List<Effect>> given = byDay(done);
+        schedule.beside().forEach((day, effect) -> add(given, day, effect));
+        int day = 0;
+        for (int i = 0; i < sums.length; i++) {
+            for (; day < schedule.day(i); day++) {
+                treat(population, given, day, sample);
                 population.day();
             }
+            add(given, day, schedule.effect(i));
+            TreeMap<Integer, List<Effect>> untilNow = new TreeMap<>(given.headMap(day, true));
+            Population last = new Population(population);
+            int end = lastEffect(untilNow);
+            for (int after = day; after < end; after++) {
+                treat(last, untilNow, after, sample);
+                last.day();
+            }
+            treat(last, untilNow, Math.max(day, end), sample);
+            sums[i] += chance(last.total());
         }
+    }
+
+    private static TreeMap<Integer, List<Effect>> byDay(Map<Integer, Effect> applications) {
+        TreeMap<Integer, List<Effect>> byDay = new TreeMap<>();
+        applications.forEach((day, effect) -> add(byDay, day, effect));
+        return byDay;
+    }
+
+    private static void add(TreeMap<Integer, List<Effect>> byDay, int day, Effect effect) {
+        byDay.computeIfAbsent(day, any -> new ArrayList<>()).add(effect);
+    }
+
+    private static int lastEffect(TreeMap<Integer, List<Effect>> given) {
+        int end = 0;
+        for (Map.Entry<Integer, List<Effect>> day : given.entrySet()) {
+            for (Effect effect : day.getValue()) {
+                end = Math.max(end, day.getKey() + ends(effect));
+            }
+        }
+        return end;
     }
 
     /**
@@ -240,29 +320,37 @@ public final class PestClock {
         return OptionalInt.empty();
     }
 
+    /** Days that a stage takes here; 0 where it is too cold for it to go on. */
+    public double daysOf(Stage stage) {
+        return table.daysOf(stage, conditions.celsius()).orElse(0);
+    }
+
     /** Days in which numbers double without treatment. */
     public OptionalDouble doublingDays() {
         return table.doublingDays(conditions.celsius());
     }
 
     private Population begin(Sample sample) {
-        return Population.settled(sample.table(), conditions.celsius(), sample.start());
+        return new Population(settled.computeIfAbsent(
+                sample, one -> Population.settled(one.table(), conditions.celsius(), one.start())));
     }
 
     private static int ends(Effect effect) {
         return effect.lastsDays() == 0 ? 0 : effect.startsDays() + effect.lastsDays();
     }
 
-    private static void treat(Population population, TreeMap<Integer, Effect> applications, int day, Sample sample) {
-        Effect today = applications.get(day);
-        if (today != null) {
+    private static void treat(
+            Population population, TreeMap<Integer, List<Effect>> applications, int day, Sample sample) {
+        for (Effect today : applications.getOrDefault(day, List.of())) {
             population.kill(shares(today.atOnce(), sample.kill(), sample.coverage()));
         }
-        for (Map.Entry<Integer, Effect> given : applications.headMap(day, true).entrySet()) {
-            Effect effect = given.getValue();
+        for (Map.Entry<Integer, List<Effect>> given :
+                applications.headMap(day, true).entrySet()) {
             int since = day - given.getKey();
-            if (since >= effect.startsDays() && since < ends(effect)) {
-                population.kill(shares(effect.daily(), sample.kill(), 1));
+            for (Effect effect : given.getValue()) {
+                if (since >= effect.startsDays() && since < ends(effect)) {
+                    population.kill(shares(effect.daily(), sample.kill(), 1));
+                }
             }
         }
     }
@@ -281,10 +369,10 @@ public final class PestClock {
     }
 
     /** Evenly spread over each uncertain figure, each in an order of its own: a low-discrepancy sequence (Kronecker, by roots of primes). */
-    private List<Sample> samples() {
+    private List<Sample> samples(int count) {
         double[] roots = {Math.sqrt(2), Math.sqrt(3), Math.sqrt(5), Math.sqrt(7), Math.sqrt(11), Math.sqrt(13)};
         List<Sample> made = new ArrayList<>();
-        for (int i = 1; i <= SAMPLES; i++) {
+        for (int i = 1; i <= count; i++) {
             double[] u = new double[roots.length];
             for (int j = 0; j < u.length; j++) {
                 u[j] = (0.5 + i * roots[j]) % 1;

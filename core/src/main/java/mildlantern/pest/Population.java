@@ -33,18 +33,55 @@ final class Population {
         laid = table.laysPerDegreeDay() * perStep * table.female();
     }
 
-    /** The stages in the proportion that lasts, as many in all as said. */
+    Population(Population other) {
+        table = other.table;
+        parts = other.parts.clone();
+        from = other.from;
+        onward = other.onward;
+        kept = other.kept;
+        laid = other.laid;
+    }
+
+    /**
+     * The stages in the proportion that lasts, as many in all as said: the eigenvector of a step, whose parts follow one from another once
+     * its factor of growth is known.
+     */
     static Population settled(LifeTable table, double celsius, double total) {
         Population population = new Population(table, celsius);
-        population.parts[0] = 1;
-        double generation = table.degreeDaysToAdult() / Math.max(1, table.degreeDays(celsius));
-        int days = (int) Math.min(400, Math.ceil(4 * generation));
-        for (int day = 0; day < days; day++) {
-            population.day();
-            population.scaleTo(1);
+        double low = 1 - 0.9 / LifeTable.STEPS;
+        for (double kept : population.kept) {
+            low = Math.max(low, kept);
         }
-        population.scaleTo(total);
+        double high = 2;
+        for (int i = 0; i < 100; i++) {
+            double middle = (low + high) / 2;
+            if (population.fill(middle) > 0) {
+                low = middle;
+            } else {
+                high = middle;
+            }
+        }
+        population.fill((low + high) / 2);
+        double sum = population.total();
+        for (int i = 0; i < population.parts.length; i++) {
+            population.parts[i] *= total / sum;
+        }
         return population;
+    }
+
+    /** Fills the parts as they stand when a step multiplies all by the factor; returns how many are born beyond what that asks for. */
+    private double fill(double factor) {
+        double arriving = 0;
+        double mothers = 0;
+        for (int stage = 0; stage < onward.length; stage++) {
+            double stays = kept[stage] * (1 - onward[stage]);
+            for (int part = from[stage]; part < from[stage + 1]; part++) {
+                parts[part] = part == 0 ? 1 : arriving / (factor - stays);
+                arriving = parts[part] * kept[stage] * onward[stage];
+                mothers += stage == onward.length - 1 ? parts[part] : 0;
+            }
+        }
+        return mothers * laid - (factor - kept[0] * (1 - onward[0]));
     }
 
     /** One female that has just begun to lay. */
@@ -52,17 +89,6 @@ final class Population {
         Population population = new Population(table, celsius);
         population.parts[population.from[table.stages().size() - 1]] = 1;
         return population;
-    }
-
-    private void scaleTo(double total) {
-        double now = total();
-        if (now > 0) {
-            for (int i = 0; i < parts.length; i++) {
-                parts[i] *= total / now;
-            }
-        } else {
-            parts[0] = total;
-        }
     }
 
     void day() {

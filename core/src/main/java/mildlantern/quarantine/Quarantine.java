@@ -1,0 +1,266 @@
+package mildlantern.quarantine;
+
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
+import java.util.UUID;
+import mildlantern.knowledge.Entry;
+import mildlantern.knowledge.KnowledgeException;
+import mildlantern.knowledge.KnowledgeFiles;
+import mildlantern.pest.LifeTable;
+import mildlantern.pest.Pests;
+
+/** The rules of standing alone and of contacts, from {@code quarantine.yaml}. */
+public final class Quarantine {
+    private static final Set<String> KEYS = Set.of(
+            "least-days",
+            "most-days",
+            "touching",
+            "touching-risk",
+            "shelf-risk",
+            "room-risk",
+            "flying-room-risk",
+            "settles-days",
+            "flying",
+            "medium-only",
+            "carriers");
+
+    private final int leastDays;
+    private final int mostDays;
+    private final double touchingCm;
+    private final Map<Nearness, Double> risks;
+    private final double flyingRoomRisk;
+    private final double settlesDays;
+    private final Set<String> flying;
+    private final Set<String> mediumOnly;
+    private final double carriers;
+    private final Pests pests;
+
+    private Quarantine(Entry file, Pests pests) {
+        file.allowOnly(KEYS);
+        this.pests = pests;
+        leastDays = (int) file.number("least-days", 14, 365);
+        mostDays = (int) file.number("most-days", leastDays, 365);
+        touchingCm = file.number("touching", 0, 100);
+        risks = Map.of(
+                Nearness.TOUCHING, file.number("touching-risk", 0, 1),
+                Nearness.SHELF, file.number("shelf-risk", 0, 1),
+                Nearness.ROOM, file.number("room-risk", 0, 1));
+        flyingRoomRisk = file.number("flying-room-risk", 0, 1);
+        settlesDays = file.number("settles-days", 1, 365);
+        flying = Set.copyOf(file.words("flying"));
+        mediumOnly = Set.copyOf(file.words("medium-only"));
+        carriers = file.number("carriers", 0, 1);
+    }
+
+    /**
+     * @param pests whose life tables tell how long a pest stays unseen
+     * @throws KnowledgeException if the file is wrong; the message names the key
+     */
+    public static Quarantine load(Pests pests) {
+        return new Quarantine(KnowledgeFiles.open("quarantine.yaml"), pests);
+    }
+
+    /**
+     * A clock of standing alone.
+     *
+     * @param from the last new find, or the arrival
+     * @param days how long it runs from there
+     * @param reason why so long, in a sentence
+     */
+    public record Clock(LocalDate from, int days, String reason) {
+        /** The first day on which it may go back. */
+        public LocalDate until() {
+            return from.plusDays(days);
+        }
+
+        /** Days still to go, 0 or more. */
+        public int left(LocalDate today) {
+            return (int) Math.max(0, ChronoUnit.DAYS.between(today, until()));
+        }
+    }
+
+    /**
+     * How long a plant stands alone: 14 days from the last new find, or as long as the pest needs to grow up where it stands, because an egg
+     * that was missed shows itself only then.
+     *
+     * @param lastFind the last new find, or the arrival
+     * @param disorder what was found, if anything
+     * @param celsius mean temperature where it stands, °C
+     */
+    public Clock clock(LocalDate lastFind, Optional<String> disorder, double celsius) {
+        Optional<LifeTable> pest = disorder.flatMap(pests::find);
+        OptionalDouble grows = pest.isPresent() ? pest.get().daysToAdult(celsius) : OptionalDouble.empty();
+        if (pest.isPresent() && grows.isEmpty()) {
+            return new Clock(lastFind, mostDays, "In this cold nothing grows up, so it may stay unseen for long.");
+        }
+        int days = (int) Math.ceil(grows.orElse(0));
+        if (days > leastDays) {
+            boolean capped = days > mostDays;
+            return new Clock(
+                    lastFind,
+                    Math.min(days, mostDays),
+                    capped
+                            ? "What was missed may take longer still to show: look weekly after that."
+                            : "An egg that was missed takes " + days + " days to grow up at this temperature.");
+        }
+        return new Clock(lastFind, leastDays, "Fourteen days from the last new find.");
+    }
+
+    /**
+     * A stay of a plant at a place.
+     *
+     * @param plant its id
+     * @param stop the place's id
+     * @param from its first day there
+     * @param until its last day there
+     */
+    public record Stay(UUID plant, UUID stop, LocalDate from, LocalDate until) {}
+
+    /**
+     * Where a pot stands on the plan of its place now.
+     *
+     * @param xCm from the left, cm; yCm from the front, cm
+     * @param radiusCm of the pot, cm
+     */
+    public record Spot(double xCm, double yCm, double radiusCm) {
+        double gapTo(Spot other) {
+            return Math.hypot(xCm - other.xCm, yCm - other.yCm) - radiusCm - other.radiusCm;
+        }
+    }
+
+    /** How near two plants stood. */
+    public enum Nearness {
+        TOUCHING("touching"),
+        SHELF("same stop"),
+        ROOM("elsewhere in the house");
+
+        private final String words;
+
+        Nearness(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+
+    /**
+     * Someone who may have caught it.
+     *
+     * @param plant its id
+     * @param nearness the nearest they came
+     * @param days days together since the pest can have been there
+     * @param last the last day together
+     * @param risk chance to have caught it, 0 to 1; a rough figure to rank by
+     */
+    public record Contact(UUID plant, Nearness nearness, int days, LocalDate last, double risk) {}
+
+    /**
+     * Ranks the plants that may have caught something.
+     *
+     * @param source the plant that has it
+     * @param disorder what it has
+     * @param since the day since which it can have been there
+     * @param today the last day that counts
+     * @param stays all stays of all plants that reach into that time
+     * @param spots where pots stand now
+     * @param hosts how usual a host each plant is; a plant that is missing is no usual host
+     * @return the likeliest first; nobody with less than a chance in a thousand
+     */
+    public List<Contact> contacts(
+            UUID source,
+            String disorder,
+            LocalDate since,
+            LocalDate today,
+            List<Stay> stays,
+            Map<UUID, Spot> spots,
+            Set<UUID> hosts) {
+        Map<UUID, Contact> found = new LinkedHashMap<>();
+        List<Stay> own =
+                stays.stream().filter(stay -> stay.plant().equals(source)).toList();
+        for (Stay mine : own) {
+            for (Stay theirs : stays) {
+                if (!theirs.plant().equals(source)) {
+                    together(mine, theirs, since, today)
+                            .map(days -> contact(disorder, mine, theirs, days, spots, hosts, today))
+                            .ifPresent(one -> found.merge(one.plant(), one, Quarantine::joined));
+                }
+            }
+        }
+        List<Contact> ranked = new ArrayList<>(found.values());
+        ranked.removeIf(one -> one.risk() < 0.001);
+        ranked.sort(Comparator.comparingDouble(Contact::risk).reversed());
+        return List.copyOf(ranked);
+    }
+
+    private record Together(int days, LocalDate last) {}
+
+    private static Optional<Together> together(Stay mine, Stay theirs, LocalDate since, LocalDate today) {
+        LocalDate from = latest(latest(mine.from(), theirs.from()), since);
+        LocalDate until = earliest(earliest(mine.until(), theirs.until()), today);
+        return until.isBefore(from)
+                ? Optional.empty()
+                : Optional.of(new Together((int) ChronoUnit.DAYS.between(from, until) + 1, until));
+    }
+
+    private Contact contact(
+            String disorder,
+            Stay mine,
+            Stay theirs,
+            Together time,
+            Map<UUID, Spot> spots,
+            Set<UUID> hosts,
+            LocalDate today) {
+        Nearness nearness = nearness(disorder, mine, theirs, spots, today);
+        double month = nearness == Nearness.ROOM && flying.contains(disorder)
+                ? flyingRoomRisk
+                : risks.getOrDefault(nearness, 0.0);
+        double grown = -Math.expm1(-time.days() / settlesDays) / -Math.expm1(-30 / settlesDays);
+        double risk = Math.min(0.99, month * grown) * (hosts.contains(theirs.plant()) ? 1 : carriers);
+        return new Contact(theirs.plant(), nearness, time.days(), time.last(), risk);
+    }
+
+    /** The plan shows where pots stand now, so touching is known only of a stay that goes on; before, it counts as the same stop. */
+    private Nearness nearness(String disorder, Stay mine, Stay theirs, Map<UUID, Spot> spots, LocalDate today) {
+        if (!mine.stop().equals(theirs.stop())) {
+            return Nearness.ROOM;
+        }
+        Spot here = spots.get(mine.plant());
+        Spot there = spots.get(theirs.plant());
+        boolean still = !mine.until().isBefore(today) && !theirs.until().isBefore(today);
+        return still
+                        && here != null
+                        && there != null
+                        && here.gapTo(there) <= touchingCm
+                        && !mediumOnly.contains(disorder)
+                ? Nearness.TOUCHING
+                : Nearness.SHELF;
+    }
+
+    private static Contact joined(Contact one, Contact other) {
+        Contact nearer = one.nearness().compareTo(other.nearness()) <= 0 ? one : other;
+        return new Contact(
+                one.plant(),
+                nearer.nearness(),
+                one.days() + other.days(),
+                latest(one.last(), other.last()),
+                1 - (1 - one.risk()) * (1 - other.risk()));
+    }
+
+    private static LocalDate latest(LocalDate one, LocalDate other) {
+        return one.isAfter(other) ? one : other;
+    }
+
+    private static LocalDate earliest(LocalDate one, LocalDate other) {
+        return one.isBefore(other) ? one : other;
+    }
+}

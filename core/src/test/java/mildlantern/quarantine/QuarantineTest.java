@@ -1,0 +1,128 @@
+package mildlantern.quarantine;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import mildlantern.pest.Pests;
+import mildlantern.quarantine.Quarantine.Nearness;
+import mildlantern.quarantine.Quarantine.Spot;
+import mildlantern.quarantine.Quarantine.Stay;
+import org.junit.jupiter.api.Test;
+
+/** A plant stands alone for as long as something can stay unseen, and those who stood near it are looked at first. */
+class QuarantineTest {
+    private static final Quarantine RULES = Quarantine.load(Pests.load());
+    private static final LocalDate TODAY = LocalDate.of(2026, 6, 30);
+    private static final UUID SICK = UUID.randomUUID();
+    private static final UUID BESIDE = UUID.randomUUID();
+    private static final UUID ALONG = UUID.randomUUID();
+    private static final UUID ELSEWHERE = UUID.randomUUID();
+    private static final UUID SHELF = UUID.randomUUID();
+    private static final UUID SILL = UUID.randomUUID();
+
+    private static Stay stay(UUID plant, UUID stop, int fromDaysAgo, int untilDaysAgo) {
+        return new Stay(plant, stop, TODAY.minusDays(fromDaysAgo), TODAY.minusDays(untilDaysAgo));
+    }
+
+    private static List<Quarantine.Contact> contacts(String disorder, int sinceDaysAgo, List<Stay> stays) {
+        return RULES.contacts(
+                SICK,
+                disorder,
+                TODAY.minusDays(sinceDaysAgo),
+                TODAY,
+                stays,
+                Map.of(SICK, new Spot(20, 20, 7), BESIDE, new Spot(35, 20, 7), ALONG, new Spot(90, 20, 7)),
+                Set.of(BESIDE, ALONG, ELSEWHERE));
+    }
+
+    private static List<Stay> all() {
+        return List.of(
+                stay(SICK, SHELF, 200, 0),
+                stay(BESIDE, SHELF, 200, 0),
+                stay(ALONG, SHELF, 200, 0),
+                stay(ELSEWHERE, SILL, 200, 0));
+    }
+
+    @Test
+    void isolationIsNeverShorterThanFourteenDays() {
+        assertThat(RULES.clock(TODAY, Optional.empty(), 22).until()).isEqualTo(TODAY.plusDays(14));
+        assertThat(RULES.clock(TODAY, Optional.of("spider-mites"), 28).days()).isEqualTo(14);
+        assertThat(RULES.clock(TODAY, Optional.of("grey-mould"), 20).days()).isEqualTo(14);
+    }
+
+    @Test
+    void itRunsLongerWhereThePestNeedsLongerToShowItself() {
+        int warm = RULES.clock(TODAY, Optional.of("mealybugs"), 25).days();
+        int cool = RULES.clock(TODAY, Optional.of("mealybugs"), 18).days();
+        assertThat(warm).isBetween(28, 31);
+        assertThat(cool).isGreaterThan(warm);
+        assertThat(RULES.clock(TODAY, Optional.of("scale-insects"), 12).days())
+                .as("not for ever")
+                .isEqualTo(90);
+        assertThat(RULES.clock(TODAY, Optional.of("scale-insects"), 5).days()).isEqualTo(90);
+    }
+
+    @Test
+    void aNewFindStartsTheClockAgain() {
+        assertThat(RULES.clock(TODAY.minusDays(10), Optional.empty(), 20).left(TODAY))
+                .isEqualTo(4);
+        assertThat(RULES.clock(TODAY, Optional.empty(), 20).left(TODAY)).isEqualTo(14);
+        assertThat(RULES.clock(TODAY.minusDays(40), Optional.empty(), 20).left(TODAY))
+                .isZero();
+    }
+
+    @Test
+    void whoTouchesComesBeforeWhoSharesTheStopAndTheRoom() {
+        List<Quarantine.Contact> contacts = contacts("spider-mites", 30, all());
+        assertThat(contacts).extracting(Quarantine.Contact::plant).containsExactly(BESIDE, ALONG, ELSEWHERE);
+        assertThat(contacts)
+                .extracting(Quarantine.Contact::nearness)
+                .containsExactly(Nearness.TOUCHING, Nearness.SHELF, Nearness.ROOM);
+        assertThat(contacts.get(0).days()).isEqualTo(31);
+    }
+
+    @Test
+    void pestsThatFlyReachFurther() {
+        double mites = contacts("spider-mites", 30, all()).get(2).risk();
+        double flies = contacts("whitefly", 30, all()).get(2).risk();
+        assertThat(flies).isGreaterThan(3 * mites);
+    }
+
+    @Test
+    void onlyTheTimeCountsInWhichThePestCanHaveBeenThere() {
+        List<Stay> movedAway = List.of(stay(SICK, SHELF, 200, 0), stay(BESIDE, SHELF, 200, 40));
+        assertThat(contacts("spider-mites", 30, movedAway))
+                .as("gone ten days before it came")
+                .isEmpty();
+        List<Quarantine.Contact> longer = contacts("spider-mites", 60, movedAway);
+        assertThat(longer).hasSize(1);
+        assertThat(longer.get(0).days()).isEqualTo(21);
+        assertThat(longer.get(0).nearness())
+                .as("where it stood then is not known")
+                .isEqualTo(Nearness.SHELF);
+        assertThat(longer.get(0).last()).isEqualTo(TODAY.minusDays(40));
+    }
+
+    @Test
+    void twoStaysTogetherAddUp() {
+        List<Stay> twice = List.of(stay(SICK, SHELF, 50, 0), stay(ALONG, SHELF, 50, 41), stay(ALONG, SHELF, 10, 0));
+        Quarantine.Contact one = contacts("spider-mites", 50, twice).get(0);
+        assertThat(one.days()).isEqualTo(21);
+        assertThat(one.risk())
+                .isLessThan(contacts("spider-mites", 50, all()).get(1).risk());
+    }
+
+    @Test
+    void aKindThatIsNoUsualHostRanksLower() {
+        double host = contacts("spider-mites", 30, all()).get(1).risk();
+        double guest = RULES.contacts(SICK, "spider-mites", TODAY.minusDays(30), TODAY, all(), Map.of(), Set.of())
+                .get(0)
+                .risk();
+        assertThat(guest).isLessThan(host);
+    }
+}
