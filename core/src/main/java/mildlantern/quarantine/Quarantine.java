@@ -28,6 +28,7 @@ public final class Quarantine {
             "room-risk",
             "flying-room-risk",
             "settles-days",
+            "ask-from",
             "flying",
             "medium-only",
             "carriers");
@@ -38,6 +39,7 @@ public final class Quarantine {
     private final Map<Nearness, Double> risks;
     private final double flyingRoomRisk;
     private final double settlesDays;
+    private final double askFrom;
     private final Set<String> flying;
     private final Set<String> mediumOnly;
     private final double carriers;
@@ -55,6 +57,7 @@ public final class Quarantine {
                 Nearness.ROOM, file.number("room-risk", 0, 1));
         flyingRoomRisk = file.number("flying-room-risk", 0, 1);
         settlesDays = file.number("settles-days", 1, 365);
+        askFrom = file.number("ask-from", 0, 1);
         flying = Set.copyOf(file.words("flying"));
         mediumOnly = Set.copyOf(file.words("medium-only"));
         carriers = file.number("carriers", 0, 1);
@@ -200,6 +203,11 @@ public final class Quarantine {
         ranked.removeIf(one -> one.risk() < 0.001);
         ranked.sort(Comparator.comparingDouble(Contact::risk).reversed());
         return List.copyOf(ranked);
+    }
+
+    /** Whether a plant is so likely to have caught it that a look of its own is asked for; for others the usual round is enough. */
+    public boolean worthALook(Contact contact) {
+        return contact.risk() >= askFrom;
     }
 
     private record Together(int days, LocalDate last) {}

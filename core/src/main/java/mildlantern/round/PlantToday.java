@@ -3,14 +3,17 @@ package mildlantern.round;
 import java.time.LocalDate;
 import java.util.Optional;
 import java.util.UUID;
+import mildlantern.quarantine.Quarantine;
 
 /**
  * What the round needs to know of a plant.
  *
  * @param id the plant
  * @param upkeep when its routine is due
- * @param inIsolationSince since when it stands alone, if it does
+ * @param alone the clock of its standing alone, if it does or should
  * @param trouble its open case, if it has one
+ * @param step the step of a course that is due on it, as an instruction
+ * @param asked a look that was asked for because it stood near something catching
  * @param catchingNear whether a plant at its stop has something catching
  * @param feedHeld whether it must not be fed now
  * @param cupInTheCold whether it holds water in its cup where the night is cold
@@ -18,11 +21,21 @@ import java.util.UUID;
 public record PlantToday(
         UUID id,
         Upkeep upkeep,
-        Optional<LocalDate> inIsolationSince,
+        Optional<Quarantine.Clock> alone,
         Optional<Trouble> trouble,
+        Optional<String> step,
+        Optional<AskedLook> asked,
         boolean catchingNear,
         boolean feedHeld,
         boolean cupInTheCold) {
+
+    /**
+     * A look that was asked for.
+     *
+     * @param on the day on which it was asked for; a look from that day on answers it
+     * @param why in a sentence
+     */
+    public record AskedLook(LocalDate on, String why) {}
 
     /**
      * An open case.

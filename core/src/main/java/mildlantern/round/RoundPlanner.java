@@ -18,13 +18,13 @@ import mildlantern.plant.Dryness;
 import mildlantern.plant.GrowthForm;
 import mildlantern.plant.Profile;
 import mildlantern.plant.Season;
+import mildlantern.quarantine.Quarantine;
 import mildlantern.water.WaterOutlook;
 
 /** Works out when a plant's routine is due, and what of everything is due today. */
 public final class RoundPlanner {
     private final Window look;
     private final int lookNearCatching;
-    private final int isolationDays;
     private final Window feed;
     private final int feedAfterRepotting;
     private final double feedLeast;
@@ -44,7 +44,6 @@ public final class RoundPlanner {
     private RoundPlanner(Entry routine) {
         look = Window.read(routine.at("look"));
         lookNearCatching = (int) routine.number("look-near-catching", 1, 60);
-        isolationDays = (int) routine.number("isolation-days", 1, 120);
         feed = Window.read(routine.at("feed"));
         feedAfterRepotting = (int) routine.number("feed-after-repotting", 0, 365);
         feedLeast = routine.number("feed-least", 0, 500);
@@ -65,11 +64,6 @@ public final class RoundPlanner {
      */
     public static RoundPlanner load() {
         return new RoundPlanner(KnowledgeFiles.open("routine.yaml"));
-    }
-
-    /** How many days a plant stands alone. */
-    public int isolationDays() {
-        return isolationDays;
     }
 
     /** How many days may pass between looks where a neighbour has something catching. */
@@ -201,6 +195,7 @@ public final class RoundPlanner {
         Upkeep upkeep = plant.upkeep();
         Optional<PlantToday.Trouble> trouble = plant.trouble().filter(it -> !rests(it, today));
         trouble.flatMap(it -> ofCase(plant, it, today)).ifPresent(dues::add);
+        plant.step().ifPresent(what -> dues.add(new Due(plant.id(), Due.Kind.COURSE_STEP, what)));
         if (upkeep.putOff().filter(today::equals).isPresent()) {
             return dues;
         }
@@ -273,13 +268,18 @@ public final class RoundPlanner {
         if (looked.filter(today::equals).isPresent()) {
             return Optional.empty();
         }
-        if (plant.inIsolationSince().isPresent()) {
-            long day = days(plant.inIsolationSince().get(), today) + 1;
-            String clock = day <= isolationDays
-                    ? "Day %d of %d on its own; look daily.".formatted(day, isolationDays)
-                    : "%d days on its own are over; look closely, then it may join the others."
-                            .formatted(isolationDays);
-            return Optional.of(new Due(plant.id(), Due.Kind.ISOLATION_LOOK, clock));
+        if (plant.asked()
+                .filter(it -> looked.filter(day -> !day.isBefore(it.on())).isEmpty())
+                .isPresent()) {
+            return plant.asked().map(it -> new Due(plant.id(), Due.Kind.CONTACT_LOOK, it.why()));
+        }
+        if (plant.alone().isPresent()) {
+            Quarantine.Clock clock = plant.alone().get();
+            long day = days(clock.from(), today) + 1;
+            String words = day <= clock.days()
+                    ? "Day %d of %d on its own; look daily.".formatted(day, clock.days())
+                    : "%d days on its own are over; look closely, then it may join the others.".formatted(clock.days());
+            return Optional.of(new Due(plant.id(), Due.Kind.ISOLATION_LOOK, words));
         }
         boolean soon = plant.catchingNear()
                 && looked.map(day -> days(day, today) >= lookNearCatching).orElse(true);

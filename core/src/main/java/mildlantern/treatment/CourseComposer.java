@@ -97,6 +97,11 @@ public final class CourseComposer {
      */
     public record Done(String means, LocalDate on) {}
 
+    /** A share in words: "under 1 %", "34 %". */
+    public static String percent(double share) {
+        return Say.percent(share);
+    }
+
     /** Whether there is anything to compose against this. */
     public boolean treats(String disorder) {
         return knowledge.treats(disorder);

@@ -69,15 +69,22 @@ final class Steps {
     }
 
     static Course.Step use(LocalDate on, Course.Phase phase, Means one, CourseComposer.Request request) {
-        return new Course.Step(on, phase, Optional.of(one.id()), instruction(one, request), terms(one));
+        String what = phase == Course.Phase.REPEAT
+                ? Say.capital(one.name()) + strength(one, request) + ", as before."
+                : instruction(one, request);
+        return new Course.Step(on, phase, Optional.of(one.id()), what, terms(one));
     }
 
-    private static String instruction(Means one, CourseComposer.Request request) {
-        String strength = request.label(one)
+    private static String strength(Means one, CourseComposer.Request request) {
+        return request.label(one)
                 .flatMap(Label::most)
                 .or(one::rate)
                 .map(rate -> ", " + Say.rate(rate))
                 .orElse("");
+    }
+
+    private static String instruction(Means one, CourseComposer.Request request) {
+        String strength = strength(one, request);
         return switch (one.way()) {
             case SPRAY -> Say.capital(one.name()) + strength + ": tops, undersides, joints and stems, until it drips.";
             case SWAB -> Say.capital(one.name()) + strength + ": touch each one that you find.";

@@ -194,6 +194,16 @@ public final class WaterKnowledge {
         return new Climate(deficit, mol);
     }
 
+    /**
+     * Leaf area of a plant, one side, reckoned from its pot's top, its growth form and its leaf-area class.
+     *
+     * @return cm²
+     */
+    public double leafSquareCm(PotOfPlant of) {
+        double top = Math.PI / 4 * of.diameterCm() * of.diameterCm();
+        return top * of(leafArea, of.profile().form()) * of(leafClass, of.leaves());
+    }
+
     /** The balance of one plant's pot. */
     public PotWater pot(PotOfPlant of) {
         double height = of.heightCm().orElseGet(() -> of.diameterCm() * of(heights, of.wall()));
@@ -202,7 +212,7 @@ public final class WaterKnowledge {
         boolean bog = of.profile().dryness() == Dryness.BOG;
         double tray = of.reservoirMl() > 0 || !bog ? of.reservoirMl() : top * traySize * bogDepthCm;
         boolean night = nightPores.contains(of.profile().nearest());
-        double leaf = top * of(leafArea, of.profile().form()) * of(leafClass, of.leaves());
+        double leaf = leafSquareCm(of);
         // A wall dries as walls do, whatever the kind: it follows the plant's own factor, but not that of its kind.
         double walls = of.wall() == Wall.CLAY
                 ? Math.PI * of.diameterCm() * height * taper * wallRate / Math.exp(usualLogFactor(of.profile()))

@@ -84,6 +84,7 @@ class QuarantineTest {
                 .extracting(Quarantine.Contact::nearness)
                 .containsExactly(Nearness.TOUCHING, Nearness.SHELF, Nearness.ROOM);
         assertThat(contacts.get(0).days()).isEqualTo(31);
+        assertThat(contacts).extracting(RULES::worthALook).containsExactly(true, true, false);
     }
 
     @Test

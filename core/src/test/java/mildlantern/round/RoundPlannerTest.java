@@ -15,6 +15,7 @@ import java.util.UUID;
 import mildlantern.plant.PlantKnowledge;
 import mildlantern.plant.Profile;
 import mildlantern.plant.Season;
+import mildlantern.quarantine.Quarantine;
 import mildlantern.water.WaterOutlook;
 import org.junit.jupiter.api.Test;
 
@@ -64,11 +65,29 @@ class RoundPlannerTest {
     }
 
     private static PlantToday plant(Upkeep upkeep) {
-        return new PlantToday(PLANT, upkeep, Optional.empty(), Optional.empty(), false, false, false);
+        return new PlantToday(
+                PLANT,
+                upkeep,
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                false,
+                false,
+                false);
     }
 
     private static PlantToday with(Upkeep upkeep, PlantToday.Trouble trouble) {
-        return new PlantToday(PLANT, upkeep, Optional.empty(), Optional.of(trouble), false, false, false);
+        return new PlantToday(
+                PLANT,
+                upkeep,
+                Optional.empty(),
+                Optional.of(trouble),
+                Optional.empty(),
+                Optional.empty(),
+                false,
+                false,
+                false);
     }
 
     private List<Due.Kind> kinds(PlantToday plant, LocalDate day) {
@@ -158,7 +177,16 @@ class RoundPlannerTest {
         }
         Upkeep four = upkeep(dryIn(30, 30), last(1, 4, 1));
         assertThat(kinds(plant(four), TODAY)).isEmpty();
-        PlantToday beside = new PlantToday(PLANT, four, Optional.empty(), Optional.empty(), true, false, false);
+        PlantToday beside = new PlantToday(
+                PLANT,
+                four,
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                true,
+                false,
+                false);
         assertThat(kinds(beside, TODAY)).containsExactly(Due.Kind.ROUTINE_LOOK);
     }
 
@@ -166,7 +194,16 @@ class RoundPlannerTest {
     void feedIsDueInGrowthOnly_andNeverWhileHeldOrTooSoonAfterRepotting() {
         Upkeep hungry = upkeep(dryIn(30, 30), last(1, 1, 30));
         assertThat(kinds(plant(hungry), TODAY)).containsExactly(Due.Kind.FEED);
-        PlantToday held = new PlantToday(PLANT, hungry, Optional.empty(), Optional.empty(), false, true, false);
+        PlantToday held = new PlantToday(
+                PLANT,
+                hungry,
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                false,
+                true,
+                false);
         assertThat(kinds(held, TODAY)).isEmpty();
         assertThat(planner.plan(
                                 kind("peace-lily"),
@@ -228,15 +265,76 @@ class RoundPlannerTest {
     void onItsOwnAPlantIsLookedAtDaily_andItsDaysAreCounted() {
         Upkeep yesterday = upkeep(dryIn(6, 8), last(1, 1, 1));
         PlantToday arrived = new PlantToday(
-                PLANT, yesterday, Optional.of(TODAY.minusDays(5)), Optional.empty(), false, false, false);
+                PLANT,
+                yesterday,
+                Optional.of(new Quarantine.Clock(TODAY.minusDays(5), 14, "Fourteen days.")),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                false,
+                false,
+                false);
         assertThat(planner.due(arrived, TODAY))
                 .singleElement()
                 .satisfies(due -> assertThat(due.why()).startsWith("Day 6 of 14"));
         PlantToday over = new PlantToday(
-                PLANT, yesterday, Optional.of(TODAY.minusDays(14)), Optional.empty(), false, false, false);
+                PLANT,
+                yesterday,
+                Optional.of(new Quarantine.Clock(TODAY.minusDays(14), 14, "Fourteen days.")),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                false,
+                false,
+                false);
         assertThat(planner.due(over, TODAY))
                 .singleElement()
                 .satisfies(due -> assertThat(due.why()).contains("are over"));
+    }
+
+    @Test
+    void aStepOfACourseIsDueBesideItsCase() {
+        PlantToday treated = new PlantToday(
+                PLANT,
+                calm(),
+                Optional.empty(),
+                Optional.of(trial(5)),
+                Optional.of("Soap: tops and undersides."),
+                Optional.empty(),
+                false,
+                false,
+                false);
+        assertThat(planner.due(treated, TODAY))
+                .singleElement()
+                .satisfies(due -> assertThat(due.kind()).isEqualTo(Due.Kind.COURSE_STEP));
+    }
+
+    @Test
+    void whoStoodNearIsLookedAtOnceAndThenAsUsual() {
+        PlantToday near = new PlantToday(
+                PLANT,
+                upkeep(dryIn(6, 8), last(1, 1, 1)),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.of(new PlantToday.AskedLook(TODAY, "Stood touching another.")),
+                false,
+                false,
+                false);
+        assertThat(planner.due(near, TODAY))
+                .singleElement()
+                .satisfies(due -> assertThat(due.kind()).isEqualTo(Due.Kind.CONTACT_LOOK));
+        PlantToday answered = new PlantToday(
+                PLANT,
+                near.upkeep(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.of(new PlantToday.AskedLook(TODAY.minusDays(1), "Stood touching another.")),
+                false,
+                false,
+                false);
+        assertThat(planner.due(answered, TODAY)).isEmpty();
     }
 
     @Test
@@ -274,7 +372,16 @@ class RoundPlannerTest {
         assertThat(planner.cupInTheCold(kind("tank-bromeliad"), 7)).isTrue();
         assertThat(planner.cupInTheCold(kind("tank-bromeliad"), 14)).isFalse();
         assertThat(planner.cupInTheCold(kind("peace-lily"), 7)).isFalse();
-        PlantToday cold = new PlantToday(PLANT, calm(), Optional.empty(), Optional.empty(), false, false, true);
+        PlantToday cold = new PlantToday(
+                PLANT,
+                calm(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                false,
+                false,
+                true);
         assertThat(planner.due(cold, TODAY))
                 .singleElement()
                 .satisfies(due -> assertThat(due.kind().half()).isEqualTo(Due.Half.EVENING));

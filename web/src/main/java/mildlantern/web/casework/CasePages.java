@@ -13,6 +13,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Stream;
 import mildlantern.diagnosis.Comparison;
 import mildlantern.diagnosis.Differential;
 import mildlantern.diagnosis.Finding;
@@ -22,6 +23,7 @@ import mildlantern.plant.PlantRecord;
 import mildlantern.round.RoundPlanner;
 import mildlantern.treatment.CareSetting;
 import mildlantern.treatment.Hold;
+import mildlantern.treatment.TreatmentKnowledge;
 import mildlantern.treatment.Trial;
 import mildlantern.treatment.Trials;
 import mildlantern.web.collection.CareEntry;
@@ -45,6 +47,7 @@ class CasePages {
     private final PlatePictures plates;
     private final Panels panels;
     private final Trials trials;
+    private final TreatmentKnowledge treatments;
     private final Clock clock;
 
     CasePages(
@@ -53,12 +56,14 @@ class CasePages {
             PlatePictures plates,
             Panels panels,
             Trials trials,
+            TreatmentKnowledge treatments,
             Clock clock) {
         this.book = book;
         this.collections = collections;
         this.plates = plates;
         this.panels = panels;
         this.trials = trials;
+        this.treatments = treatments;
         this.clock = clock;
     }
 
@@ -103,7 +108,18 @@ class CasePages {
                 looking && panel.isEmpty() ? looks(differential, latest) : List.of(),
                 panel,
                 trialBoxes(troubleCase),
+                treatable(troubleCase),
                 UUID.randomUUID());
+    }
+
+    /** Whether a course can be composed against what was decided. */
+    private boolean treatable(TroubleCase troubleCase) {
+        return troubleCase.state() == TroubleCase.State.TRIAL
+                && Stream.of(
+                                Optional.ofNullable(troubleCase.decidedCause()),
+                                Optional.ofNullable(troubleCase.secondCause()))
+                        .flatMap(Optional::stream)
+                        .anyMatch(treatments::treats);
     }
 
     /** What became of a case that is not under work. */

@@ -12,6 +12,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import mildlantern.round.PlantToday;
 import mildlantern.treatment.Hold;
 import mildlantern.web.collection.Plant;
@@ -93,6 +94,41 @@ public class CaseTroubles implements Troubles {
             }
         }
         return holds;
+    }
+
+    /**
+     * A case as far as its treatment goes.
+     *
+     * @param id its id
+     * @param plant the plant
+     * @param openedOn its first day
+     * @param causes ids of the decided causes, the first one first; empty while none is decided
+     * @param open whether it is still under work
+     */
+    public record Decided(UUID id, UUID plant, LocalDate openedOn, List<String> causes, boolean open) {}
+
+    /** One case, with what was decided. */
+    public Decided decided(UUID collection, UUID caseId) {
+        return decided(book.find(collection, caseId));
+    }
+
+    /** All open cases with a decided cause. */
+    public List<Decided> decided(UUID collection) {
+        return cases.findByCollectionAndStateIn(collection, STATES).stream()
+                .map(CaseTroubles::decided)
+                .filter(one -> !one.causes().isEmpty())
+                .toList();
+    }
+
+    private static Decided decided(TroubleCase one) {
+        return new Decided(
+                one.id(),
+                one.plant(),
+                one.openedOn(),
+                Stream.of(Optional.ofNullable(one.decidedCause()), Optional.ofNullable(one.secondCause()))
+                        .flatMap(Optional::stream)
+                        .toList(),
+                one.state().open());
     }
 
     @Override

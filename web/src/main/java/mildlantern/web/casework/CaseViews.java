@@ -30,6 +30,7 @@ final class CaseViews {
             List<LookCard> looks,
             Optional<Panel> panel,
             List<TrialBox> trials,
+            boolean treatable,
             UUID form) {
         /** From so many findings on, the plate makes room for them. */
         private static final int MANY = 5;

@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
 import mildlantern.plant.Season;
+import mildlantern.treatment.Style;
 import mildlantern.web.platform.NotHere;
 import org.springframework.data.repository.Repository;
 import org.springframework.stereotype.Service;
@@ -42,6 +43,18 @@ public class Collections {
     @Transactional(readOnly = true)
     public String named(UUID id) {
         return find(id).name();
+    }
+
+    /** How this house prefers to treat. */
+    @Transactional(readOnly = true)
+    public Style style(UUID id) {
+        return find(id).style();
+    }
+
+    /** Chooses how this house prefers to treat. */
+    @Transactional
+    public void prefer(UUID id, Style style) {
+        find(id).prefer(style);
     }
 
     /** The season of a day where the collection stands. */

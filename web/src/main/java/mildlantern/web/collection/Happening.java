@@ -275,7 +275,7 @@ public class Happening extends Row {
         return undoes;
     }
 
-    UUID batch() {
+    public UUID batch() {
         return batch;
     }
 

@@ -1,9 +1,12 @@
 package mildlantern.web.collection;
 
 import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
 import jakarta.persistence.Table;
 import java.time.OffsetDateTime;
 import java.util.UUID;
+import mildlantern.treatment.Style;
 import mildlantern.web.platform.Stored;
 import org.jspecify.annotations.NullUnmarked;
 
@@ -14,6 +17,10 @@ import org.jspecify.annotations.NullUnmarked;
 public class PlantCollection extends Stored {
     private String name;
     private String hemisphere;
+
+    @Enumerated(EnumType.STRING)
+    private Style style = Style.WASH;
+
     private OffsetDateTime createdAt;
 
     protected PlantCollection() {}
@@ -27,6 +34,14 @@ public class PlantCollection extends Stored {
 
     String name() {
         return name;
+    }
+
+    Style style() {
+        return style;
+    }
+
+    void prefer(Style newStyle) {
+        style = newStyle;
     }
 
     boolean south() {

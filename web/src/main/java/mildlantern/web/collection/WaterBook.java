@@ -131,6 +131,11 @@ public class WaterBook {
                 plant.reservoirMl());
     }
 
+    /** Leaf area of a plant, one side, cm². */
+    public double leafSquareCm(Plant plant, Profile profile) {
+        return water.leafSquareCm(pot(plant, profile));
+    }
+
     /** Whether what it drinks stands in a tray or reservoir. */
     boolean tray(Plant plant, Profile profile) {
         return water.pot(pot(plant, profile)).reservoirMl() > 0;

@@ -109,6 +109,22 @@ class Archive {
                     "(select p.name from plant p where p.id = t.plant_id), t.written_at, t.setting, t.text",
                     Map.of("plant_id", "plant", "case_id", "trouble_case")),
             new Table(
+                    "course",
+                    "course",
+                    "t.started_on, (select p.name from plant p where p.id = t.plant_id), t.disorder",
+                    Map.of("case_id", "trouble_case", "plant_id", "plant")),
+            new Table(
+                    "course_step",
+                    "step",
+                    "(select c.started_on::text || p.name from course c join plant p on p.id = c.plant_id where c.id = t.course_id), t.on_day, t.phase, t.means, t.state",
+                    Map.of("course_id", "course")),
+            new Table(
+                    "contact_look",
+                    "contact",
+                    "(select c.started_on::text || p.name from course c join plant p on p.id = c.plant_id where c.id = t.course_id), (select p.name from plant p where p.id = t.plant_id)",
+                    Map.of("course_id", "course", "plant_id", "plant")),
+            new Table("own_product", "product", "t.name", Map.of()),
+            new Table(
                     "photo",
                     "photo",
                     "(select p.name from plant p where p.id = t.plant_id), t.taken_on, t.caption, md5(t.bytes)",
@@ -157,10 +173,11 @@ class Archive {
             generator.writeStringProperty("format", FORMAT);
             generator.writeNumberProperty("version", VERSION);
             jdbc.query(
-                    "select name, hemisphere from collection where id = ?",
+                    "select name, hemisphere, style from collection where id = ?",
                     row -> {
                         generator.writeStringProperty("name", row.getString(1));
                         generator.writeStringProperty("hemisphere", row.getString(2));
+                        generator.writeStringProperty("style", row.getString(3));
                     },
                     collection);
             for (Table table : TABLES) {
@@ -260,6 +277,12 @@ class Archive {
                         + root.path("version").asInt(0) + "; this installation reads version " + VERSION + ".");
             }
             insert(collection, root, files);
+            if (root.path("style").isString()) {
+                jdbc.update(
+                        "update collection set style = ? where id = ?",
+                        root.path("style").asString(),
+                        collection);
+            }
         } catch (JacksonException e) {
             throw new Unreadable("The content of that archive is damaged: " + e.getOriginalMessage());
         } catch (DataAccessException e) {

@@ -6,9 +6,13 @@ import mildlantern.diagnosis.Diagnosis;
 import mildlantern.diagnosis.DiagnosisKnowledge;
 import mildlantern.diagnosis.FindingSearch;
 import mildlantern.light.Daylight;
+import mildlantern.pest.Pests;
 import mildlantern.place.Moves;
 import mildlantern.plant.PlantKnowledge;
+import mildlantern.quarantine.Quarantine;
 import mildlantern.round.RoundPlanner;
+import mildlantern.treatment.CourseComposer;
+import mildlantern.treatment.TreatmentKnowledge;
 import mildlantern.treatment.Trials;
 import mildlantern.water.WaterKnowledge;
 import org.springframework.context.annotation.Bean;
@@ -50,6 +54,26 @@ class CoreConfiguration {
     @Bean
     WaterKnowledge waterKnowledge(PlantKnowledge plants) {
         return WaterKnowledge.load(plants);
+    }
+
+    @Bean
+    Pests pests() {
+        return Pests.load();
+    }
+
+    @Bean
+    TreatmentKnowledge treatmentKnowledge(Pests pests) {
+        return TreatmentKnowledge.load(pests);
+    }
+
+    @Bean
+    CourseComposer courseComposer(TreatmentKnowledge treatments) {
+        return new CourseComposer(treatments);
+    }
+
+    @Bean
+    Quarantine quarantine(Pests pests) {
+        return Quarantine.load(pests);
     }
 
     @Bean

@@ -54,6 +54,7 @@ class SecurityConfiguration {
                                         "/fonts/**",
                                         "/frame/**",
                                         "/casework/**",
+                                        "/treatment/**",
                                         "/actuator/health/**",
                                         SIGN_IN,
                                         "/welcome")

@@ -9,6 +9,7 @@ import mildlantern.web.collection.CollectionService;
 /** What is carried along for a piece of work; work for which the same is carried is done together. */
 enum Carrying {
     CASE("With time and a lens"),
+    COURSE("With what the course needs"),
     RAIN("With rain water"),
     PURE("With pure water"),
     TAP("With tap water"),
@@ -31,7 +32,8 @@ enum Carrying {
         return switch (plant.dues().get(0).kind()) {
             case LOOK_AGAIN, OPEN_CASE -> CASE;
             case WATER, FILL_TRAY -> water(source(plant, collections));
-            case ISOLATION_LOOK, ROUTINE_LOOK -> LENS;
+            case COURSE_STEP -> COURSE;
+            case CONTACT_LOOK, ISOLATION_LOOK, ROUTINE_LOOK -> LENS;
             case FEED -> FEED;
             case EMPTY_CUP -> NOTHING;
         };

@@ -11,6 +11,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import mildlantern.quarantine.Quarantine;
 import mildlantern.round.Due;
 import mildlantern.round.Lamp;
 import mildlantern.round.PlantToday;
@@ -23,6 +24,7 @@ import mildlantern.web.collection.Plant;
 import mildlantern.web.collection.Stop;
 import mildlantern.web.collection.UpkeepRow;
 import mildlantern.web.collection.UpkeepRows;
+import mildlantern.web.treatment.CourseDues;
 
 /**
  * What is due in a collection on a day. Lamps of the whole walk come from counts, because the rules have put down for each plant
@@ -37,6 +39,8 @@ final class DueToday {
     private final CollectionService collections;
     private final UpkeepRows rows;
     private final RoundPlanner planner;
+    private final Quarantine quarantine;
+    private final CourseDues.Asked courses;
     private final Map<UUID, PlantToday.Trouble> troubles;
     private final Set<UUID> stopsWithCatching;
     private final Map<UUID, Plant> apart;
@@ -68,13 +72,15 @@ final class DueToday {
     }
 
     /** A plant and what is due on it. */
-    record PlantDue(Plant plant, Optional<UpkeepRow> row, List<Due> dues) {}
+    record PlantDue(Plant plant, Optional<UpkeepRow> row, List<Due> dues, Optional<UUID> course) {}
 
     DueToday(
             UUID collection,
             LocalDate day,
             CollectionService collections,
             CaseTroubles cases,
+            CourseDues courseDues,
+            Quarantine quarantine,
             UpkeepRows rows,
             RoundPlanner planner) {
         this.collection = collection;
@@ -82,6 +88,8 @@ final class DueToday {
         this.collections = collections;
         this.rows = rows;
         this.planner = planner;
+        this.quarantine = quarantine;
+        courses = courseDues.today(collection, day);
         walk = collections.walk(collection);
         CaseTroubles.Open open = cases.open(collection);
         troubles = open.troubles();
@@ -90,6 +98,7 @@ final class DueToday {
         Set<UUID> ids = new HashSet<>(troubles.keySet());
         ids.addAll(holds.keySet());
         ids.addAll(catching);
+        ids.addAll(courses.plants());
         apart = collections.plants(collection, ids).stream()
                 .filter(Plant::alive)
                 .collect(Collectors.toMap(Plant::id, plant -> plant));
@@ -159,11 +168,27 @@ final class DueToday {
         return new PlantToday(
                 plant.id(),
                 row.upkeep(),
-                stop.isolation() ? aloneSince(plant) : Optional.empty(),
+                alone(plant, stop),
                 Optional.ofNullable(troubles.get(plant.id())),
+                step(plant).map(CourseDues.Step::words),
+                Optional.ofNullable(courses.looks().get(plant.id()))
+                        .map(look -> new PlantToday.AskedLook(look.since(), look.words())),
                 stopsWithCatching.contains(stop.id()),
                 holds.getOrDefault(plant.id(), List.of()).contains(Hold.FEED.words()),
                 cup(plant, stop));
+    }
+
+    /** The step of a course that is due on a plant. */
+    Optional<CourseDues.Step> step(Plant plant) {
+        return Optional.ofNullable(courses.steps().get(plant.id()));
+    }
+
+    /** A plant under treatment follows its course's clock; any other that stands alone, the clock of its arrival there. */
+    private Optional<Quarantine.Clock> alone(Plant plant, Stop stop) {
+        return Optional.ofNullable(courses.clocks().get(plant.id()))
+                .or(() -> stop.isolation()
+                        ? aloneSince(plant).map(day -> quarantine.clock(day, Optional.empty(), 0))
+                        : Optional.empty());
     }
 
     private Optional<LocalDate> aloneSince(Plant plant) {
@@ -195,6 +220,7 @@ final class DueToday {
         return new PlantDue(
                 plant,
                 row,
-                row.map(it -> planner.due(today(plant, it, stop), day)).orElse(List.of()));
+                row.map(it -> planner.due(today(plant, it, stop), day)).orElse(List.of()),
+                step(plant).map(CourseDues.Step::course));
     }
 }

@@ -17,6 +17,7 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import mildlantern.knowledge.Words;
 import mildlantern.quantity.Limits;
+import mildlantern.quarantine.Quarantine;
 import mildlantern.round.Due;
 import mildlantern.round.Lamp;
 import mildlantern.round.RoundPlanner;
@@ -31,6 +32,7 @@ import mildlantern.web.collection.UpkeepRow;
 import mildlantern.web.collection.UpkeepRows;
 import mildlantern.web.plan.StopPlans;
 import mildlantern.web.platform.NotHere;
+import mildlantern.web.treatment.CourseDues;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -47,6 +49,8 @@ public class RoundService {
 
     private final CollectionService collections;
     private final CaseTroubles cases;
+    private final CourseDues courses;
+    private final Quarantine quarantine;
     private final UpkeepRows rows;
     private final StopPlans plans;
     private final SlipMaker slips;
@@ -56,6 +60,8 @@ public class RoundService {
     RoundService(
             CollectionService collections,
             CaseTroubles cases,
+            CourseDues courses,
+            Quarantine quarantine,
             UpkeepRows rows,
             StopPlans plans,
             SlipMaker slips,
@@ -63,6 +69,8 @@ public class RoundService {
             Clock clock) {
         this.collections = collections;
         this.cases = cases;
+        this.courses = courses;
+        this.quarantine = quarantine;
         this.rows = rows;
         this.plans = plans;
         this.slips = slips;
@@ -72,7 +80,7 @@ public class RoundService {
 
     /** What is due today in a collection; worked out once for a page and its frame. */
     DueToday today(UUID collection) {
-        return new DueToday(collection, LocalDate.now(clock), collections, cases, rows, planner);
+        return new DueToday(collection, LocalDate.now(clock), collections, cases, courses, quarantine, rows, planner);
     }
 
     /** The walk for the frame of every page. */
@@ -128,7 +136,10 @@ public class RoundService {
         if (water > 0) {
             parts.add(water + " to water");
         }
-        int looks = due.of(Due.Kind.ROUTINE_LOOK) + due.of(Due.Kind.ISOLATION_LOOK);
+        if (due.of(Due.Kind.COURSE_STEP) > 0) {
+            parts.add(due.of(Due.Kind.COURSE_STEP) + " to treat");
+        }
+        int looks = due.of(Due.Kind.CONTACT_LOOK) + due.of(Due.Kind.ROUTINE_LOOK) + due.of(Due.Kind.ISOLATION_LOOK);
         if (looks > 0) {
             parts.add(looks + " to look at");
         }

@@ -70,6 +70,7 @@ public final class RoundViews {
             int mark,
             List<Said> said,
             Optional<String> caseWords,
+            Optional<UUID> course,
             Optional<Pour> pour,
             boolean look,
             boolean feed,

@@ -57,8 +57,11 @@ class SlipMaker {
                         .filter(due -> due.kind().ofCase())
                         .findFirst()
                         .map(due -> due.kind() == Due.Kind.LOOK_AGAIN ? "look again" : "open the case"),
+                has(plant, Due.Kind.COURSE_STEP) ? plant.course() : Optional.empty(),
                 pour(plant),
-                has(plant, Due.Kind.ROUTINE_LOOK) || has(plant, Due.Kind.ISOLATION_LOOK),
+                has(plant, Due.Kind.ROUTINE_LOOK)
+                        || has(plant, Due.Kind.ISOLATION_LOOK)
+                        || has(plant, Due.Kind.CONTACT_LOOK),
                 has(plant, Due.Kind.FEED),
                 has(plant, Due.Kind.EMPTY_CUP),
                 done.getOrDefault(plant.plant().id(), List.of()),
@@ -75,6 +78,7 @@ class SlipMaker {
                 slip.mark(),
                 slip.said(),
                 slip.caseWords(),
+                slip.course(),
                 slip.pour(),
                 slip.look(),
                 slip.feed(),
@@ -110,6 +114,8 @@ class SlipMaker {
         return switch (due.kind()) {
             case LOOK_AGAIN -> new RoundViews.Said("case · look again", "case", lamp, due.why());
             case OPEN_CASE -> new RoundViews.Said("case · causes to weigh", "case", lamp, due.why());
+            case COURSE_STEP -> new RoundViews.Said("course · step due", "case", lamp, due.why());
+            case CONTACT_LOOK -> new RoundViews.Said("look · it may have caught it", "look", lamp, due.why());
             case WATER -> new RoundViews.Said("water", "water", lamp, due.why());
             case FILL_TRAY -> new RoundViews.Said("water · tray", "water", lamp, due.why());
             case ISOLATION_LOOK -> new RoundViews.Said("on its own · daily look", "look", lamp, due.why());
@@ -158,7 +164,8 @@ class SlipMaker {
             case OPEN_CASE -> "open case: ask the keeper";
             case WATER -> "feel the pot; if dry, " + ml(plant) + " mL " + words(plant);
             case FILL_TRAY -> "fill the tray, " + ml(plant) + " mL " + words(plant);
-            case ISOLATION_LOOK, ROUTINE_LOOK -> "turn leaves over";
+            case COURSE_STEP -> "course step: ask the keeper";
+            case CONTACT_LOOK, ISOLATION_LOOK, ROUTINE_LOOK -> "turn leaves over";
             case FEED -> "feed";
             case EMPTY_CUP -> "empty the cup";
         };

@@ -1,0 +1,435 @@
+package mildlantern.web.mixing;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import mildlantern.mixing.Alcohol;
+import mildlantern.mixing.Area;
+import mildlantern.mixing.AreaRate;
+import mildlantern.mixing.Batch;
+import mildlantern.mixing.Blend;
+import mildlantern.mixing.Carrier;
+import mildlantern.mixing.Feed;
+import mildlantern.mixing.Measure;
+import mildlantern.mixing.Pot;
+import mildlantern.mixing.Rate;
+import mildlantern.mixing.Tools;
+import mildlantern.quantity.Limits;
+import mildlantern.web.mixing.Calculator.Answer;
+import mildlantern.web.mixing.Calculator.Line;
+import org.springframework.stereotype.Component;
+
+/** The calculators that need nothing but their inputs. */
+@Component
+class Calculators {
+    private static final List<Measure> LARGE = List.of(Measure.MILLILITRE, Measure.LITRE, Measure.US_FLUID_OUNCE);
+    private static final double VINEGAR_ML = 15;
+    private static final double TRAP_WATER_ML = 240;
+    private static final double POT_FILL = 0.72;
+
+    /** What the feed is told as. */
+    private enum LabelKind {
+        OXIDES("N–P₂O₅–K₂O in percent, as in 20-20-20"),
+        ELEMENTS("elements in g/kg, as in 93"),
+        RATIO("a ratio with the total in brackets, as in 6:1:3 (10)");
+
+        private final String words;
+
+        LabelKind(String words) {
+            this.words = words;
+        }
+    }
+
+    private enum FeedState {
+        POWDER("powder, by weight"),
+        LIQUID("liquid, by volume");
+
+        private final String words;
+
+        FeedState(String words) {
+            this.words = words;
+        }
+    }
+
+    private final List<Calculator> all =
+            List.of(dilution(), alcohol(), drench(), granules(), feed(), blend(), flush(), trap());
+
+    List<Calculator> all() {
+        return all;
+    }
+
+    static Line measured(String name, double amount, Measure.Kind kind) {
+        return new Line(
+                name,
+                amount,
+                kind.unit(),
+                amount > 0
+                        ? Tools.USUAL.measure(amount, kind).map(found -> measuredWords(found, kind))
+                        : Optional.empty());
+    }
+
+    private static String measuredWords(Tools.Measured found, Measure.Kind kind) {
+        String amount = found.amount() > 0 ? Limits.plain(found.amount()) + " " + kind.unit() : "nothing";
+        double percent = found.error() * 100;
+        String off = Math.abs(percent) < 0.5
+                ? "exact"
+                : String.format(Locale.ROOT, "%.0f %% too %s", Math.abs(percent), percent > 0 ? "much" : "little");
+        return amount + " with the " + found.tool().name() + ": " + off;
+    }
+
+    /** Says how much more to make where the product is too little for the tools. */
+    static void tooLittle(double amount, Measure.Kind kind, List<String> warnings) {
+        if (amount > 0
+                && !Tools.USUAL
+                        .measure(amount, kind)
+                        .map(Tools.Measured::nearEnough)
+                        .orElse(true)) {
+            warnings.add(Tools.USUAL
+                    .timesUntilMeasurable(amount, kind)
+                    .map(times -> "Too little to measure well: make " + times + " times as much and use part of it.")
+                    .orElse("Too little to measure with these tools."));
+        }
+    }
+
+    static List<String> bottle(Given given, String strength) {
+        String name = given.text("product");
+        return List.of(
+                name.isBlank() ? "What is in it: ..............." : name,
+                strength,
+                "Mixed on: ............... For today only; keep away from children and pets.");
+    }
+
+    private static Calculator dilution() {
+        return new Calculator(
+                "dilution",
+                "Dilution",
+                "How much product for how much water, by the label's rate.",
+                List.of(
+                        Field.text("product", "Product"),
+                        Field.number("amount", "Label rate", "", 20, 0.0001, 100_000),
+                        Field.choice("measure", "of product, in", Measure.MILLILITRE, Measure.class, Measure::symbol),
+                        Field.choice("carrier", "", Carrier.LITRE, Carrier.class, Carrier::words),
+                        Field.number("volume", "To make", "", 750, 0.001, 1e6),
+                        Field.choice("volume-in", "in", Measure.MILLILITRE, LARGE, Measure::symbol),
+                        Field.number("most", "Label's most", "0: as it is", 0, 0, 100_000)),
+                Calculators::dilute);
+    }
+
+    private static Answer dilute(Given given) {
+        Measure measure = given.constant(Measure.class, "measure");
+        Rate rate;
+        try {
+            rate = new Rate(given.number("amount"), measure, given.constant(Carrier.class, "carrier"));
+        } catch (IllegalArgumentException e) {
+            given.problem("amount", "More product than mixture: look at the units again.");
+            return new Answer(List.of(), List.of(), List.of());
+        }
+        double volume = given.constant(Measure.class, "volume-in").inBase(given.number("volume"));
+        double product = rate.product(volume);
+        List<String> warnings = new ArrayList<>();
+        double most = given.number("most");
+        if (most > 0 && rate.strongerThan(new Rate(most, measure, rate.carrier()))) {
+            given.problem(
+                    "amount",
+                    "Above the label: at most " + Limits.plain(most) + " " + measure.symbol() + " "
+                            + rate.carrier().words() + ".");
+            return new Answer(List.of(), List.of(), List.of());
+        }
+        tooLittle(product, measure.kind(), warnings);
+        List<Line> lines = new ArrayList<>(List.of(measured("Product", product, measure.kind())));
+        if (measure.kind() == Measure.Kind.VOLUME) {
+            lines.add(Line.of("Water", volume - product, "mL"));
+            lines.add(Line.of("Strength", rate.perLitre() / 10, "%"));
+        } else {
+            lines.add(Line.of("Made up with water to", volume, "mL"));
+        }
+        lines.add(Line.of("That is", rate.perLitre(), measure.kind().unit() + " per L"));
+        lines.add(Line.of("In the label's unit", measure.fromBase(product), measure.symbol()));
+        return new Answer(
+                lines,
+                warnings,
+                bottle(
+                        given,
+                        Limits.plain(rate.amount()) + " " + measure.symbol() + " "
+                                + rate.carrier().words()));
+    }
+
+    private static Calculator alcohol() {
+        return new Calculator(
+                "alcohol",
+                "Alcohol",
+                "Rubbing alcohol brought to a weaker strength: 50 % for the test spot, never above 70 %.",
+                List.of(
+                        Field.number("bottle", "The bottle has", "%", 91, 1, 100),
+                        Field.number("wanted", "Wanted", "%", 50, 1, Alcohol.MOST_PERCENT),
+                        Field.number("volume", "To make", "mL", 100, 1, 100_000)),
+                given -> {
+                    try {
+                        Alcohol.Parts parts =
+                                Alcohol.dilute(given.number("bottle"), given.number("wanted"), given.number("volume"));
+                        return new Answer(
+                                List.of(
+                                        measured("Alcohol", parts.alcohol(), Measure.Kind.VOLUME),
+                                        measured("Water, up to the mark", parts.water(), Measure.Kind.VOLUME)),
+                                List.of(
+                                        "Flammable: no open flame, fresh air, gloves.",
+                                        "Try one leaf a day ahead; not on thin, hairy or new leaves, and out of the sun."),
+                                List.of(
+                                        "Alcohol " + Limits.plain(given.number("wanted")) + " %, flammable",
+                                        "Mixed on: ............... For swabs only; keep away from children and pets."));
+                    } catch (IllegalArgumentException e) {
+                        given.problem("wanted", "Water only makes it weaker: choose less than the bottle has.");
+                        return new Answer(List.of(), List.of(), List.of());
+                    }
+                });
+    }
+
+    private static Calculator drench() {
+        return new Calculator(
+                "drench",
+                "Drench by ground",
+                "A label's rate for so much ground, brought down to one pot by its surface.",
+                List.of(
+                        Field.text("product", "Product"),
+                        Field.number("amount", "Product", "", 1.5, 0.0001, 1e6),
+                        Field.choice("measure", "in", Measure.OUNCE, Measure.class, Measure::symbol),
+                        Field.number("water", "in water", "", 25, 0.001, 1e6),
+                        Field.choice("water-in", "in", Volume.US_GALLON, Volume.class, Volume::words),
+                        Field.number("area", "over", "", 100, 0.001, 1e6),
+                        Field.choice("area-in", "in", Area.SQUARE_FOOT, Area.class, Area::symbol),
+                        Field.number("pot", "Pot", "cm across", 15, 2, 150),
+                        Field.number("pots", "Pots", "", 1, 1, 10_000)),
+                given -> {
+                    Measure measure = given.constant(Measure.class, "measure");
+                    AreaRate rate = new AreaRate(
+                            measure.inBase(given.number("amount")),
+                            measure.kind(),
+                            given.constant(Volume.class, "water-in").litres(given.number("water")),
+                            given.constant(Area.class, "area-in").squareMetres(given.number("area")));
+                    double pot = given.number("pot");
+                    double each = rate.millilitresFor(pot);
+                    int pots = (int) given.number("pots");
+                    double batch = Batch.of(Collections.nCopies(pots, each)).millilitres();
+                    double product = rate.perLitre() * batch / 1000;
+                    List<String> warnings = new ArrayList<>();
+                    tooLittle(product, measure.kind(), warnings);
+                    return new Answer(
+                            List.of(
+                                    measured("Drench for one pot", each, Measure.Kind.VOLUME),
+                                    Line.of(
+                                            "Product in one pot",
+                                            rate.productFor(pot),
+                                            measure.kind().unit()),
+                                    Line.of("To make, with a tenth to spare", batch, "mL"),
+                                    measured("Product for that", product, measure.kind()),
+                                    Line.of(
+                                            "Strength",
+                                            rate.perLitre(),
+                                            measure.kind().unit() + " per L"),
+                                    Line.of("On the ground", rate.litresPerSquareMetre(), "L per m²")),
+                            warnings,
+                            bottle(
+                                    given,
+                                    String.format(
+                                            Locale.ROOT,
+                                            "%.2f %s per L, %.0f mL a pot of %s cm",
+                                            rate.perLitre(),
+                                            measure.kind().unit(),
+                                            each,
+                                            Limits.plain(pot))));
+                });
+    }
+
+    /** Units of water. */
+    private enum Volume {
+        LITRE("L", 1),
+        US_GALLON("US gal", 3.785411784),
+        IMPERIAL_GALLON("imp gal", 4.54609);
+
+        private final String words;
+        private final double litres;
+
+        Volume(String words, double litres) {
+            this.words = words;
+            this.litres = litres;
+        }
+
+        String words() {
+            return words;
+        }
+
+        double litres(double amount) {
+            return amount * litres;
+        }
+    }
+
+    private static Calculator granules() {
+        return new Calculator(
+                "granules",
+                "Slow release",
+                "Granules for one pot, by the surface of the medium.",
+                List.of(
+                        Field.number("amount", "Granules", "", 0.25, 0.0001, 1e6),
+                        Field.choice(
+                                "measure",
+                                "in",
+                                Measure.POUND,
+                                List.of(Measure.GRAM, Measure.KILOGRAM, Measure.OUNCE, Measure.POUND),
+                                Measure::symbol),
+                        Field.number("area", "on", "", 50, 0.001, 1e6),
+                        Field.choice("area-in", "in", Area.SQUARE_FOOT, Area.class, Area::symbol),
+                        Field.number("nitrogen", "Nitrogen", "%", 12, 0, 60),
+                        Field.number("pot", "Pot", "cm across", 20, 2, 150)),
+                given -> {
+                    double rate = given.constant(Measure.class, "measure").inBase(given.number("amount"))
+                            / given.constant(Area.class, "area-in").squareMetres(given.number("area"));
+                    double grams = Pot.granules(Math.min(rate, 10_000), given.number("pot"));
+                    List<String> warnings = new ArrayList<>(List.of(
+                            "Early spring only, so that it is used up before winter; it runs out sooner in warmth."));
+                    tooLittle(grams, Measure.Kind.MASS, warnings);
+                    if (rate > 100) {
+                        warnings.add("That is far more than granule labels allow; look at the units again.");
+                    }
+                    return new Answer(
+                            List.of(
+                                    measured("Granules in the pot", grams, Measure.Kind.MASS),
+                                    Line.of("On a square metre", rate, "g per m²"),
+                                    Line.of("Nitrogen in the pot", grams * given.number("nitrogen") * 10, "mg")),
+                            warnings,
+                            List.of());
+                });
+    }
+
+    private static Calculator feed() {
+        return new Calculator(
+                "feed",
+                "Feed",
+                "How much of a feed gives so much nitrogen, whatever its label counts in.",
+                List.of(
+                        Field.text("product", "Feed"),
+                        Field.choice(
+                                "label", "The label counts", LabelKind.OXIDES, LabelKind.class, kind -> kind.words),
+                        Field.number("n", "N", "", 20, 0, 1000),
+                        Field.number("p", "P or P₂O₅", "", 20, 0, 1000),
+                        Field.number("k", "K or K₂O", "", 20, 0, 1000),
+                        Field.number("total", "Total in brackets, for a ratio", "%", 10, 0, 100),
+                        Field.choice("state", "It is a", FeedState.POWDER, FeedState.class, state -> state.words),
+                        Field.number("density", "Weight of a litre, for a liquid", "kg", 1.2, 0.7, 2),
+                        Field.number("target", "Nitrogen wanted", "mg/L", 100, 1, 500),
+                        Field.number("volume", "To make", "L", 5, 0.01, 10_000)),
+                Calculators::feedAnswer);
+    }
+
+    private static Answer feedAnswer(Given given) {
+        Feed feed;
+        try {
+            feed = switch (given.constant(LabelKind.class, "label")) {
+                case OXIDES -> Feed.oxides(given.number("n"), given.number("p"), given.number("k"));
+                case ELEMENTS -> Feed.elements(given.number("n"), given.number("p"), given.number("k"));
+                case RATIO ->
+                    Feed.ratio(given.number("n"), given.number("p"), given.number("k"), given.number("total"));
+            };
+        } catch (IllegalArgumentException e) {
+            given.problem("n", "A label does not hold more than 100 %, and not nothing of everything.");
+            return new Answer(List.of(), List.of(), List.of());
+        }
+        if (feed.nitrogen() <= 0) {
+            given.problem("n", "This feed holds no nitrogen, so no amount of it gives any.");
+            return new Answer(List.of(), List.of(), List.of());
+        }
+        double perLitre = feed.gramsPerLitreFor(given.number("target"));
+        double grams = perLitre * given.number("volume");
+        boolean liquid = given.constant(FeedState.class, "state") == FeedState.LIQUID;
+        double amount = liquid ? grams / given.number("density") : grams;
+        Measure.Kind kind = liquid ? Measure.Kind.VOLUME : Measure.Kind.MASS;
+        List<String> warnings = new ArrayList<>();
+        tooLittle(amount, kind, warnings);
+        warnings.add("Nothing in rest, drought or sickness, and not in the first weeks after repotting.");
+        return new Answer(
+                List.of(
+                        measured("Feed", amount, kind),
+                        Line.of("In a litre", amount / given.number("volume"), kind.unit() + " per L"),
+                        Line.of("N", given.number("target"), "mg/L"),
+                        Line.of("P comes with it", Feed.milligramsPerLitre(feed.phosphorus(), perLitre), "mg/L"),
+                        Line.of("K comes with it", Feed.milligramsPerLitre(feed.potassium(), perLitre), "mg/L"),
+                        Line.of("N in the label", feed.nitrogen(), "% by weight")),
+                warnings,
+                bottle(given, "Feed, " + Limits.plain(given.number("target")) + " mg/L N"));
+    }
+
+    private static Calculator blend() {
+        return new Calculator(
+                "blend",
+                "Two waters",
+                "Tap blended with rain or pure water to a strength between them.",
+                List.of(
+                        Field.number("tap", "Tap water", "mS/cm", 0.65, 0.01, 5),
+                        Field.number("pure", "Purer water", "mS/cm", 0, 0, 5),
+                        Field.number("target", "Wanted", "mS/cm", 0.15, 0, 5),
+                        Field.number("volume", "To make", "L", 10, 0.01, 10_000)),
+                given -> {
+                    try {
+                        double share =
+                                Blend.shareOfTap(given.number("tap"), given.number("pure"), given.number("target"));
+                        double volume = given.number("volume");
+                        return new Answer(
+                                List.of(
+                                        Line.of("Tap water", share * volume, "L"),
+                                        Line.of("Purer water", (1 - share) * volume, "L"),
+                                        Line.of("Share of tap", share * 100, "%")),
+                                List.of(
+                                        "Feed adds to it: measure again after feeding.",
+                                        "Letting water stand a day lets chlorine go, and no salts."),
+                                List.of());
+                    } catch (IllegalArgumentException e) {
+                        given.problem("target", "Mixing gives only what lies between the two waters.");
+                        return new Answer(List.of(), List.of(), List.of());
+                    }
+                });
+    }
+
+    private static Calculator flush() {
+        return new Calculator(
+                "flush",
+                "Flush",
+                "Plain water to wash salts out of one pot: two to three times its volume.",
+                List.of(
+                        Field.number("pot", "Pot", "cm across", 15, 2, 150),
+                        Field.number("height", "Height", "cm", 13, 2, 150)),
+                given -> {
+                    double volume = POT_FILL
+                            * Pot.surfaceSquareMetres(given.number("pot"))
+                            * 1e4
+                            * given.number("height")
+                            / 1000;
+                    return new Answer(
+                            List.of(
+                                    Line.of("At least", 2 * volume, "L"),
+                                    Line.of("Better", 3 * volume, "L"),
+                                    Line.of("Volume of the medium", volume, "L")),
+                            List.of("Scrape the crust off first; let it drain, and empty the saucer."),
+                            List.of());
+                });
+    }
+
+    private static Calculator trap() {
+        return new Calculator(
+                "trap",
+                "Vinegar saucer",
+                "Thins the flies of fungus gnats; drying the medium is what ends them.",
+                List.of(Field.number("saucers", "Saucers", "", 1, 1, 50)),
+                given -> {
+                    double saucers = given.number("saucers");
+                    return new Answer(
+                            List.of(
+                                    measured("Water", TRAP_WATER_ML * saucers, Measure.Kind.VOLUME),
+                                    measured("Cider vinegar", VINEGAR_ML * saucers, Measure.Kind.VOLUME),
+                                    Line.of("Drops of soap", 3 * saucers, "drops")),
+                            List.of(
+                                    "Change it every five days. The drops only let them sink: soap of this kind is never sprayed."),
+                            List.of());
+                });
+    }
+}

@@ -1,0 +1,109 @@
+package mildlantern.web.mixing;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import mildlantern.mixing.AreaRate;
+import mildlantern.mixing.Batch;
+import mildlantern.mixing.Measure;
+import mildlantern.quantity.Limits;
+import mildlantern.web.collection.CollectionService;
+import mildlantern.web.collection.Plant;
+import mildlantern.web.collection.Stop;
+import mildlantern.web.collection.WaterBook;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** One mixture for all pots of a stop: the sum of what each gets, with a tenth to spare. */
+@Service
+class StopBatch {
+    /** Usual drench on a square metre, L: wets the upper half of most pots. */
+    private static final double DRENCH = 10;
+
+    private final CollectionService collections;
+    private final WaterBook water;
+
+    /** How it is given. */
+    enum Use {
+        SPRAY("sprayed until it drips"),
+        DRENCH("drenched");
+
+        private final String words;
+
+        Use(String words) {
+            this.words = words;
+        }
+
+        String words() {
+            return words;
+        }
+    }
+
+    StopBatch(CollectionService collections, WaterBook water) {
+        this.collections = collections;
+        this.water = water;
+    }
+
+    /** The calculator with this collection's stops to choose from. */
+    @Transactional(readOnly = true)
+    Calculator calculator(UUID collection) {
+        List<Field.Choice> stops = collections.walk(collection).stream()
+                .map(stop -> new Field.Choice(stop.id().toString(), stop.name()))
+                .toList();
+        List<Field.Choice> choices = stops.isEmpty() ? List.of(new Field.Choice("none", "no stop yet")) : stops;
+        return new Calculator(
+                "batch",
+                "Batch for a stop",
+                "What to make for all pots of a stop, each by its leaves or its surface.",
+                List.of(
+                        Field.text("product", "Product"),
+                        Field.choice("stop", "Stop", choices.get(0).id(), choices),
+                        Field.choice("use", "It is", Use.SPRAY, Use.class, Use::words),
+                        Field.number("rate", "Product", "per L", 20, 0.001, 1000),
+                        Field.choice(
+                                "measure",
+                                "in",
+                                Measure.MILLILITRE,
+                                List.of(Measure.MILLILITRE, Measure.GRAM),
+                                Measure::symbol)),
+                given -> batch(collection, given));
+    }
+
+    private Calculator.Answer batch(UUID collection, Given given) {
+        Optional<Stop> stop = collections.walk(collection).stream()
+                .filter(one -> one.id().toString().equals(given.text("stop")))
+                .findFirst();
+        List<Plant> plants =
+                stop.map(one -> collections.plantsAt(collection, one.id())).orElse(List.of());
+        boolean spray = given.constant(Use.class, "use") == Use.SPRAY;
+        List<Double> shares = new ArrayList<>();
+        List<Calculator.Line> each = new ArrayList<>();
+        for (Plant plant : plants) {
+            double share = spray
+                    ? Batch.spray(water.leafSquareCm(plant, collections.profile(plant)))
+                    : new AreaRate(1, Measure.Kind.MASS, DRENCH, 1).millilitresFor(plant.acrossCm());
+            shares.add(share);
+            each.add(Calculator.Line.of(plant.name(), share, "mL"));
+        }
+        Batch batch = Batch.of(shares);
+        Measure measure = given.constant(Measure.class, "measure");
+        double product = batch.millilitres() * given.number("rate") / 1000;
+        List<Calculator.Line> lines = new ArrayList<>();
+        lines.add(Calculator.Line.of("To make, with a tenth to spare", batch.millilitres(), "mL"));
+        lines.add(Calculators.measured("Product for that", product, measure.kind()));
+        lines.addAll(each);
+        List<String> warnings = new ArrayList<>();
+        if (plants.isEmpty()) {
+            warnings.add("Nothing stands there.");
+        }
+        Calculators.tooLittle(product, measure.kind(), warnings);
+        return new Calculator.Answer(
+                lines,
+                warnings,
+                Calculators.bottle(
+                        given,
+                        Limits.plain(given.number("rate")) + " " + measure.symbol() + " per L, for "
+                                + stop.map(Stop::name).orElse("a stop")));
+    }
+}

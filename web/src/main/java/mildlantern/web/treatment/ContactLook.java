@@ -1,0 +1,59 @@
+package mildlantern.web.treatment;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import java.time.LocalDate;
+import java.util.UUID;
+import mildlantern.quarantine.Quarantine;
+import mildlantern.web.platform.Row;
+import org.jspecify.annotations.NullUnmarked;
+
+/** A plant that stood near enough to have caught something, asked to be looked at on the round. */
+@Entity
+@NullUnmarked
+class ContactLook extends Row {
+    @Column(name = "course_id", updatable = false)
+    private UUID course;
+
+    @Column(name = "plant_id", updatable = false)
+    private UUID plant;
+
+    @Enumerated(EnumType.STRING)
+    private Quarantine.Nearness nearness;
+
+    private int days;
+    private LocalDate askedOn;
+
+    protected ContactLook() {}
+
+    ContactLook(StoredCourse course, Quarantine.Contact contact, LocalDate askedOn) {
+        super(UUID.randomUUID(), course.collection());
+        this.course = course.id();
+        this.plant = contact.plant();
+        this.nearness = contact.nearness();
+        this.days = contact.days();
+        this.askedOn = askedOn;
+    }
+
+    UUID course() {
+        return course;
+    }
+
+    UUID plant() {
+        return plant;
+    }
+
+    Quarantine.Nearness nearness() {
+        return nearness;
+    }
+
+    int days() {
+        return days;
+    }
+
+    LocalDate askedOn() {
+        return askedOn;
+    }
+}

@@ -1,0 +1,129 @@
+package mildlantern.web.treatment;
+
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import mildlantern.quarantine.Quarantine;
+import mildlantern.web.collection.CollectionService;
+import mildlantern.web.collection.Plant;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** What courses ask of today's round: steps that are due, and looks at plants that stood near. */
+@Service
+@Transactional(readOnly = true)
+public class CourseDues {
+    private final CourseRepositories.Courses courses;
+    private final CourseRepositories.Steps steps;
+    private final CourseRepositories.Contacts contacts;
+    private final CollectionService collections;
+    private final Outbreaks outbreaks;
+
+    CourseDues(
+            CourseRepositories.Courses courses,
+            CourseRepositories.Steps steps,
+            CourseRepositories.Contacts contacts,
+            CollectionService collections,
+            Outbreaks outbreaks) {
+        this.courses = courses;
+        this.steps = steps;
+        this.contacts = contacts;
+        this.collections = collections;
+        this.outbreaks = outbreaks;
+    }
+
+    /**
+     * What courses ask for.
+     *
+     * @param steps the course step due, by plant, in words
+     * @param looks the look asked for, by plant: since when, and why in words
+     * @param clocks how long plants under treatment stand alone
+     */
+    public record Asked(Map<UUID, Step> steps, Map<UUID, Look> looks, Map<UUID, Quarantine.Clock> clocks) {
+        /** No course runs. */
+        static final Asked NOTHING = new Asked(Map.of(), Map.of(), Map.of());
+
+        /** All plants that are named. */
+        public List<UUID> plants() {
+            List<UUID> all = new ArrayList<>(steps.keySet());
+            all.addAll(looks.keySet());
+            all.addAll(clocks.keySet());
+            return all.stream().distinct().toList();
+        }
+    }
+
+    /** A step that is due. */
+    public record Step(UUID course, String words) {}
+
+    /** A look that is asked for. */
+    public record Look(LocalDate since, String words) {}
+
+    /** What all running courses of a collection ask for. */
+    public Asked today(UUID collection, LocalDate today) {
+        List<StoredCourse> running = courses.findByCollectionAndState(collection, StoredCourse.State.RUNNING);
+        if (running.isEmpty()) {
+            return Asked.NOTHING;
+        }
+        Map<UUID, StoredCourse> byId =
+                running.stream().collect(Collectors.toMap(StoredCourse::id, Function.identity()));
+        Map<UUID, Step> due = new LinkedHashMap<>();
+        for (StoredStep step :
+                steps.findByCollectionAndCourseInAndState(collection, byId.keySet(), StoredStep.State.PLANNED)) {
+            StoredCourse course = byId.get(step.course());
+            if (course != null && !step.onDay().isAfter(today)) {
+                due.merge(course.plant(), new Step(course.id(), words(step, today)), (one, other) -> one);
+            }
+        }
+        Map<UUID, Look> looks = new HashMap<>();
+        List<ContactLook> asked = contacts.findByCollectionAndCourseIn(collection, byId.keySet());
+        if (!asked.isEmpty()) {
+            List<UUID> sources = running.stream().map(StoredCourse::plant).toList();
+            Map<UUID, String> names =
+                    collections.plants(collection, sources).stream().collect(Collectors.toMap(Plant::id, Plant::name));
+            for (ContactLook look : asked) {
+                StoredCourse course = byId.get(look.course());
+                if (course != null) {
+                    String words = "Stood " + near(look.nearness()) + " "
+                            + names.getOrDefault(course.plant(), "a plant") + " for "
+                            + days(look.days()) + ", which has "
+                            + outbreaks.causeName(course.disorder()).toLowerCase(Locale.ROOT)
+                            + ": turn leaves over, with the lens.";
+                    looks.merge(
+                            look.plant(),
+                            new Look(look.askedOn(), words),
+                            (one, other) -> one.since().isAfter(other.since()) ? one : other);
+                }
+            }
+        }
+        Map<UUID, Quarantine.Clock> clocks = running.stream()
+                .filter(course -> outbreaks.catching(course.disorder()))
+                .collect(Collectors.toMap(StoredCourse::plant, outbreaks::clock, (one, other) -> one));
+        return new Asked(due, looks, clocks);
+    }
+
+    private static String words(StoredStep step, LocalDate today) {
+        long late = ChronoUnit.DAYS.between(step.onDay(), today);
+        return step.step().what()
+                + (late > 0 ? " It was due " + (late == 1 ? "yesterday" : late + " days ago") + "." : "");
+    }
+
+    static String near(Quarantine.Nearness nearness) {
+        return switch (nearness) {
+            case TOUCHING -> "touching";
+            case SHELF -> "at the same stop as";
+            case ROOM -> "in the same house as";
+        };
+    }
+
+    static String days(int days) {
+        return days == 1 ? "1 day" : days + " days";
+    }
+}

@@ -1,0 +1,380 @@
+package mildlantern.web.treatment;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.OffsetDateTime;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.UUID;
+import mildlantern.log.LogEntry;
+import mildlantern.quarantine.Quarantine;
+import mildlantern.treatment.CareSetting;
+import mildlantern.treatment.Course;
+import mildlantern.treatment.CourseComposer;
+import mildlantern.treatment.Means;
+import mildlantern.treatment.Style;
+import mildlantern.treatment.TreatmentKnowledge;
+import mildlantern.web.casework.CaseTroubles;
+import mildlantern.web.collection.CareEntry;
+import mildlantern.web.collection.CollectionService;
+import mildlantern.web.collection.LogBook;
+import mildlantern.web.collection.Plant;
+import mildlantern.web.collection.Stop;
+import mildlantern.web.platform.NotHere;
+import mildlantern.web.platform.WrittenForms;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Starts courses, writes down what became of their steps, and plans anew what follows. */
+@Service
+@Transactional
+class CourseService {
+    private final CourseRepositories.Courses courses;
+    private final CourseRepositories.Steps steps;
+    private final CourseRepositories.Contacts contacts;
+    private final CaseTroubles cases;
+    private final CollectionService collections;
+    private final LogBook log;
+    private final CourseComposer composer;
+    private final TreatmentKnowledge knowledge;
+    private final Situations situations;
+    private final Outbreaks outbreaks;
+    private final Quarantine quarantine;
+    private final WrittenForms forms;
+    private final Clock clock;
+
+    CourseService(
+            CourseRepositories.Courses courses,
+            CourseRepositories.Steps steps,
+            CourseRepositories.Contacts contacts,
+            CaseTroubles cases,
+            CollectionService collections,
+            LogBook log,
+            CourseComposer composer,
+            TreatmentKnowledge knowledge,
+            Situations situations,
+            Outbreaks outbreaks,
+            Quarantine quarantine,
+            WrittenForms forms,
+            Clock clock) {
+        this.courses = courses;
+        this.steps = steps;
+        this.contacts = contacts;
+        this.cases = cases;
+        this.collections = collections;
+        this.log = log;
+        this.composer = composer;
+        this.knowledge = knowledge;
+        this.situations = situations;
+        this.outbreaks = outbreaks;
+        this.quarantine = quarantine;
+        this.forms = forms;
+        this.clock = clock;
+    }
+
+    /**
+     * What a course is wanted for.
+     *
+     * @param style the house style for this course
+     * @param cause id of the decided cause it is against
+     * @param severe whether many leaves or the growing point are taken
+     * @param counted how many were counted
+     */
+    record Wanted(Style style, String cause, boolean severe, OptionalDouble counted) {}
+
+    /** The course of a case that runs now. */
+    @Transactional(readOnly = true)
+    Optional<StoredCourse> running(UUID collection, UUID caseId) {
+        return courses.findByCollectionAndTroubleCaseOrderByStartedOnDesc(collection, caseId).stream()
+                .filter(course -> course.state() == StoredCourse.State.RUNNING)
+                .findFirst();
+    }
+
+    StoredCourse find(UUID collection, UUID id) {
+        return courses.findByCollectionAndId(collection, id).orElseThrow(() -> new NotHere("course"));
+    }
+
+    /** Composes without storing. */
+    @Transactional(readOnly = true)
+    public Course compose(UUID collection, Plant plant, Wanted wanted) {
+        LocalDate today = LocalDate.now(clock);
+        return composer.compose(situations.request(
+                plant,
+                wanted.cause(),
+                wanted.style(),
+                today,
+                today,
+                wanted.severe(),
+                wanted.counted(),
+                CourseComposer.USUAL_COVERAGE));
+    }
+
+    /**
+     * Starts a course for a case, once.
+     *
+     * @return its id, or that of the one that runs already
+     */
+    public UUID start(UUID collection, UUID caseId, UUID form, Wanted wanted) {
+        Optional<StoredCourse> already = running(collection, caseId);
+        if (!forms.firstTime(collection, form) || already.isPresent()) {
+            return already.map(StoredCourse::id).orElseThrow(() -> new NotHere("course"));
+        }
+        CaseTroubles.Decided decided = cases.decided(collection, caseId);
+        if (!decided.causes().contains(wanted.cause())) {
+            throw new IllegalArgumentException("the case was not decided for '" + wanted.cause() + "'");
+        }
+        Plant plant = collections.plant(collection, decided.plant());
+        Course course = compose(collection, plant, wanted);
+        StoredCourse stored = courses.save(new StoredCourse(
+                collection,
+                caseId,
+                plant.id(),
+                course,
+                wanted.severe(),
+                wanted.counted().isPresent() ? wanted.counted().getAsDouble() : null,
+                CourseComposer.USUAL_COVERAGE,
+                outbreaks.since(plant, wanted.cause(), wanted.counted(), decided.openedOn())));
+        course.steps().forEach(step -> steps.save(new StoredStep(stored, step)));
+        return stored.id();
+    }
+
+    /**
+     * Writes down what became of a step, and plans anew if that changes anything.
+     *
+     * @param how what became of it
+     * @param on the day on which it was done
+     */
+    public void tick(UUID collection, UUID courseId, UUID stepId, UUID form, StoredStep.State how, LocalDate on) {
+        StoredCourse course = find(collection, courseId);
+        StoredStep step = step(course, stepId);
+        if (!forms.firstTime(collection, form) || step.state() != StoredStep.State.PLANNED) {
+            return;
+        }
+        LocalDate today = LocalDate.now(clock);
+        LocalDate day = on.isAfter(today) || on.isBefore(course.startedOn()) ? today : on;
+        step.became(how, day, form);
+        if (how == StoredStep.State.DONE) {
+            record(course, step, day, form);
+        }
+        if (step.phase() == Course.Phase.RELEASE && how == StoredStep.State.DONE) {
+            course.end(StoredCourse.State.RELEASED, day);
+            return;
+        }
+        boolean asPlanned = how == StoredStep.State.DONE && day.equals(step.onDay());
+        if (!asPlanned && step.uses()) {
+            LocalDate first = how == StoredStep.State.DONE
+                    ? today
+                    : later(today, step.onDay().plusDays(1));
+            replan(course, first);
+        }
+    }
+
+    private StoredStep step(StoredCourse course, UUID stepId) {
+        return steps.findByCollectionAndId(course.collection(), stepId)
+                .filter(step -> step.course().equals(course.id()))
+                .orElseThrow(() -> new NotHere("step"));
+    }
+
+    private static LocalDate later(LocalDate one, LocalDate other) {
+        return one.isAfter(other) ? one : other;
+    }
+
+    /** What was done stands in the plant's record too. */
+    private void record(StoredCourse course, StoredStep step, LocalDate day, UUID batch) {
+        Plant plant = collections.plant(course.collection(), course.plant());
+        List<LogBook.Line> lines = new ArrayList<>();
+        switch (step.phase()) {
+            case ISOLATE ->
+                isolationStop(plant)
+                        .ifPresent(stop -> lines.add(LogBook.Line.of(new LogEntry.Moved(
+                                Optional.of(plant.stop()),
+                                Optional.of(stop.id()),
+                                OptionalDouble.empty(),
+                                OptionalDouble.empty()))));
+            case LOOK, TEST -> lines.add(LogBook.Line.of(new LogEntry.Looked()));
+            case CLEAN, ACT, REPEAT ->
+                lines.add(new LogBook.Line(
+                        new LogEntry.Treated(Situations.sprayKind(String.valueOf(step.means()))),
+                        knowledge
+                                .find(String.valueOf(step.means()))
+                                .map(Means::name)
+                                .orElse("treated")));
+            case RELEASE -> {
+                // Where it goes back to is the grower's to say, on the plan of its stop.
+            }
+        }
+        if (!lines.isEmpty()) {
+            log.write(plant, day, lines, Optional.of(batch));
+        }
+    }
+
+    private Optional<Stop> isolationStop(Plant plant) {
+        List<Stop> walk = collections.walk(plant.collection());
+        boolean alone = walk.stream().anyMatch(stop -> stop.id().equals(plant.stop()) && stop.isolation());
+        return alone ? Optional.empty() : walk.stream().filter(Stop::isolation).findFirst();
+    }
+
+    /** Takes back what was written of a step, with its entries in the record. */
+    public void takeBack(UUID collection, UUID courseId, UUID stepId) throws LogBook.CannotTakeBack {
+        StoredCourse course = find(collection, courseId);
+        StoredStep step = step(course, stepId);
+        if (step.state() == StoredStep.State.PLANNED) {
+            return;
+        }
+        if (step.batch() != null && step.state() == StoredStep.State.DONE) {
+            log.takeBackBatch(collection, step.batch());
+        }
+        boolean used = step.uses();
+        if (course.state() == StoredCourse.State.RELEASED) {
+            course.end(StoredCourse.State.RUNNING, null);
+        }
+        step.became(StoredStep.State.PLANNED, step.onDay(), null);
+        if (used) {
+            steps.delete(step);
+            replan(course, LocalDate.now(clock));
+        }
+    }
+
+    /** Plans what is left anew, from what was really done. */
+    private void replan(StoredCourse course, LocalDate first) {
+        List<StoredStep> all = steps.of(course.collection(), course.id());
+        List<CourseComposer.Done> done = all.stream()
+                .filter(step -> step.state() == StoredStep.State.DONE && step.uses())
+                .map(step -> new CourseComposer.Done(step.means(), step.doneOn()))
+                .toList();
+        Plant plant = collections.plant(course.collection(), course.plant());
+        Course before = course.with(all.stream()
+                .filter(step -> step.state() != StoredStep.State.DONE || step.uses())
+                .map(StoredStep::step)
+                .toList());
+        Course anew = composer.replan(
+                situations.request(
+                        plant,
+                        course.disorder(),
+                        course.style(),
+                        course.startedOn(),
+                        first,
+                        course.severe(),
+                        course.counted() == null ? OptionalDouble.empty() : OptionalDouble.of(course.counted()),
+                        course.coverage()),
+                before,
+                done,
+                first);
+        all.stream()
+                .filter(step -> step.state() == StoredStep.State.PLANNED && !opening(step))
+                .forEach(steps::delete);
+        anew.steps().forEach(step -> steps.save(new StoredStep(course, step)));
+        course.planned(anew);
+    }
+
+    /** Steps that a plan made anew does not lay down again. */
+    private static boolean opening(StoredStep step) {
+        return step.phase() == Course.Phase.ISOLATE
+                || step.phase() == Course.Phase.CLEAN
+                || step.phase() == Course.Phase.TEST;
+    }
+
+    /**
+     * Something new was found: standing alone starts again, and so does the course, from the first day on which it may be used again.
+     *
+     * @param counted how many
+     */
+    public void found(UUID collection, UUID courseId, UUID form, OptionalDouble counted) {
+        StoredCourse course = find(collection, courseId);
+        if (!forms.firstTime(collection, form) || course.state() != StoredCourse.State.RUNNING) {
+            return;
+        }
+        LocalDate today = LocalDate.now(clock);
+        course.found(today, counted.isPresent() ? counted.getAsDouble() : null);
+        List<StoredStep> all = steps.of(collection, courseId);
+        Course before = course.with(List.of());
+        LocalDate from = all.stream()
+                .filter(step -> step.state() == StoredStep.State.DONE
+                        && before.choice().uses().contains(step.means()))
+                .map(step -> step.doneOn().plusDays(before.choice().intervalDays()))
+                .max(Comparator.naturalOrder())
+                .map(day -> later(day, today))
+                .orElse(today);
+        Plant plant = collections.plant(collection, course.plant());
+        Course anew = composer.compose(situations.request(
+                plant, course.disorder(), course.style(), from, from, course.severe(), counted, course.coverage()));
+        all.stream().filter(step -> step.state() == StoredStep.State.PLANNED).forEach(steps::delete);
+        anew.steps().stream()
+                .filter(step -> step.phase() != Course.Phase.ISOLATE && step.phase() != Course.Phase.TEST)
+                .forEach(step -> steps.save(new StoredStep(course, step)));
+        course.planned(anew);
+    }
+
+    /** Puts a look at the plants that may have caught it on the round. */
+    public int askContacts(UUID collection, UUID courseId, UUID form) {
+        StoredCourse course = find(collection, courseId);
+        if (!forms.firstTime(collection, form)) {
+            return 0;
+        }
+        List<UUID> asked = contacts.findByCollectionAndCourse(collection, courseId).stream()
+                .map(ContactLook::plant)
+                .toList();
+        List<Quarantine.Contact> found = outbreaks.contacts(course).stream()
+                .filter(quarantine::worthALook)
+                .filter(contact -> !asked.contains(contact.plant()))
+                .toList();
+        found.forEach(contact -> contacts.save(new ContactLook(course, contact, LocalDate.now(clock))));
+        return found.size();
+    }
+
+    /** Ends a course before its time: another follows, or none. */
+    public void end(UUID collection, UUID courseId, UUID form) {
+        StoredCourse course = find(collection, courseId);
+        if (forms.firstTime(collection, form) && course.state() == StoredCourse.State.RUNNING) {
+            course.end(StoredCourse.State.ENDED, LocalDate.now(clock));
+        }
+    }
+
+    /** Writes what was learned into the care sheets of the plant and of those that stood near it. */
+    public int adjust(UUID collection, UUID courseId, UUID form) {
+        StoredCourse course = find(collection, courseId);
+        if (!forms.firstTime(collection, form)) {
+            return 0;
+        }
+        LocalDate today = LocalDate.now(clock);
+        String name = outbreaks.causeName(course.disorder());
+        Plant plant = collections.plant(collection, course.plant());
+        List<CareEntry> entries = new ArrayList<>();
+        entries.add(entry(
+                plant,
+                course,
+                CareSetting.FEEDING,
+                "Half strength for the first two feeds, then as before.",
+                "Back after " + name + ".",
+                today));
+        entries.add(entry(
+                plant,
+                course,
+                CareSetting.HEALTH,
+                "Lens under three leaves each week for two months.",
+                "It had " + name + ".",
+                today));
+        for (ContactLook look : contacts.findByCollectionAndCourse(collection, courseId)) {
+            if (look.nearness() != Quarantine.Nearness.ROOM) {
+                Plant neighbour = collections.plant(collection, look.plant());
+                entries.add(entry(
+                        neighbour,
+                        course,
+                        CareSetting.HEALTH,
+                        "Lens under three leaves each week for a month.",
+                        "Stood with " + plant.name() + ", which had " + name + ".",
+                        today));
+            }
+        }
+        entries.forEach(collections::write);
+        return entries.size();
+    }
+
+    private CareEntry entry(
+            Plant plant, StoredCourse course, CareSetting setting, String text, String reason, LocalDate since) {
+        return new CareEntry(plant, course.troubleCase(), setting, text, reason, since, OffsetDateTime.now(clock));
+    }
+}

@@ -1,0 +1,183 @@
+package mildlantern.web.treatment;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import mildlantern.diagnosis.Diagnosis;
+import mildlantern.diagnosis.Disorder;
+import mildlantern.pest.Conditions;
+import mildlantern.pest.LifeTable;
+import mildlantern.pest.PestClock;
+import mildlantern.pest.Pests;
+import mildlantern.quarantine.Quarantine;
+import mildlantern.treatment.CourseComposer;
+import mildlantern.web.casework.CaseTroubles;
+import mildlantern.web.collection.CollectionService;
+import mildlantern.web.collection.Plant;
+import mildlantern.web.collection.Stop;
+import mildlantern.web.collection.StopKind;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Who may have caught what a plant has: since when it can have been there, who stood near, and who has it by now. */
+@Service
+@Transactional(readOnly = true)
+class Outbreaks {
+    /** A disease shows itself within so many days of arriving, where nothing better is known. */
+    private static final int UNSEEN_DAYS = 21;
+
+    /** A stay that began before the record. */
+    private static final LocalDate EVER = LocalDate.of(1970, 1, 1);
+
+    private final CollectionService collections;
+    private final CaseTroubles cases;
+    private final Quarantine quarantine;
+    private final Pests pests;
+    private final Diagnosis diagnosis;
+    private final JdbcClient jdbc;
+    private final Clock clock;
+
+    Outbreaks(
+            CollectionService collections,
+            CaseTroubles cases,
+            Quarantine quarantine,
+            Pests pests,
+            Diagnosis diagnosis,
+            JdbcClient jdbc,
+            Clock clock) {
+        this.collections = collections;
+        this.cases = cases;
+        this.quarantine = quarantine;
+        this.pests = pests;
+        this.diagnosis = diagnosis;
+        this.jdbc = jdbc;
+        this.clock = clock;
+    }
+
+    String causeName(String disorder) {
+        return diagnosis.knowledge().disorder(disorder).map(Disorder::name).orElse(disorder);
+    }
+
+    boolean catching(String disorder) {
+        return diagnosis
+                .knowledge()
+                .disorder(disorder)
+                .map(cause -> cause.nature().catching())
+                .orElse(false);
+    }
+
+    /** The clock of standing alone of a course. */
+    Quarantine.Clock clock(StoredCourse course) {
+        Plant plant = collections.plant(course.collection(), course.plant());
+        double celsius = Situations.celsius(collections.stop(course.collection(), plant.stop()));
+        return quarantine.clock(course.lastFind(), Optional.of(course.disorder()), celsius);
+    }
+
+    /**
+     * The first day on which it can have been there: what the pest clock reckons back from the finding, for as many as were counted.
+     *
+     * @param opened the day of the first finding
+     */
+    LocalDate since(Plant plant, String disorder, OptionalDouble counted, LocalDate opened) {
+        Optional<LifeTable> pest = pests.find(disorder);
+        if (pest.isEmpty()) {
+            return opened.minusDays(UNSEEN_DAYS);
+        }
+        double celsius = Situations.celsius(collections.stop(plant.collection(), plant.stop()));
+        double noticed = Math.max(pest.get().seenFrom(), counted.orElse(0));
+        double days = new PestClock(
+                        pest.get(),
+                        new Conditions(
+                                celsius,
+                                CourseComposer.USUAL_COVERAGE,
+                                pest.get().start()))
+                .thereSince(noticed)
+                .high();
+        LocalDate acquired = Optional.ofNullable(plant.acquiredOn()).orElse(EVER);
+        LocalDate since = opened.minusDays((long) days);
+        return since.isBefore(acquired) ? acquired : since;
+    }
+
+    /** Who may have caught it, the likeliest first. */
+    List<Quarantine.Contact> contacts(StoredCourse course) {
+        UUID collection = course.collection();
+        if (!catching(course.disorder())) {
+            return List.of();
+        }
+        LocalDate today = LocalDate.now(clock);
+        LocalDate since = course.thereSince();
+        List<Plant> plants = collections.plants(collection);
+        Map<UUID, Quarantine.Spot> spots = new HashMap<>();
+        for (Plant plant : plants) {
+            if (plant.planX() != null && plant.planY() != null) {
+                spots.put(plant.id(), new Quarantine.Spot(plant.planX(), plant.planY(), plant.acrossCm() / 2));
+            }
+        }
+        Set<UUID> hosts = diagnosis.knowledge().disorder(course.disorder()).stream()
+                .flatMap(cause -> plants.stream().filter(plant -> cause.mayBefall(collections.profile(plant))))
+                .map(Plant::id)
+                .collect(Collectors.toSet());
+        Set<UUID> outdoors = collections.walk(collection).stream()
+                .filter(stop -> stop.kind() == StopKind.OUTDOORS)
+                .map(Stop::id)
+                .collect(Collectors.toSet());
+        List<Quarantine.Stay> stays = stays(collection, plants, since, today);
+        Map<UUID, UUID> at = plants.stream().collect(Collectors.toMap(Plant::id, Plant::stop));
+        return quarantine.contacts(course.plant(), course.disorder(), since, today, stays, spots, hosts).stream()
+                .filter(contact ->
+                        contact.nearness() != Quarantine.Nearness.ROOM || !outdoors.contains(at.get(contact.plant())))
+                .toList();
+    }
+
+    private record Move(UUID plant, LocalDate on, UUID from) {}
+
+    /** Where each plant stood, back to the day asked for: from where it stands now, move by move. */
+    private List<Quarantine.Stay> stays(UUID collection, List<Plant> plants, LocalDate since, LocalDate today) {
+        Map<UUID, List<Move>> moves = jdbc
+                .sql("""
+                        select h.plant_id, h.on_day, h.from_stop from happening h
+                        where h.collection_id = ? and h.kind = 'MOVED' and h.on_day >= ? and h.from_stop is not null
+                        and not exists (select 1 from happening u where u.collection_id = h.collection_id and u.undoes = h.id)
+                        order by h.on_day desc, h.written_at desc
+                        """)
+                .params(collection, since)
+                .query((row, number) -> new Move(
+                        row.getObject(1, UUID.class), row.getObject(2, LocalDate.class), row.getObject(3, UUID.class)))
+                .list()
+                .stream()
+                .collect(Collectors.groupingBy(Move::plant, LinkedHashMap::new, Collectors.toList()));
+        List<Quarantine.Stay> stays = new ArrayList<>();
+        for (Plant plant : plants) {
+            UUID stop = plant.stop();
+            LocalDate until = today;
+            for (Move move : moves.getOrDefault(plant.id(), List.of())) {
+                stays.add(new Quarantine.Stay(plant.id(), stop, move.on(), until));
+                stop = move.from();
+                until = move.on();
+            }
+            LocalDate from = Optional.ofNullable(plant.acquiredOn()).orElse(EVER);
+            if (!from.isAfter(until)) {
+                stays.add(new Quarantine.Stay(plant.id(), stop, from, until));
+            }
+        }
+        return stays;
+    }
+
+    /** Open cases of other plants that were decided for the same cause: one outbreak. */
+    List<CaseTroubles.Decided> sameTrouble(StoredCourse course) {
+        return cases.decided(course.collection()).stream()
+                .filter(one -> one.causes().contains(course.disorder()))
+                .filter(one -> !one.plant().equals(course.plant()))
+                .toList();
+    }
+}

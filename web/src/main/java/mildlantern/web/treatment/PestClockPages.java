@@ -1,0 +1,261 @@
+package mildlantern.web.treatment;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import mildlantern.diagnosis.Diagnosis;
+import mildlantern.diagnosis.Disorder;
+import mildlantern.knowledge.Words;
+import mildlantern.pest.Conditions;
+import mildlantern.pest.Effect;
+import mildlantern.pest.LifeTable;
+import mildlantern.pest.PestClock;
+import mildlantern.pest.Pests;
+import mildlantern.pest.Stage;
+import mildlantern.pest.StageKind;
+import mildlantern.quantity.Limits;
+import mildlantern.quantity.Range;
+import mildlantern.treatment.CourseComposer;
+import mildlantern.treatment.Means;
+import mildlantern.treatment.TreatmentKnowledge;
+import mildlantern.web.platform.NotHere;
+import org.springframework.stereotype.Service;
+
+/** Works out what the pest clock shows for one choice of pest, temperature, coverage, means, interval and uses. */
+@Service
+class PestClockPages {
+    private static final int LEAST_DAYS = 42;
+    private static final int MOST_DAYS = 120;
+
+    private final Pests pests;
+    private final TreatmentKnowledge treatments;
+    private final Diagnosis diagnosis;
+
+    PestClockPages(Pests pests, TreatmentKnowledge treatments, Diagnosis diagnosis) {
+        this.pests = pests;
+        this.treatments = treatments;
+        this.diagnosis = diagnosis;
+    }
+
+    /** What was asked, as it stands in the address; what is missing is chosen by the clock. */
+    record Asked(
+            String pest,
+            double celsius,
+            double coverage,
+            Optional<String> means,
+            Optional<Integer> interval,
+            Optional<Integer> uses,
+            OptionalDouble counted) {}
+
+    /** Something to choose. */
+    record Choice(String id, String words, boolean chosen) {}
+
+    /** A line of the table of intervals. */
+    record IntervalLine(int days, String uses, String risk, boolean ends, boolean best, boolean chosen) {}
+
+    /** The whole page. */
+    record Page(
+            String pest,
+            String name,
+            List<Choice> pests,
+            List<Choice> means,
+            double celsius,
+            int coverage,
+            String counted,
+            String unit,
+            int interval,
+            Range intervals,
+            int uses,
+            int mostUses,
+            ClockDrawing.Picture picture,
+            List<String> words,
+            String verdict,
+            boolean ends,
+            List<IntervalLine> lines,
+            List<String> stages) {}
+
+    Page page(Asked asked) {
+        LifeTable table = pests.find(asked.pest()).orElseThrow(() -> new NotHere("pest"));
+        double celsius = Limits.require("temperature", asked.celsius(), 5, 38, "°C");
+        double coverage = Limits.require("coverage", asked.coverage(), 0, 100, "%") / 100;
+        double start = asked.counted().isPresent() && asked.counted().getAsDouble() > 0
+                ? PestClock.startFor(table, celsius, Math.min(asked.counted().getAsDouble(), 1e6))
+                : table.start();
+        PestClock clock = new PestClock(table, new Conditions(celsius, coverage, start));
+        List<Means> against = treatments.against(table.id());
+        Optional<Means> means = against.stream()
+                .filter(one -> asked.means().filter(one.id()::equals).isPresent())
+                .findFirst()
+                .or(() ->
+                        against.stream().filter(one -> one.id().equals("soap")).findFirst())
+                .or(() -> against.stream().findFirst());
+        return means.map(one -> treated(table, clock, celsius, coverage, asked, against, one))
+                .orElseGet(() -> untreated(table, clock, celsius, coverage, asked));
+    }
+
+    private Page treated(
+            LifeTable table,
+            PestClock clock,
+            double celsius,
+            double coverage,
+            Asked asked,
+            List<Means> against,
+            Means means) {
+        Effect effect = treatments.effect(means, table);
+        Range allowed = means.intervalAgainst(table.id());
+        int longest = (int) Math.max(allowed.high(), Math.min(14, 2 * allowed.high()));
+        PestClock.Search search = clock.search(
+                effect,
+                (int) allowed.low(),
+                Math.min(longest, (int) allowed.low() + 12),
+                means.mostUses(),
+                CourseComposer.RISK);
+        PestClock.Plan best = search.best().orElseGet(() -> search.byInterval().get(0));
+        int interval = (int) Limits.require("interval", asked.interval().orElse(best.intervalDays()), 1, 60, "days");
+        int uses = (int) Limits.require("uses", asked.uses().orElse(best.applications()), 1, 20, "");
+        Map<Integer, Effect> course = new LinkedHashMap<>();
+        for (int i = 0; i < uses; i++) {
+            course.put(i * interval, effect);
+        }
+        double risk = clock.riskAfter(course);
+        int days = Math.max(LEAST_DAYS, Math.min(MOST_DAYS, (uses - 1) * interval + 21));
+        List<PestClock.Day> run = clock.run(course, days);
+        List<PestClock.Day> none = clock.run(Map.of(), days);
+        List<PestClock.Day> once = clock.run(Map.of(0, effect), days);
+        ClockDrawing drawing = new ClockDrawing(run, none);
+        List<ClockDrawing.Use> drawn = course.keySet().stream()
+                .map(day -> new ClockDrawing.Use(drawing.x(day), means.name() + " on day " + day))
+                .toList();
+        return new Page(
+                table.id(),
+                name(table.id()),
+                pestChoices(table.id()),
+                against.stream()
+                        .map(one -> new Choice(one.id(), one.name(), one.equals(means)))
+                        .toList(),
+                celsius,
+                (int) Math.round(coverage * 100),
+                asked.counted().isPresent() ? Limits.plain(asked.counted().getAsDouble()) : "",
+                table.unit(),
+                interval,
+                new Range(1, Math.max(21, allowed.high())),
+                uses,
+                Math.max(12, means.mostUses()),
+                drawing.draw(clock.stageNames(), none, once, drawn),
+                words(table, clock, celsius, means, effect),
+                verdict(uses, interval, risk, means, best),
+                risk < CourseComposer.RISK,
+                lines(search, best, interval),
+                clock.stageNames());
+    }
+
+    private Page untreated(LifeTable table, PestClock clock, double celsius, double coverage, Asked asked) {
+        List<PestClock.Day> none = clock.run(Map.of(), LEAST_DAYS);
+        return new Page(
+                table.id(),
+                name(table.id()),
+                pestChoices(table.id()),
+                List.of(),
+                celsius,
+                (int) Math.round(coverage * 100),
+                asked.counted().isPresent() ? Limits.plain(asked.counted().getAsDouble()) : "",
+                table.unit(),
+                1,
+                new Range(1, 21),
+                1,
+                12,
+                new ClockDrawing(none, none).draw(clock.stageNames(), none, none, List.of()),
+                growth(table, clock, celsius),
+                "Nothing that a grower can use at home ends this: stand it alone and ask a plant clinic.",
+                false,
+                List.of(),
+                clock.stageNames());
+    }
+
+    private String name(String id) {
+        return diagnosis.knowledge().disorder(id).map(Disorder::name).orElse(id);
+    }
+
+    private List<Choice> pestChoices(String chosen) {
+        return pests.all().stream()
+                .map(one -> new Choice(one.id(), name(one.id()), one.id().equals(chosen)))
+                .toList();
+    }
+
+    private static List<String> growth(LifeTable table, PestClock clock, double celsius) {
+        List<String> words = new ArrayList<>();
+        OptionalDouble doubling = clock.doublingDays();
+        words.add(
+                doubling.isPresent()
+                        ? "At " + Limits.plain(celsius) + " °C its numbers double every " + days(doubling.getAsDouble())
+                                + " without treatment."
+                        : "At " + Limits.plain(celsius) + " °C its numbers do not grow by themselves.");
+        OptionalDouble grown = table.daysToAdult(celsius);
+        grown.ifPresent(days -> words.add("From " + (table.stages().get(0).kind() == StageKind.EGG ? "egg" : "birth")
+                + " to adult it takes " + days(days) + "."));
+        clock.firstNoticed()
+                .ifPresent(range -> words.add("When it is first noticed it has been there for "
+                        + Math.round(range.low()) + " to " + Math.round(range.high()) + " days."));
+        return words;
+    }
+
+    private static List<String> words(LifeTable table, PestClock clock, double celsius, Means means, Effect effect) {
+        List<String> words = new ArrayList<>(growth(table, clock, celsius));
+        List<String> spared = new ArrayList<>();
+        for (int i = 0; i < table.stages().size(); i++) {
+            Stage stage = table.stages().get(i);
+            double daily = 1 - Math.pow(1 - effect.daily().get(i).middle(), effect.lastsDays());
+            if (Math.max(effect.atOnce().get(i).middle(), daily) < 0.3 && !spared.contains(stage.name())) {
+                spared.add(stage.name());
+            }
+        }
+        if (!spared.isEmpty()) {
+            words.add("Hardly reached by " + means.name() + ": " + Words.listed(spared)
+                    + ". They go on growing between two uses.");
+        }
+        words.add("One use alone leaves a chance of " + percent(clock.riskAfter(Map.of(0, effect)))
+                + " that any is left.");
+        return words;
+    }
+
+    private static String verdict(int uses, int interval, double risk, Means means, PestClock.Plan best) {
+        String what = uses == 1
+                ? "One use of " + means.name()
+                : uses + " uses of " + means.name() + " every " + days(interval);
+        String chance = percent(risk) + " chance that any is left.";
+        if (risk < CourseComposer.RISK) {
+            return what + ": " + chance;
+        }
+        return what + ": " + chance
+                + (best.ends()
+                        ? " " + best.applications() + " uses every " + days(best.intervalDays()) + " would."
+                        : " No number of uses that is allowed does, alone: combine it, or begin with washing.");
+    }
+
+    private static List<IntervalLine> lines(PestClock.Search search, PestClock.Plan best, int chosen) {
+        return search.byInterval().stream()
+                .map(plan -> new IntervalLine(
+                        plan.intervalDays(),
+                        plan.ends() ? String.valueOf(plan.applications()) : "not in " + plan.applications(),
+                        percent(plan.risk()),
+                        plan.ends(),
+                        plan.equals(best) && plan.ends(),
+                        plan.intervalDays() == chosen))
+                .toList();
+    }
+
+    static String percent(double share) {
+        return CourseComposer.percent(share);
+    }
+
+    private static String days(double days) {
+        String number = days < 10 && Math.abs(days - Math.rint(days)) > 0.05
+                ? String.format(Locale.ROOT, "%.1f", days)
+                : String.valueOf(Math.round(days));
+        return number.equals("1") ? "1 day" : number + " days";
+    }
+}

@@ -1,0 +1,127 @@
+package mildlantern.web.treatment;
+
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.Set;
+import mildlantern.mixing.Carrier;
+import mildlantern.mixing.Measure;
+import mildlantern.mixing.Rate;
+import mildlantern.treatment.Label;
+
+/**
+ * A product's label as it was typed. Everything is text, so that what cannot be understood is kept.
+ *
+ * @param registered "yes", "no" or nothing yet
+ */
+record ProductForm(
+        String name,
+        String means,
+        String ingredient,
+        String group,
+        String least,
+        String most,
+        Measure measure,
+        Carrier carrier,
+        String interval,
+        String uses,
+        String notOn,
+        String registered) {
+
+    static final ProductForm EMPTY =
+            new ProductForm("", "soap", "", "", "", "", Measure.MILLILITRE, Carrier.LITRE, "", "", "", "");
+
+    /** What is wrong, by field. */
+    Map<String, String> problems(Set<String> meansIds, Set<String> kinds) {
+        Map<String, String> problems = new LinkedHashMap<>();
+        text(problems, "name", name, 80);
+        text(problems, "ingredient", ingredient, 120);
+        if (!meansIds.contains(means)) {
+            problems.put("means", "Choose what it is.");
+        }
+        if (group.length() > 12) {
+            problems.put("group", "A group code is short, as in I-4A.");
+        }
+        Optional<Double> strongest = number(problems, "most", most, true, 0.0001, 100_000);
+        Optional<Double> weakest = number(problems, "least", least, false, 0.0001, 100_000);
+        number(problems, "interval", interval, false, 1, 365);
+        number(problems, "uses", uses, false, 1, 50);
+        if (strongest.isPresent() && weakest.isPresent() && weakest.get() > strongest.get()) {
+            problems.put("least", "The weakest rate is not above the strongest.");
+        }
+        if (strongest.isPresent() && !problems.containsKey("most")) {
+            try {
+                new Rate(strongest.get(), measure, carrier);
+            } catch (IllegalArgumentException e) {
+                problems.put("most", "More product than mixture: look at the units again.");
+            }
+        }
+        OwnProduct.kinds(notOn).stream()
+                .filter(kind -> !kinds.contains(kind))
+                .findFirst()
+                .ifPresent(kind ->
+                        problems.put("notOn", "'" + kind + "' is no kind of plant here; separate kinds with commas."));
+        return problems;
+    }
+
+    private static void text(Map<String, String> problems, String field, String value, int longest) {
+        if (value.isBlank()) {
+            problems.put(field, "This must be filled in.");
+        } else if (value.length() > longest) {
+            problems.put(field, "At most " + longest + " letters.");
+        }
+    }
+
+    private static Optional<Double> number(
+            Map<String, String> problems, String field, String value, boolean needed, double low, double high) {
+        if (value.isBlank()) {
+            if (needed) {
+                problems.put(field, "The label's strongest rate must be filled in.");
+            }
+            return Optional.empty();
+        }
+        try {
+            double number = Double.parseDouble(value.strip().replace(',', '.'));
+            if (number < low || number > high) {
+                problems.put(field, "This is outside what a label says.");
+                return Optional.empty();
+            }
+            return Optional.of(number);
+        } catch (NumberFormatException e) {
+            problems.put(field, "'" + value.strip() + "' is no number.");
+            return Optional.empty();
+        }
+    }
+
+    /** The label; asked only when nothing is wrong. */
+    Label label() {
+        return new Label(
+                name.strip(),
+                means,
+                ingredient.strip(),
+                group.isBlank() ? Optional.empty() : Optional.of(group.strip()),
+                rate(least),
+                rate(most),
+                whole(interval),
+                whole(uses),
+                OwnProduct.kinds(notOn),
+                switch (registered) {
+                    case "yes" -> Optional.of(true);
+                    case "no" -> Optional.of(false);
+                    default -> Optional.empty();
+                });
+    }
+
+    private Optional<Rate> rate(String amount) {
+        return amount.isBlank()
+                ? Optional.empty()
+                : Optional.of(new Rate(Double.parseDouble(amount.strip().replace(',', '.')), measure, carrier));
+    }
+
+    private static OptionalInt whole(String value) {
+        return value.isBlank()
+                ? OptionalInt.empty()
+                : OptionalInt.of((int) Double.parseDouble(value.strip().replace(',', '.')));
+    }
+}

@@ -1,0 +1,118 @@
+package mildlantern.web.treatment;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import mildlantern.plant.PlantKnowledge;
+import mildlantern.plant.Profile;
+import mildlantern.quantity.Limits;
+import mildlantern.treatment.Label;
+import mildlantern.treatment.Means;
+import mildlantern.treatment.TreatmentKnowledge;
+import mildlantern.web.platform.NotHere;
+import mildlantern.web.platform.WrittenForms;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The grower's own products. */
+@Service
+@Transactional
+class ProductService {
+    private final CourseRepositories.Products products;
+    private final TreatmentKnowledge knowledge;
+    private final PlantKnowledge plants;
+    private final WrittenForms forms;
+
+    ProductService(
+            CourseRepositories.Products products,
+            TreatmentKnowledge knowledge,
+            PlantKnowledge plants,
+            WrittenForms forms) {
+        this.products = products;
+        this.knowledge = knowledge;
+        this.plants = plants;
+        this.forms = forms;
+    }
+
+    /** A product as it is listed. */
+    record Line(UUID id, String name, String means, String ingredient, String rate, String terms, String registered) {}
+
+    /** Something to choose. */
+    record Choice(String id, String words) {}
+
+    @Transactional(readOnly = true)
+    public List<Line> list(UUID collection) {
+        return products.of(collection).stream().map(this::line).toList();
+    }
+
+    private Line line(OwnProduct product) {
+        Label label = product.label();
+        String rate = label.most()
+                .map(most -> label.least()
+                                .map(least -> Limits.plain(least.amount()) + " to ")
+                                .orElse("") + Limits.plain(most.amount()) + " "
+                        + most.measure().symbol() + " " + most.carrier().words())
+                .orElse("");
+        String terms = (label.intervalDays().isPresent()
+                        ? "every " + label.intervalDays().getAsInt() + " days at most"
+                        : "")
+                + (label.usesASeason().isPresent() ? ", " + label.usesASeason().getAsInt() + " uses a season" : "")
+                + (label.notOn().isEmpty()
+                        ? ""
+                        : ", not on " + label.notOn().stream().sorted().collect(Collectors.joining(", ")));
+        return new Line(
+                product.id(),
+                label.name(),
+                knowledge.find(label.means()).map(Means::name).orElse(label.means()),
+                label.ingredient(),
+                rate,
+                terms.replaceFirst("^, ", ""),
+                label.registered().map(yes -> yes ? "yes" : "no").orElse("unanswered"));
+    }
+
+    /** What a product can be. */
+    List<Choice> means() {
+        return knowledge.all().stream()
+                .filter(one -> one.product() && one.refused().isEmpty())
+                .map(one -> new Choice(one.id(), one.name()))
+                .toList();
+    }
+
+    /** Keeps a product, once; a name that is taken is a problem of its field. */
+    public Map<String, String> keep(UUID collection, UUID form, ProductForm typed) {
+        Set<String> ids = means().stream().map(Choice::id).collect(Collectors.toSet());
+        Set<String> kinds = plants.profiles().stream().map(Profile::id).collect(Collectors.toSet());
+        Map<String, String> problems = typed.problems(ids, kinds);
+        if (forms.stored(collection, form)) {
+            return Map.of();
+        }
+        boolean taken = products.of(collection).stream()
+                .anyMatch(one -> one.label()
+                        .name()
+                        .toLowerCase(Locale.ROOT)
+                        .equals(typed.name().strip().toLowerCase(Locale.ROOT)));
+        if (taken) {
+            problems.put("name", "You have a product of this name already.");
+        }
+        if (problems.isEmpty() && forms.firstTime(collection, form)) {
+            products.save(new OwnProduct(collection, typed.label()));
+        }
+        return problems;
+    }
+
+    /** Answers whether it is registered where the grower lives. */
+    public void answer(UUID collection, UUID id, boolean registered) {
+        find(collection, id).answer(registered);
+    }
+
+    public void remove(UUID collection, UUID id) {
+        products.findByCollectionAndId(collection, id).ifPresent(products::delete);
+    }
+
+    private OwnProduct find(UUID collection, UUID id) {
+        return products.findByCollectionAndId(collection, id).orElseThrow(() -> new NotHere("product"));
+    }
+}

@@ -1,0 +1,116 @@
+package mildlantern.web.treatment;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.Table;
+import java.time.LocalDate;
+import java.util.Arrays;
+import java.util.Optional;
+import java.util.UUID;
+import mildlantern.treatment.Course;
+import mildlantern.web.platform.Row;
+import org.jspecify.annotations.NullUnmarked;
+
+/** One step of a course: planned, and then what became of it. */
+@Entity
+@Table(name = "course_step")
+@NullUnmarked
+class StoredStep extends Row {
+    /** What became of a step. */
+    enum State {
+        PLANNED("planned"),
+        DONE("done"),
+        MISSED("missed"),
+        RAINED_OFF("rained off");
+
+        private final String words;
+
+        State(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+
+    @Column(name = "course_id", updatable = false)
+    private UUID course;
+
+    private LocalDate onDay;
+
+    @Enumerated(EnumType.STRING)
+    private Course.Phase phase;
+
+    private String means;
+    private String what;
+    private String terms;
+
+    @Enumerated(EnumType.STRING)
+    private State state = State.PLANNED;
+
+    private LocalDate doneOn;
+    private UUID batch;
+
+    protected StoredStep() {}
+
+    StoredStep(StoredCourse course, Course.Step step) {
+        super(UUID.randomUUID(), course.collection());
+        this.course = course.id();
+        this.onDay = step.on();
+        this.phase = step.phase();
+        this.means = step.means().orElse(null);
+        this.what = step.what();
+        this.terms = String.join("\n", step.terms());
+    }
+
+    /** Says what became of it. */
+    void became(State how, LocalDate day, UUID entries) {
+        state = how;
+        doneOn = how == State.DONE ? day : null;
+        batch = entries;
+    }
+
+    Course.Step step() {
+        return new Course.Step(
+                onDay,
+                phase,
+                Optional.ofNullable(means),
+                what,
+                Arrays.stream(terms.split("\n")).filter(line -> !line.isBlank()).toList());
+    }
+
+    UUID course() {
+        return course;
+    }
+
+    LocalDate onDay() {
+        return onDay;
+    }
+
+    Course.Phase phase() {
+        return phase;
+    }
+
+    String means() {
+        return means;
+    }
+
+    State state() {
+        return state;
+    }
+
+    LocalDate doneOn() {
+        return doneOn;
+    }
+
+    UUID batch() {
+        return batch;
+    }
+
+    boolean uses() {
+        return means != null && phase != Course.Phase.TEST;
+    }
+}

@@ -1,0 +1,387 @@
+package mildlantern.web.treatment;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.UUID;
+import mildlantern.mixing.Carrier;
+import mildlantern.mixing.Measure;
+import mildlantern.plant.Brightness;
+import mildlantern.treatment.CareSetting;
+import mildlantern.treatment.Course;
+import mildlantern.treatment.Style;
+import mildlantern.web.Growers;
+import mildlantern.web.LanternTest;
+import mildlantern.web.MovableClock;
+import mildlantern.web.casework.CaseService;
+import mildlantern.web.casework.CaseTroubles;
+import mildlantern.web.collection.CollectionService;
+import mildlantern.web.collection.Happening;
+import mildlantern.web.collection.HappeningKind;
+import mildlantern.web.collection.Plant;
+import mildlantern.web.collection.Stop;
+import mildlantern.web.platform.NotHere;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.test.web.servlet.MockMvc;
+import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
+
+/** Mites on a shelf: a course is chosen, done, missed, done again and ended, and those that stood near are looked at. */
+@LanternTest
+class CourseFlowTest {
+    @Autowired
+    private Growers growers;
+
+    @Autowired
+    private CaseService cases;
+
+    @Autowired
+    private CaseTroubles troubles;
+
+    @Autowired
+    private CourseService courses;
+
+    @Autowired
+    private CoursePages pages;
+
+    @Autowired
+    private CourseDues dues;
+
+    @Autowired
+    private ProductService products;
+
+    @Autowired
+    private CollectionService plants;
+
+    @Autowired
+    private MockMvc mvc;
+
+    @Autowired
+    private MovableClock clock;
+
+    private Growers.Grower grower;
+    private UUID collection;
+    private UUID mites;
+
+    @BeforeEach
+    void mitesOnAShelf() throws Exception {
+        grower = growers.grower();
+        collection = grower.member().collection();
+        plants.write(new Stop(UUID.randomUUID(), collection, 2, "Locker")
+                .climate(Brightness.MEDIUM, 50.0, 20.0, 17.0)
+                .isolating());
+        mites = decided(grower.plant(), "spider-mites", "wash-and-soap-mites");
+    }
+
+    private UUID decided(Plant plant, String cause, String trial) throws Exception {
+        UUID id = cases.open(collection, plant.id());
+        mvc.perform(post("/cases/" + id + "/decide")
+                        .with(user(grower.member()))
+                        .with(csrf())
+                        .param("form", UUID.randomUUID().toString())
+                        .param("version", "0")
+                        .param("cause", cause)
+                        .param("trial", trial)
+                        .param("lookAgainOn", LocalDate.now(clock).plusDays(6).toString())
+                        .param("note", "seen with the lens"))
+                .andExpect(status().is3xxRedirection());
+        assertThat(troubles.decided(collection, id).causes()).containsExactly(cause);
+        return id;
+    }
+
+    @AfterEach
+    void backToToday() {
+        clock.reset();
+    }
+
+    private MockHttpServletRequestBuilder mine(MockHttpServletRequestBuilder request) {
+        return request.with(user(grower.member())).with(csrf());
+    }
+
+    private UUID start(Style style) {
+        return courses.start(
+                collection,
+                mites,
+                UUID.randomUUID(),
+                new CourseService.Wanted(style, "spider-mites", false, OptionalDouble.empty()));
+    }
+
+    private List<CoursePages.StepLine> steps(UUID course) {
+        return pages.page(collection, course).steps();
+    }
+
+    private CoursePages.StepLine next(UUID course, Course.Phase phase) {
+        return steps(course).stream()
+                .filter(step -> step.phase().equals(phase.name().toLowerCase(Locale.ROOT)) && step.planned())
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private void tick(UUID course, Course.Phase phase, StoredStep.State how) {
+        courses.tick(collection, course, next(course, phase).id(), UUID.randomUUID(), how, LocalDate.now(clock));
+    }
+
+    /** The step that is due on a plant today, in words; empty if none is. */
+    private String dueOn(UUID plant) {
+        return Optional.ofNullable(
+                        dues.today(collection, LocalDate.now(clock)).steps().get(plant))
+                .map(CourseDues.Step::words)
+                .orElse("");
+    }
+
+    private long uses(UUID course) {
+        return steps(course).stream()
+                .filter(step -> step.what().startsWith("Insecticidal soap"))
+                .count();
+    }
+
+    @Test
+    void aCourseIsChosenByStyle_andStartedOnce() throws Exception {
+        CoursePages.ChoicePage wash =
+                pages.choice(collection, mites, Optional.empty(), Optional.empty(), false, OptionalDouble.empty());
+        assertThat(wash.styles())
+                .filteredOn(CoursePages.StyleTab::house)
+                .extracting(CoursePages.StyleTab::id)
+                .containsExactly("WASH");
+        assertThat(wash.weighed()).anySatisfy(line -> assertThat(line.why()).contains("plant in flower"));
+        assertThat(wash.weighed()).filteredOn(CoursePages.WeighedLine::chosen).isNotEmpty();
+        for (Style style : Style.values()) {
+            mvc.perform(get("/cases/" + mites + "/course")
+                            .param("style", style.name())
+                            .with(user(grower.member())))
+                    .andExpect(status().isOk());
+        }
+        UUID form = UUID.randomUUID();
+        CourseService.Wanted wanted =
+                new CourseService.Wanted(Style.WASH, "spider-mites", false, OptionalDouble.empty());
+        UUID course = courses.start(collection, mites, form, wanted);
+        assertThat(courses.start(collection, mites, form, wanted)).isEqualTo(course);
+        assertThat(courses.start(collection, mites, UUID.randomUUID(), wanted))
+                .as("one at a time")
+                .isEqualTo(course);
+        mvc.perform(get("/courses/" + course).with(user(grower.member()))).andExpect(status().isOk());
+    }
+
+    @Test
+    void doneStepsStandInTheRecord_andTheFirstMovesItToTheLocker() {
+        UUID course = start(Style.WASH);
+        tick(course, Course.Phase.ISOLATE, StoredStep.State.DONE);
+        tick(course, Course.Phase.CLEAN, StoredStep.State.DONE);
+        Plant plant = plants.plant(collection, grower.plant().id());
+        assertThat(plants.stop(collection, plant.stop()).name()).isEqualTo("Locker");
+        assertThat(plants.happenings(plant))
+                .extracting(Happening::kind)
+                .contains(HappeningKind.MOVED, HappeningKind.SPRAYED);
+        assertThat(pages.page(collection, course).alone().orElseThrow().alone()).isTrue();
+    }
+
+    @Test
+    void onTheDayTheStepStandsOnTheRound_andOnlyThen() {
+        UUID course = start(Style.WASH);
+        tick(course, Course.Phase.ISOLATE, StoredStep.State.DONE);
+        tick(course, Course.Phase.CLEAN, StoredStep.State.DONE);
+        tick(course, Course.Phase.TEST, StoredStep.State.DONE);
+        UUID plant = grower.plant().id();
+        assertThat(dues.today(collection, LocalDate.now(clock)).steps()).doesNotContainKey(plant);
+        clock.moveDays(1);
+        assertThat(dueOn(plant)).startsWith("Insecticidal soap");
+        clock.moveDays(2);
+        assertThat(dueOn(plant)).contains("due 2 days ago");
+    }
+
+    @Test
+    void aMissedStepIsPlannedAnew_andItsCostIsSaid() {
+        UUID course = start(Style.WASH);
+        tick(course, Course.Phase.ISOLATE, StoredStep.State.DONE);
+        tick(course, Course.Phase.CLEAN, StoredStep.State.DONE);
+        tick(course, Course.Phase.TEST, StoredStep.State.DONE);
+        clock.moveDays(1);
+        tick(course, Course.Phase.ACT, StoredStep.State.DONE);
+        assertThat(pages.page(collection, course).cost())
+                .as("on its day nothing moves")
+                .isEmpty();
+        clock.moveDays(11);
+        tick(course, Course.Phase.REPEAT, StoredStep.State.MISSED);
+        CoursePages.CoursePage anew = pages.page(collection, course);
+        assertThat(anew.cost().orElseThrow()).contains("later").contains("Chance that any is left then");
+        assertThat(next(course, Course.Phase.REPEAT).due())
+                .as("today is the first day for it")
+                .isTrue();
+        assertThat(anew.steps())
+                .filteredOn(step -> step.state().equals("MISSED"))
+                .hasSize(1);
+    }
+
+    @Test
+    void whatWasPressedByMistakeIsTakenBack() throws Exception {
+        UUID course = start(Style.WASH);
+        tick(course, Course.Phase.ISOLATE, StoredStep.State.DONE);
+        CoursePages.StepLine done = steps(course).stream()
+                .filter(step -> step.state().equals("DONE"))
+                .findFirst()
+                .orElseThrow();
+        mvc.perform(mine(post("/courses/" + course + "/steps/" + done.id() + "/take-back")))
+                .andExpect(status().is3xxRedirection());
+        Plant plant = plants.plant(collection, grower.plant().id());
+        assertThat(plants.stop(collection, plant.stop()).name())
+                .as("it stands where it stood")
+                .isEqualTo("Sill");
+        assertThat(next(course, Course.Phase.ISOLATE).planned()).isTrue();
+        tick(course, Course.Phase.ISOLATE, StoredStep.State.DONE);
+        assertThat(steps(course))
+                .filteredOn(step -> step.state().equals("DONE"))
+                .hasSize(1);
+    }
+
+    @Test
+    void sentTwiceAStepIsDoneOnce() {
+        UUID course = start(Style.WASH);
+        CoursePages.StepLine clean = next(course, Course.Phase.CLEAN);
+        UUID form = UUID.randomUUID();
+        courses.tick(collection, course, clean.id(), form, StoredStep.State.DONE, LocalDate.now(clock));
+        courses.tick(collection, course, clean.id(), form, StoredStep.State.DONE, LocalDate.now(clock));
+        assertThat(plants.happenings(grower.plant()))
+                .filteredOn(row -> row.kind() == HappeningKind.SPRAYED)
+                .hasSize(1);
+    }
+
+    @Test
+    void aNewFindStartsTheClockAndTheCourseAgain() {
+        UUID course = start(Style.WASH);
+        tick(course, Course.Phase.ISOLATE, StoredStep.State.DONE);
+        tick(course, Course.Phase.CLEAN, StoredStep.State.DONE);
+        clock.moveDays(9);
+        int before = pages.page(collection, course).alone().orElseThrow().day();
+        courses.found(collection, course, UUID.randomUUID(), OptionalDouble.of(40));
+        CoursePages.CoursePage page = pages.page(collection, course);
+        assertThat(before).isEqualTo(10);
+        assertThat(page.alone().orElseThrow().day()).isEqualTo(1);
+        assertThat(uses(course)).isGreaterThan(2);
+        assertThat(page.steps()).filteredOn(step -> step.state().equals("DONE")).hasSize(2);
+    }
+
+    @Test
+    void whoStoodNearIsPutOnTheRoundWithOnePress_andJoinsTheOutbreak() throws Exception {
+        Plant near = growers.plant(collection, grower.stop(), "Barnacle");
+        Plant other = growers.plant(collection, grower.stop(), "Whelk");
+        UUID course = start(Style.WASH);
+        assertThat(pages.page(collection, course).contacts())
+                .extracting(CoursePages.ContactLine::name)
+                .containsExactlyInAnyOrder("Barnacle", "Whelk");
+        UUID form = UUID.randomUUID();
+        assertThat(courses.askContacts(collection, course, form)).isEqualTo(2);
+        assertThat(courses.askContacts(collection, course, form)).isZero();
+        assertThat(dues.today(collection, LocalDate.now(clock)).looks()).containsOnlyKeys(near.id(), other.id());
+        mvc.perform(mine(post("/round/deeds"))
+                        .param("form", UUID.randomUUID().toString())
+                        .param("plant", near.id().toString())
+                        .param("stop", grower.stop().id().toString())
+                        .param("deed", "LOOKED"))
+                .andExpect(status().is3xxRedirection());
+        decided(other, "spider-mites", "wash-and-soap-mites");
+        List<CoursePages.ContactLine> lines = pages.page(collection, course).contacts();
+        assertThat(lines)
+                .filteredOn(line -> line.name().equals("Barnacle"))
+                .extracting(CoursePages.ContactLine::state)
+                .containsExactly("looked at, fine");
+        assertThat(lines)
+                .filteredOn(line -> line.name().equals("Whelk"))
+                .extracting(CoursePages.ContactLine::state)
+                .containsExactly("has it too");
+    }
+
+    @Test
+    void releasedItsCareIsAdjusted_andItsNeighboursToo() throws Exception {
+        Plant near = growers.plant(collection, grower.stop(), "Barnacle");
+        UUID course = start(Style.WASH);
+        courses.askContacts(collection, course, UUID.randomUUID());
+        clock.moveDays(90);
+        tick(course, Course.Phase.RELEASE, StoredStep.State.DONE);
+        assertThat(pages.page(collection, course).state()).startsWith("released");
+        UUID form = UUID.randomUUID();
+        mvc.perform(mine(post("/courses/" + course + "/care")).param("form", form.toString()))
+                .andExpect(status().is3xxRedirection());
+        mvc.perform(mine(post("/courses/" + course + "/care")).param("form", form.toString()))
+                .andExpect(status().is3xxRedirection());
+        assertThat(plants.careSheet(near).get(CareSetting.HEALTH)).hasSize(1);
+        assertThat(plants.careSheet(grower.plant()).get(CareSetting.FEEDING))
+                .anySatisfy(line -> assertThat(line.text()).startsWith("Half strength"));
+    }
+
+    @Test
+    void anotherGrowersCourseIsNotThere() throws Exception {
+        UUID course = start(Style.WASH);
+        Growers.Grower stranger = growers.grower();
+        UUID theirs = stranger.member().collection();
+        assertThatThrownBy(() -> pages.page(theirs, course)).isInstanceOf(NotHere.class);
+        for (String address : List.of("/courses/" + course, "/cases/" + mites + "/course")) {
+            mvc.perform(get(address).with(user(stranger.member()))).andExpect(status().isNotFound());
+        }
+        mvc.perform(post("/courses/" + course + "/found")
+                        .with(user(stranger.member()))
+                        .with(csrf())
+                        .param("form", UUID.randomUUID().toString()))
+                .andExpect(status().isNotFound());
+    }
+
+    private static ProductForm label(String name, String most, String registered) {
+        return new ProductForm(
+                name,
+                "soap",
+                "potassium salts, 10 %",
+                "",
+                "",
+                most,
+                Measure.MILLILITRE,
+                Carrier.LITRE,
+                "4",
+                "",
+                "",
+                registered);
+    }
+
+    @Test
+    void anOwnLabelIsKept_itsProblemsAreTold_andItMustBeRegisteredBeforeUse() {
+        assertThat(products.keep(collection, UUID.randomUUID(), label("", "a lot", "")))
+                .containsOnlyKeys("name", "most");
+        assertThat(products.keep(collection, UUID.randomUUID(), label("Quay soap", "15", "")))
+                .isEmpty();
+        assertThat(products.keep(collection, UUID.randomUUID(), label("quay soap", "15", "")))
+                .containsOnlyKeys("name");
+        Plant plant = grower.plant();
+        CourseService.Wanted wanted =
+                new CourseService.Wanted(Style.WASH, "spider-mites", false, OptionalDouble.empty());
+        assertThat(courses.compose(collection, plant, wanted).weighed())
+                .anySatisfy(one -> assertThat(one.why()).contains("registered where you live"));
+        UUID product = products.list(collection).get(0).id();
+        products.answer(collection, product, true);
+        Course course = courses.compose(collection, plant, wanted);
+        assertThat(course.steps())
+                .as("%s", course.weighed())
+                .anySatisfy(step -> assertThat(step.what()).contains("15 mL per L"));
+    }
+
+    @Test
+    void aWrongCountIsToldAndKept() throws Exception {
+        String page = mvc.perform(get("/cases/" + mites + "/course")
+                        .param("counted", "many")
+                        .with(user(grower.member())))
+                .andExpect(status().isOk())
+                .andReturn()
+                .getResponse()
+                .getContentAsString();
+        assertThat(page).contains("&#39;many&#39; is no number").contains("value=\"many\"");
+    }
+}
