@@ -5,18 +5,20 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import mildlantern.web.platform.NotHere;
 import mildlantern.web.platform.SignedIn;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
-import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.ModelAndView;
 
 /** The bench: a page a calculator, whose inputs stand in the address; the same address answers with JSON when asked for it. */
 @Controller
@@ -41,25 +43,30 @@ class MixingController {
         return "redirect:/mixing/dilution";
     }
 
-    @GetMapping(path = "/mixing/{id}", produces = MediaType.TEXT_HTML_VALUE)
-    String page(
+    @GetMapping("/mixing/{id}")
+    Object answer(
             @AuthenticationPrincipal SignedIn member,
             @PathVariable String id,
             @RequestParam Map<String, String> typed,
-            HttpServletRequest request,
-            Model model) {
+            HttpServletRequest request) {
         Calculator calculator = find(member, id);
-        model.addAttribute("all", all(member));
-        model.addAttribute("page", reckon(calculator, typed));
-        return request.getHeader("HX-Request") == null ? "mixing/bench" : "mixing/bench :: answer(page=${page})";
+        if (wantsJson(request)) {
+            return json(calculator, typed);
+        }
+        boolean part = request.getHeader("HX-Request") != null;
+        return new ModelAndView(part ? "mixing/bench :: answer(page=${page})" : "mixing/bench")
+                .addObject("all", all(member))
+                .addObject("page", reckon(calculator, typed));
     }
 
-    @GetMapping(path = "/mixing/{id}", produces = MediaType.APPLICATION_JSON_VALUE)
-    ResponseEntity<Object> json(
-            @AuthenticationPrincipal SignedIn member,
-            @PathVariable String id,
-            @RequestParam Map<String, String> typed) {
-        Calculator calculator = find(member, id);
+    /** A browser names pages first; what names JSON and no page wants JSON. */
+    private static boolean wantsJson(HttpServletRequest request) {
+        String accept =
+                Optional.ofNullable(request.getHeader(HttpHeaders.ACCEPT)).orElse("");
+        return accept.contains("json") && !accept.contains(MediaType.TEXT_HTML_VALUE);
+    }
+
+    private static ResponseEntity<Object> json(Calculator calculator, Map<String, String> typed) {
         for (String name : typed.keySet()) {
             if (calculator.fields().stream().noneMatch(field -> field.name().equals(name))) {
                 return problem(Map.of(name, "This calculator has no such input."));
@@ -77,7 +84,7 @@ class MixingController {
                 reckoned.answer().lines().stream().map(MixingController::line).toList());
         body.put("warnings", reckoned.answer().warnings());
         body.put("bottle", reckoned.answer().bottle());
-        return ResponseEntity.ok(body);
+        return ResponseEntity.ok().contentType(MediaType.APPLICATION_JSON).body(body);
     }
 
     private static Map<String, Object> line(Calculator.Line line) {

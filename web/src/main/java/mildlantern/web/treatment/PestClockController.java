@@ -1,6 +1,7 @@
 package mildlantern.web.treatment;
 
 import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import org.springframework.stereotype.Controller;
@@ -27,6 +28,7 @@ class PestClockController {
             @RequestParam Optional<String> uses,
             @RequestParam(defaultValue = "") String counted,
             HttpServletRequest request,
+            HttpServletResponse response,
             Model model) {
         PestClockPages.Asked asked;
         Optional<String> problem = Optional.empty();
@@ -55,9 +57,15 @@ class PestClockController {
                             OptionalDouble.empty())));
         }
         model.addAttribute("problem", problem);
-        return request.getHeader("HX-Request") == null
-                ? "treatment/clock"
-                : "treatment/clock :: board(page=${page},problem=${problem})";
+        if (request.getHeader("HX-Request") == null) {
+            return "treatment/clock";
+        }
+        // A dial keeps the form, which holds the focus; another pest or means has other dials.
+        if ("turned".equals(request.getHeader("X-Dial")) && problem.isEmpty()) {
+            return "treatment/clock :: result(page=${page})";
+        }
+        response.setHeader("HX-Retarget", "#board");
+        return "treatment/clock :: board(page=${page},problem=${problem})";
     }
 
     private static double number(String text, String what) {

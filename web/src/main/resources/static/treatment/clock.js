@@ -1,0 +1,13 @@
+// The figure beside a dial follows it at once; what it does is reckoned by the server.
+document.addEventListener('input', (event) => {
+  const dial = event.target.closest?.('.dials input[type=range]');
+  if (!dial) return;
+  const figure = document.querySelector(`output[for="${CSS.escape(dial.id)}"]`);
+  if (figure) figure.textContent = dial.value + (dial.value === '1' && figure.dataset.one ? figure.dataset.one : figure.dataset.unit);
+});
+
+// A turned dial keeps the form, which holds the focus; another pest or means has other dials.
+document.addEventListener('htmx:configRequest', (event) => {
+  const dial = event.detail.triggeringEvent?.target;
+  if (dial?.closest?.('.dials')) event.detail.headers['X-Dial'] = dial.type === 'range' ? 'turned' : 'chosen';
+});

@@ -1,0 +1,207 @@
+package mildlantern.web.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.LoadState;
+import java.util.Map;
+import java.util.UUID;
+import java.util.regex.Pattern;
+import mildlantern.plant.Brightness;
+import mildlantern.web.Growers;
+import mildlantern.web.LanternTest;
+import mildlantern.web.MovableClock;
+import mildlantern.web.collection.CollectionService;
+import mildlantern.web.collection.Plant;
+import mildlantern.web.collection.Stop;
+import org.assertj.core.api.Assertions;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.test.web.server.LocalServerPort;
+
+/** Mites found on a shelf, from the case to the adjusted care; the mixing bench; the pest clock. */
+@LanternTest
+class TreatmentInTheBrowserTest {
+    @Autowired
+    private Growers growers;
+
+    @Autowired
+    private CollectionService collections;
+
+    @Autowired
+    private MovableClock clock;
+
+    @LocalServerPort
+    private int port;
+
+    private Growers.Grower grower;
+    private UUID collection;
+
+    @BeforeEach
+    void aShelfWithALocker() {
+        grower = growers.grower();
+        collection = grower.member().collection();
+        collections.write(new Stop(UUID.randomUUID(), collection, 2, "Locker")
+                .climate(Brightness.MEDIUM, 50.0, 20.0, 17.0)
+                .isolating());
+        growers.plant(collection, grower.stop(), "Barnacle");
+    }
+
+    @AfterEach
+    void backToToday() {
+        clock.reset();
+    }
+
+    private Browser.Window window(int width, int height) {
+        return new Browser.Window(port, width, height).signIn(grower.signIn(), Growers.PASSWORD);
+    }
+
+    private static Locator step(Page page, String words) {
+        return page.locator(".steps-list > li", new Page.LocatorOptions().setHasText(words))
+                .first();
+    }
+
+    /** Presses on the first step that is due. */
+    private static void press(Page page, String words) {
+        page.locator(".steps-list > .due")
+                .first()
+                .getByText(words, new Locator.GetByTextOptions().setExact(true))
+                .first()
+                .click();
+        page.waitForLoadState(LoadState.NETWORKIDLE);
+    }
+
+    @Test
+    void mitesFromTheFirstLookToTheAdjustedCare() {
+        try (Browser.Window window = window(1280, 800)) {
+            Page page = window.page;
+            window.open("/plants/" + grower.plant().id());
+            page.keyboard().press("o");
+            page.waitForURL("**/cases/**");
+            String caseAddress = page.url();
+            page.navigate(caseAddress + "?q=moving+dots");
+            page.locator("#panel .row-answer", new Page.LocatorOptions().setHasText("dots"))
+                    .first()
+                    .getByText("seen")
+                    .first()
+                    .click();
+            assertThat(page.locator(".rung h3").first()).containsText("Spider mites");
+            page.navigate(caseAddress);
+            page.keyboard().press("d");
+            page.locator(".causes a", new Page.LocatorOptions().setHasText("Spider mites"))
+                    .click();
+            page.getByText("start this trial").click();
+            page.waitForURL(caseAddress + "*");
+            page.keyboard().press("q");
+            assertThat(page.locator(".styles [aria-current]")).containsText("wash and soap first");
+            window.accessible();
+            for (String style :
+                    new String[] {"living controls first", "systemic where justified", "wash and soap first"}) {
+                page.locator(".styles a", new Page.LocatorOptions().setHasText(style))
+                        .click();
+                assertThat(page.locator(".styles [aria-current]")).containsText(style);
+                assertThat(page.locator(".weighed .taken").first()).isVisible();
+            }
+            page.keyboard().press("d");
+            page.waitForURL("**/courses/**");
+            String course = page.url();
+
+            press(page, "it stands alone");
+            assertThat(page.locator(".stop.here")).containsText("Locker");
+            assertThat(page.locator("#contacts")).containsText("Barnacle");
+            page.keyboard().press("l");
+            assertThat(page.locator("[role=status]")).containsText("One look was put on the round");
+            window.accessible();
+            press(page, "done");
+            press(page, "done");
+            clock.moveDays(1);
+            page.navigate(course);
+            press(page, "done");
+            clock.moveDays(9);
+            page.navigate(course);
+            press(page, "missed");
+            assertThat(page.locator(".cost")).containsText("later");
+            assertThat(step(page, "missed")).isVisible();
+            window.open("/");
+            page.locator(".stop", new Page.LocatorOptions().setHasText("Locker"))
+                    .click();
+            assertThat(page.locator(".slip").first()).containsText("course");
+            page.locator(".slip").first().getByText("do the step").click();
+            page.waitForURL("**/courses/**");
+            assertThat(page.locator(".steps-list > .due").first()).containsText("soap");
+            clock.moveDays(200);
+            page.navigate(course);
+            page.getByText("let it go back").click();
+            assertThat(page.locator(".head")).containsText("released");
+            page.getByText("adjust the care").click();
+            assertThat(page.locator("[role=status]")).containsText("lines were added");
+            Plant plant = collections.plant(collection, grower.plant().id());
+            Assertions.assertThat(collections.careSheet(plant)).isNotEmpty();
+            window.quiet();
+        }
+    }
+
+    @Test
+    void theBenchAnswersWhileOneTypes_andItsAddressKeepsTheInputs() {
+        try (Browser.Window window = window(1280, 800)) {
+            Page page = window.page;
+            window.open("/");
+            page.keyboard().press("v");
+            assertThat(page.locator(".main-figure b")).hasText("15");
+            page.locator("#volume").fill("1500");
+            assertThat(page.locator(".main-figure b")).hasText("30");
+            Assertions.assertThat(page.url()).contains("volume=1500");
+            page.locator("#amount").fill("lots");
+            assertThat(page.locator(".mixture .wrong")).containsText("'lots' is no number");
+            page.locator("#amount").fill("10");
+            page.reload();
+            page.locator(".jars a", new Page.LocatorOptions().setHasText("Alcohol"))
+                    .click();
+            assertThat(page.locator(".bottle-label")).containsText("flammable");
+            window.accessible();
+            window.quiet();
+        }
+    }
+
+    @Test
+    void thePestClockFollowsItsDials() {
+        try (Browser.Window window = window(1280, 800)) {
+            Page page = window.page;
+            window.open("/");
+            page.keyboard().press("y");
+            assertThat(page.locator(".clock .band").first()).isVisible();
+            String before = page.locator(".clock .none").getAttribute("d");
+            page.locator("#celsius").focus();
+            for (int i = 0; i < 4; i++) {
+                page.keyboard().press("ArrowRight");
+            }
+            assertThat(page.locator("output[for=celsius]")).hasText("25 °C");
+            assertThat(page).hasURL(Pattern.compile(".*celsius=25.*"));
+            assertThat(page.locator(".clock .none")).not().hasAttribute("d", before);
+            page.locator("#pest").selectOption("aphids");
+            assertThat(page.locator(".clock-words")).containsText("From birth to adult");
+            window.accessible();
+            window.quiet();
+        }
+    }
+
+    @Test
+    void aLabelIsKeptFromAPhone() {
+        try (Browser.Window window = window(390, 844)) {
+            Page page = window.page;
+            window.open("/products");
+            page.getByText("keep this label").click();
+            assertThat(page.locator("#p-name")).containsText("must be filled in");
+            Map.of("name", "Quay soap", "ingredient", "potassium salts, 10 %", "most", "15")
+                    .forEach((field, value) -> page.locator("#" + field).fill(value));
+            page.getByText("keep this label").click();
+            assertThat(page.locator(".product h3")).hasText("Quay soap");
+            page.getByText("yes, it is").click();
+            assertThat(page.locator(".product")).containsText("Registered where you live? yes");
+            window.fitsItsWidth();
+        }
+    }
+}
