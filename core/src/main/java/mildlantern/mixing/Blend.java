@@ -21,10 +21,12 @@ public final class Blend {
             throw new IllegalArgumentException("the purer water must hold less than the tap: " + Limits.plain(pure)
                     + " against " + Limits.plain(tap));
         }
-        if (target < pure || target > tap) {
+        // A target reckoned from the waters themselves may miss their ends by the last digit of a number.
+        double slack = 1e-9 * tap;
+        if (target < pure - slack || target > tap + slack) {
             throw new IllegalArgumentException("mixing gives only what lies between the two waters: "
                     + Limits.plain(pure) + " to " + Limits.plain(tap) + ", not " + Limits.plain(target));
         }
-        return (target - pure) / (tap - pure);
+        return Math.max(0, Math.min(1, (target - pure) / (tap - pure)));
     }
 }

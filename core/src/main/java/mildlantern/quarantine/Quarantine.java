@@ -16,13 +16,13 @@ import mildlantern.knowledge.KnowledgeException;
 import mildlantern.knowledge.KnowledgeFiles;
 import mildlantern.pest.LifeTable;
 import mildlantern.pest.Pests;
+import mildlantern.place.BenchPlan;
 
 /** The rules of standing alone and of contacts, from {@code quarantine.yaml}. */
 public final class Quarantine {
     private static final Set<String> KEYS = Set.of(
             "least-days",
             "most-days",
-            "touching",
             "touching-risk",
             "shelf-risk",
             "room-risk",
@@ -35,7 +35,6 @@ public final class Quarantine {
 
     private final int leastDays;
     private final int mostDays;
-    private final double touchingCm;
     private final Map<Nearness, Double> risks;
     private final double flyingRoomRisk;
     private final double settlesDays;
@@ -50,7 +49,6 @@ public final class Quarantine {
         this.pests = pests;
         leastDays = (int) file.number("least-days", 14, 365);
         mostDays = (int) file.number("most-days", leastDays, 365);
-        touchingCm = file.number("touching", 0, 100);
         risks = Map.of(
                 Nearness.TOUCHING, file.number("touching-risk", 0, 1),
                 Nearness.SHELF, file.number("shelf-risk", 0, 1),
@@ -134,8 +132,9 @@ public final class Quarantine {
      * @param radiusCm of the pot, cm
      */
     public record Spot(double xCm, double yCm, double radiusCm) {
-        double gapTo(Spot other) {
-            return Math.hypot(xCm - other.xCm, yCm - other.yCm) - radiusCm - other.radiusCm;
+        /** Whether leaves of the two usually touch: as the bench plan has it. */
+        public boolean touches(Spot other) {
+            return Math.hypot(xCm - other.xCm, yCm - other.yCm) <= BenchPlan.LEAF_REACH * (radiusCm + other.radiusCm);
         }
     }
 
@@ -143,7 +142,7 @@ public final class Quarantine {
     public enum Nearness {
         TOUCHING("touching"),
         SHELF("same stop"),
-        ROOM("elsewhere in the house");
+        ROOM("same house");
 
         private final String words;
 
@@ -176,6 +175,7 @@ public final class Quarantine {
      * @param today the last day that counts
      * @param stays all stays of all plants that reach into that time
      * @param spots where pots stand now
+     * @param touched plants that are known to have touched it before it was moved
      * @param hosts how usual a host each plant is; a plant that is missing is no usual host
      * @return the likeliest first; nobody with less than a chance in a thousand
      */
@@ -186,6 +186,7 @@ public final class Quarantine {
             LocalDate today,
             List<Stay> stays,
             Map<UUID, Spot> spots,
+            Set<UUID> touched,
             Set<UUID> hosts) {
         Map<UUID, Contact> found = new LinkedHashMap<>();
         List<Stay> own =
@@ -194,7 +195,7 @@ public final class Quarantine {
             for (Stay theirs : stays) {
                 if (!theirs.plant().equals(source)) {
                     together(mine, theirs, since, today)
-                            .map(days -> contact(disorder, mine, theirs, days, spots, hosts, today))
+                            .map(days -> contact(disorder, mine, theirs, days, spots, touched, hosts, today))
                             .ifPresent(one -> found.merge(one.plant(), one, Quarantine::joined));
                 }
             }
@@ -226,9 +227,10 @@ public final class Quarantine {
             Stay theirs,
             Together time,
             Map<UUID, Spot> spots,
+            Set<UUID> touched,
             Set<UUID> hosts,
             LocalDate today) {
-        Nearness nearness = nearness(disorder, mine, theirs, spots, today);
+        Nearness nearness = nearness(disorder, mine, theirs, spots, touched, today);
         double month = nearness == Nearness.ROOM && flying.contains(disorder)
                 ? flyingRoomRisk
                 : risks.getOrDefault(nearness, 0.0);
@@ -237,21 +239,18 @@ public final class Quarantine {
         return new Contact(theirs.plant(), nearness, time.days(), time.last(), risk);
     }
 
-    /** The plan shows where pots stand now, so touching is known only of a stay that goes on; before, it counts as the same stop. */
-    private Nearness nearness(String disorder, Stay mine, Stay theirs, Map<UUID, Spot> spots, LocalDate today) {
+    /** The plan shows where pots stand now: of a stay that is over, touching is known only where it was noted. */
+    private Nearness nearness(
+            String disorder, Stay mine, Stay theirs, Map<UUID, Spot> spots, Set<UUID> touched, LocalDate today) {
         if (!mine.stop().equals(theirs.stop())) {
             return Nearness.ROOM;
         }
         Spot here = spots.get(mine.plant());
         Spot there = spots.get(theirs.plant());
         boolean still = !mine.until().isBefore(today) && !theirs.until().isBefore(today);
-        return still
-                        && here != null
-                        && there != null
-                        && here.gapTo(there) <= touchingCm
-                        && !mediumOnly.contains(disorder)
-                ? Nearness.TOUCHING
-                : Nearness.SHELF;
+        boolean near =
+                touched.contains(theirs.plant()) || (still && here != null && there != null && here.touches(there));
+        return near && !mediumOnly.contains(disorder) ? Nearness.TOUCHING : Nearness.SHELF;
     }
 
     private static Contact joined(Contact one, Contact other) {

@@ -37,6 +37,7 @@ class QuarantineTest {
                 TODAY,
                 stays,
                 Map.of(SICK, new Spot(20, 20, 7), BESIDE, new Spot(35, 20, 7), ALONG, new Spot(90, 20, 7)),
+                Set.of(),
                 Set.of(BESIDE, ALONG, ELSEWHERE));
     }
 
@@ -88,6 +89,28 @@ class QuarantineTest {
     }
 
     @Test
+    void whoTouchedItBeforeItWasMovedIsRemembered() {
+        List<Stay> apart = List.of(stay(SICK, SHELF, 200, 3), stay(SICK, SILL, 3, 0), stay(BESIDE, SHELF, 200, 0));
+        Set<UUID> hosts = Set.of(BESIDE);
+        assertThat(RULES.contacts(
+                                SICK,
+                                "spider-mites",
+                                TODAY.minusDays(30),
+                                TODAY,
+                                apart,
+                                Map.of(),
+                                Set.of(BESIDE),
+                                hosts)
+                        .get(0)
+                        .nearness())
+                .isEqualTo(Nearness.TOUCHING);
+        assertThat(RULES.contacts(SICK, "spider-mites", TODAY.minusDays(30), TODAY, apart, Map.of(), Set.of(), hosts)
+                        .get(0)
+                        .nearness())
+                .isEqualTo(Nearness.SHELF);
+    }
+
+    @Test
     void pestsThatFlyReachFurther() {
         double mites = contacts("spider-mites", 30, all()).get(2).risk();
         double flies = contacts("whitefly", 30, all()).get(2).risk();
@@ -121,7 +144,8 @@ class QuarantineTest {
     @Test
     void aKindThatIsNoUsualHostRanksLower() {
         double host = contacts("spider-mites", 30, all()).get(1).risk();
-        double guest = RULES.contacts(SICK, "spider-mites", TODAY.minusDays(30), TODAY, all(), Map.of(), Set.of())
+        double guest = RULES.contacts(
+                        SICK, "spider-mites", TODAY.minusDays(30), TODAY, all(), Map.of(), Set.of(), Set.of())
                 .get(0)
                 .risk();
         assertThat(guest).isLessThan(host);

@@ -56,7 +56,7 @@ create table course_step (
 );
 create index step_by_course on course_step (collection_id, course_id, on_day);
 
--- Plants that stood near enough, asked to be looked at.
+-- Plants that stood near enough: those that touched it when it was found, and those that a look was asked for.
 create table contact_look (
     id uuid primary key,
     collection_id uuid not null references collection (id),
@@ -64,7 +64,7 @@ create table contact_look (
     plant_id uuid not null,
     nearness text not null check (nearness in ('TOUCHING', 'SHELF', 'ROOM')),
     days integer not null check (days >= 1),
-    asked_on date not null,
+    asked_on date,
     unique (collection_id, course_id, plant_id),
     foreign key (collection_id, course_id) references course (collection_id, id),
     foreign key (collection_id, plant_id) references plant (collection_id, id)

@@ -5,12 +5,13 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import java.time.LocalDate;
+import java.util.Optional;
 import java.util.UUID;
 import mildlantern.quarantine.Quarantine;
 import mildlantern.web.platform.Row;
 import org.jspecify.annotations.NullUnmarked;
 
-/** A plant that stood near enough to have caught something, asked to be looked at on the round. */
+/** A plant that stood near enough to have caught something: noted when it touched, and asked to be looked at on the round. */
 @Entity
 @NullUnmarked
 class ContactLook extends Row {
@@ -28,13 +29,17 @@ class ContactLook extends Row {
 
     protected ContactLook() {}
 
-    ContactLook(StoredCourse course, Quarantine.Contact contact, LocalDate askedOn) {
+    ContactLook(StoredCourse course, Quarantine.Contact contact) {
         super(UUID.randomUUID(), course.collection());
         this.course = course.id();
         this.plant = contact.plant();
         this.nearness = contact.nearness();
         this.days = contact.days();
-        this.askedOn = askedOn;
+    }
+
+    /** Asks for a look, once. */
+    void ask(LocalDate day) {
+        askedOn = askedOn == null ? day : askedOn;
     }
 
     UUID course() {
@@ -53,7 +58,8 @@ class ContactLook extends Row {
         return days;
     }
 
-    LocalDate askedOn() {
-        return askedOn;
+    /** The day on which a look was asked for, if one was. */
+    Optional<LocalDate> askedOn() {
+        return Optional.ofNullable(askedOn);
     }
 }

@@ -83,7 +83,9 @@ public class CourseDues {
             }
         }
         Map<UUID, Look> looks = new HashMap<>();
-        List<ContactLook> asked = contacts.findByCollectionAndCourseIn(collection, byId.keySet());
+        List<ContactLook> asked = contacts.findByCollectionAndCourseIn(collection, byId.keySet()).stream()
+                .filter(look -> look.askedOn().isPresent())
+                .toList();
         if (!asked.isEmpty()) {
             List<UUID> sources = running.stream().map(StoredCourse::plant).toList();
             Map<UUID, String> names =
@@ -98,7 +100,7 @@ public class CourseDues {
                             + ": turn leaves over, with the lens.";
                     looks.merge(
                             look.plant(),
-                            new Look(look.askedOn(), words),
+                            new Look(look.askedOn().orElse(today), words),
                             (one, other) -> one.since().isAfter(other.since()) ? one : other);
                 }
             }

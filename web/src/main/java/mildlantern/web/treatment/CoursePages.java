@@ -331,7 +331,9 @@ class CoursePages {
         Course plan = course.with(all.stream().map(StoredStep::step).toList());
         boolean running = course.state() == StoredCourse.State.RUNNING;
         boolean catching = outbreaks.catching(course.disorder());
-        List<ContactLook> looks = asked.findByCollectionAndCourse(collection, id);
+        List<ContactLook> looks = asked.findByCollectionAndCourse(collection, id).stream()
+                .filter(look -> look.askedOn().isPresent())
+                .toList();
         List<Quarantine.Contact> contacts = running && catching ? outbreaks.contacts(course) : List.of();
         Map<UUID, Stop> stops = collections.walk(collection).stream().collect(Collectors.toMap(Stop::id, stop -> stop));
         List<ContactLine> lines = contactLines(course, contacts, looks, stops);
@@ -404,8 +406,9 @@ class CoursePages {
             boolean found = infested.contains(plant.id());
             Optional<ContactLook> look =
                     looks.stream().filter(one -> one.plant().equals(plant.id())).findFirst();
-            boolean looked =
-                    look.isPresent() && !found && lookedSince(plant, look.get().askedOn());
+            boolean looked = look.isPresent()
+                    && !found
+                    && lookedSince(plant, look.get().askedOn().orElse(LocalDate.MAX));
             String state = found
                     ? "has it too"
                     : looked
@@ -417,7 +420,7 @@ class CoursePages {
             lines.add(new ContactLine(
                     plant.id(),
                     plant.name(),
-                    stop == null ? "" : stop.name(),
+                    stop == null || contact.nearness() != Quarantine.Nearness.ROOM ? "" : stop.name(),
                     contact.nearness().words(),
                     CourseDues.days(contact.days()),
                     (int) Math.max(1, Math.round(100 * contact.risk())),
@@ -441,19 +444,21 @@ class CoursePages {
         Map<UUID, List<Plant>> byStop = collections.plants(course.collection(), ids).stream()
                 .filter(Plant::alive)
                 .collect(Collectors.groupingBy(Plant::stop, LinkedHashMap::new, Collectors.toList()));
+        Map<UUID, Quarantine.Spot> spots =
+                outbreaks.spots(course.collection(), collections.plants(course.collection()));
         List<MapStop> map = new ArrayList<>();
         for (Stop stop : stops.values().stream()
                 .sorted(Comparator.comparingInt(Stop::position))
                 .toList()) {
             List<MapPot> pots = new ArrayList<>();
             for (Plant plant : byStop.getOrDefault(stop.id(), List.of())) {
-                if (plant.planX() != null && plant.planY() != null) {
+                Quarantine.Spot spot = spots.get(plant.id());
+                if (spot != null) {
                     ContactLine line = near.get(plant.id());
                     String role = plant.id().equals(course.plant()) || (line != null && line.found())
                             ? "has-it"
                             : line != null && line.state().equals("looked at, fine") ? "fine" : "near";
-                    pots.add(new MapPot(
-                            plant.id(), plant.name(), plant.planX(), plant.planY(), plant.acrossCm() / 2, role));
+                    pots.add(new MapPot(plant.id(), plant.name(), spot.xCm(), spot.yCm(), spot.radiusCm(), role));
                 }
             }
             if (!pots.isEmpty()) {

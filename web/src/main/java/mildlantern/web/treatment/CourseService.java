@@ -6,9 +6,11 @@ import java.time.OffsetDateTime;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import mildlantern.log.LogEntry;
 import mildlantern.quarantine.Quarantine;
 import mildlantern.treatment.CareSetting;
@@ -138,6 +140,10 @@ class CourseService {
                 CourseComposer.USUAL_COVERAGE,
                 outbreaks.since(plant, wanted.cause(), wanted.counted(), decided.openedOn())));
         course.steps().forEach(step -> steps.save(new StoredStep(stored, step)));
+        // Whom it touched is known only as long as it stands where it stood.
+        outbreaks.contacts(stored).stream()
+                .filter(contact -> contact.nearness() == Quarantine.Nearness.TOUCHING)
+                .forEach(contact -> contacts.save(new ContactLook(stored, contact)));
         return stored.id();
     }
 
@@ -314,15 +320,18 @@ class CourseService {
         if (!forms.firstTime(collection, form)) {
             return 0;
         }
-        List<UUID> asked = contacts.findByCollectionAndCourse(collection, courseId).stream()
-                .map(ContactLook::plant)
-                .toList();
-        List<Quarantine.Contact> found = outbreaks.contacts(course).stream()
-                .filter(quarantine::worthALook)
-                .filter(contact -> !asked.contains(contact.plant()))
-                .toList();
-        found.forEach(contact -> contacts.save(new ContactLook(course, contact, LocalDate.now(clock))));
-        return found.size();
+        Map<UUID, ContactLook> noted = contacts.findByCollectionAndCourse(collection, courseId).stream()
+                .collect(Collectors.toMap(ContactLook::plant, look -> look));
+        int asked = 0;
+        for (Quarantine.Contact contact : outbreaks.contacts(course)) {
+            if (quarantine.worthALook(contact)) {
+                ContactLook look = Optional.ofNullable(noted.get(contact.plant()))
+                        .orElseGet(() -> contacts.save(new ContactLook(course, contact)));
+                asked += look.askedOn().isEmpty() ? 1 : 0;
+                look.ask(LocalDate.now(clock));
+            }
+        }
+        return asked;
     }
 
     /** Ends a course before its time: another follows, or none. */

@@ -23,6 +23,7 @@ import mildlantern.treatment.CourseComposer;
 import mildlantern.web.casework.CaseTroubles;
 import mildlantern.web.collection.CollectionService;
 import mildlantern.web.collection.Plant;
+import mildlantern.web.collection.Standing;
 import mildlantern.web.collection.Stop;
 import mildlantern.web.collection.StopKind;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -41,6 +42,7 @@ class Outbreaks {
 
     private final CollectionService collections;
     private final CaseTroubles cases;
+    private final CourseRepositories.Contacts contacts;
     private final Quarantine quarantine;
     private final Pests pests;
     private final Diagnosis diagnosis;
@@ -50,6 +52,7 @@ class Outbreaks {
     Outbreaks(
             CollectionService collections,
             CaseTroubles cases,
+            CourseRepositories.Contacts contacts,
             Quarantine quarantine,
             Pests pests,
             Diagnosis diagnosis,
@@ -57,6 +60,7 @@ class Outbreaks {
             Clock clock) {
         this.collections = collections;
         this.cases = cases;
+        this.contacts = contacts;
         this.quarantine = quarantine;
         this.pests = pests;
         this.diagnosis = diagnosis;
@@ -117,12 +121,11 @@ class Outbreaks {
         LocalDate today = LocalDate.now(clock);
         LocalDate since = course.thereSince();
         List<Plant> plants = collections.plants(collection);
-        Map<UUID, Quarantine.Spot> spots = new HashMap<>();
-        for (Plant plant : plants) {
-            if (plant.planX() != null && plant.planY() != null) {
-                spots.put(plant.id(), new Quarantine.Spot(plant.planX(), plant.planY(), plant.acrossCm() / 2));
-            }
-        }
+        Map<UUID, Quarantine.Spot> spots = spots(collection, plants);
+        Set<UUID> touched = contacts.findByCollectionAndCourse(collection, course.id()).stream()
+                .filter(look -> look.nearness() == Quarantine.Nearness.TOUCHING)
+                .map(ContactLook::plant)
+                .collect(Collectors.toSet());
         Set<UUID> hosts = diagnosis.knowledge().disorder(course.disorder()).stream()
                 .flatMap(cause -> plants.stream().filter(plant -> cause.mayBefall(collections.profile(plant))))
                 .map(Plant::id)
@@ -133,10 +136,23 @@ class Outbreaks {
                 .collect(Collectors.toSet());
         List<Quarantine.Stay> stays = stays(collection, plants, since, today);
         Map<UUID, UUID> at = plants.stream().collect(Collectors.toMap(Plant::id, Plant::stop));
-        return quarantine.contacts(course.plant(), course.disorder(), since, today, stays, spots, hosts).stream()
+        return quarantine
+                .contacts(course.plant(), course.disorder(), since, today, stays, spots, touched, hosts)
+                .stream()
                 .filter(contact ->
                         contact.nearness() != Quarantine.Nearness.ROOM || !outdoors.contains(at.get(contact.plant())))
                 .toList();
+    }
+
+    /** Where every pot stands on its stop's plan, cm. */
+    Map<UUID, Quarantine.Spot> spots(UUID collection, List<Plant> plants) {
+        Map<UUID, List<Plant>> byStop = plants.stream().collect(Collectors.groupingBy(Plant::stop));
+        Map<UUID, Quarantine.Spot> spots = new HashMap<>();
+        collections
+                .walk(collection)
+                .forEach(stop -> Standing.at(stop, byStop.getOrDefault(stop.id(), List.of()))
+                        .forEach(pot -> spots.put(pot.id(), new Quarantine.Spot(pot.x(), pot.y(), pot.radius()))));
+        return spots;
     }
 
     private record Move(UUID plant, LocalDate on, UUID from) {}

@@ -115,7 +115,7 @@ class ScreenshotsTest {
         assertThat(page.locator(".steps-list > .DONE")).hasCount(1);
         page.locator("[data-key=l]").click();
         assertThat(page.locator("[role=status]")).isVisible();
-        page.reload();
+        page.navigate(page.url().replaceAll("#.*", ""));
         take(page, "course");
         page.navigate("http://127.0.0.1:" + port + "/mixing/drench");
         take(page, "mixing");
