@@ -206,6 +206,11 @@ public final class Quarantine {
         return List.copyOf(ranked);
     }
 
+    /** Days that anything new or infested stands alone at least. */
+    public int leastDays() {
+        return leastDays;
+    }
+
     /** Whether a plant is so likely to have caught it that a look of its own is asked for; for others the usual round is enough. */
     public boolean worthALook(Contact contact) {
         return contact.risk() >= askFrom;

@@ -271,7 +271,7 @@ public final class RoundPlanner {
         if (plant.asked()
                 .filter(it -> looked.filter(day -> !day.isBefore(it.on())).isEmpty())
                 .isPresent()) {
-            return plant.asked().map(it -> new Due(plant.id(), Due.Kind.CONTACT_LOOK, it.why()));
+            return plant.asked().map(it -> new Due(plant.id(), Due.Kind.ASKED_LOOK, it.why()));
         }
         if (plant.alone().isPresent()) {
             Quarantine.Clock clock = plant.alone().get();

@@ -97,6 +97,11 @@ public final class CourseComposer {
      */
     public record Done(String means, LocalDate on) {}
 
+    /** Conditions, rinsing, gear and cautions of a means, a sentence each. */
+    public static List<String> terms(Means one) {
+        return Steps.terms(one);
+    }
+
     /** A share in words: "under 1 %", "34 %". */
     public static String percent(double share) {
         return Say.percent(share);

@@ -6,6 +6,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.Set;
 import mildlantern.knowledge.Words;
 import mildlantern.mixing.Rate;
 import mildlantern.quantity.Limits;
@@ -268,14 +269,15 @@ public final class Refusals {
     /**
      * Whether a plant may be fed: never while feeding is on hold.
      *
+     * @param holds what must not be done on it now
      * @return a refusal, or nothing
      */
-    public static Optional<Verdict> feeding(Situation situation) {
-        return situation.holds().contains(Hold.FEED)
+    public static Optional<Verdict> feeding(Set<Hold> holds) {
+        return holds.contains(Hold.FEED)
                 ? Optional.of(Verdict.refused(
                         "feed-on-hold",
                         "Feeding is on hold: a stressed plant is not fed.",
-                        "Start at half strength when the case is closed."))
+                        "Start at half strength when its case is closed."))
                 : Optional.empty();
     }
 

@@ -323,7 +323,7 @@ class RoundPlannerTest {
                 false);
         assertThat(planner.due(near, TODAY))
                 .singleElement()
-                .satisfies(due -> assertThat(due.kind()).isEqualTo(Due.Kind.CONTACT_LOOK));
+                .satisfies(due -> assertThat(due.kind()).isEqualTo(Due.Kind.ASKED_LOOK));
         PlantToday answered = new PlantToday(
                 PLANT,
                 near.upkeep(),

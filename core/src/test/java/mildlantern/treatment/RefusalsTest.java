@@ -185,27 +185,9 @@ class RefusalsTest {
 
     @Test
     void aPlantOnHoldIsNotFed() {
-        Situation held = new Situation(
-                PLANTS.profile("monstera").orElseThrow(),
-                false,
-                false,
-                20,
-                OptionalDouble.empty(),
-                false,
-                Set.of(Hold.FEED),
-                List.of());
-        assertThat(Refusals.feeding(held))
+        assertThat(Refusals.feeding(Set.of(Hold.FEED, Hold.MOVE)))
                 .hasValueSatisfying(verdict -> assertThat(verdict.refuses()).isTrue());
-        Situation free = new Situation(
-                PLANTS.profile("monstera").orElseThrow(),
-                false,
-                false,
-                20,
-                OptionalDouble.empty(),
-                false,
-                Set.of(),
-                List.of());
-        assertThat(Refusals.feeding(free)).isEmpty();
+        assertThat(Refusals.feeding(Set.of(Hold.MOVE))).isEmpty();
     }
 
     private static Label label(

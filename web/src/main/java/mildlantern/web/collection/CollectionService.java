@@ -73,6 +73,12 @@ public class CollectionService {
                 .toList();
     }
 
+    /** Living plants that came into the collection on a day or later. */
+    @Transactional(readOnly = true)
+    public List<Plant> arrivedSince(UUID collection, LocalDate since) {
+        return plants.arrivedSince(collection, since);
+    }
+
     /** The plants that stand at a stop, in their order. */
     public List<Plant> plantsAt(UUID collection, UUID stop) {
         return plants.findByCollectionAndStopOrderByPlaceOnStop(collection, stop).stream()

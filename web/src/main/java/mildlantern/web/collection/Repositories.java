@@ -54,6 +54,10 @@ final class Repositories {
                 """)
         List<QuickLine.Named> names(UUID collection);
 
+        @Query(
+                "select p from Plant p where p.collection = :collection and p.acquiredOn >= :since and p.state = mildlantern.web.collection.Plant$State.ALIVE")
+        List<Plant> arrivedSince(UUID collection, LocalDate since);
+
         boolean existsByCollectionAndAccession(UUID collection, String accession);
     }
 

@@ -2,16 +2,25 @@ package mildlantern.web.log;
 
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
+import mildlantern.log.LogEntry;
 import mildlantern.log.QuickLine;
 import mildlantern.plant.PlantKnowledge;
+import mildlantern.treatment.Hold;
+import mildlantern.treatment.Refusals;
+import mildlantern.treatment.Verdict;
 import mildlantern.web.collection.CollectionService;
 import mildlantern.web.collection.HappeningWords;
 import mildlantern.web.collection.LogBook;
+import mildlantern.web.collection.Plant;
+import mildlantern.web.collection.Troubles;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -21,12 +30,14 @@ class QuickService {
     private final CollectionService collections;
     private final PlantKnowledge knowledge;
     private final LogBook log;
+    private final Troubles troubles;
     private final Clock clock;
 
-    QuickService(CollectionService collections, PlantKnowledge knowledge, LogBook log, Clock clock) {
+    QuickService(CollectionService collections, PlantKnowledge knowledge, LogBook log, Troubles troubles, Clock clock) {
         this.collections = collections;
         this.knowledge = knowledge;
         this.log = log;
+        this.troubles = troubles;
         this.clock = clock;
     }
 
@@ -37,6 +48,7 @@ class QuickService {
      * @param day the day, where it is not today
      * @param entries what would be written
      * @param problems what was not understood
+     * @param warnings what speaks against it; it is written all the same, because it is what was done
      * @param next how the line could go on
      * @param complete whether it can be written as it is
      */
@@ -47,15 +59,16 @@ class QuickService {
             Optional<LocalDate> day,
             List<String> entries,
             List<String> problems,
+            List<String> warnings,
             List<String> next,
             boolean complete) {}
 
     @Transactional(readOnly = true)
     Preview preview(UUID collection, String line, Optional<UUID> here) {
-        return preview(line, understand(collection, line, here));
+        return preview(collection, line, understand(collection, line, here));
     }
 
-    private Preview preview(String line, QuickLine.Understood understood) {
+    private Preview preview(UUID collection, String line, QuickLine.Understood understood) {
         boolean clear = understood.plants().size() == 1;
         return new Preview(
                 line,
@@ -66,8 +79,25 @@ class QuickService {
                         .map(said -> HappeningWords.said(said.entry(), said.words()))
                         .toList(),
                 understood.problems(),
+                clear
+                        ? warnings(
+                                collections.plant(
+                                        collection, understood.plants().get(0).id()),
+                                understood)
+                        : List.of(),
                 understood.next(),
                 understood.complete());
+    }
+
+    private List<String> warnings(Plant plant, QuickLine.Understood understood) {
+        if (understood.said().stream().noneMatch(said -> said.entry() instanceof LogEntry.Fed)) {
+            return List.of();
+        }
+        List<String> words = troubles.holds(plant);
+        Set<Hold> holds = Arrays.stream(Hold.values())
+                .filter(hold -> words.contains(hold.words()))
+                .collect(Collectors.toSet());
+        return Refusals.feeding(holds).map(Verdict::reason).stream().toList();
     }
 
     /** Stores a line, once, if it was understood. */
@@ -85,7 +115,7 @@ class QuickService {
                                     new LogBook.Line(said.entry(), said.words().isBlank() ? null : said.words()))
                             .toList());
         }
-        return preview(line, understood);
+        return preview(collection, line, understood);
     }
 
     private QuickLine.Understood understand(UUID collection, String line, Optional<UUID> here) {

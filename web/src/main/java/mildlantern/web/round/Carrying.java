@@ -33,7 +33,7 @@ enum Carrying {
             case LOOK_AGAIN, OPEN_CASE -> CASE;
             case WATER, FILL_TRAY -> water(source(plant, collections));
             case COURSE_STEP -> COURSE;
-            case CONTACT_LOOK, ISOLATION_LOOK, ROUTINE_LOOK -> LENS;
+            case ASKED_LOOK, ISOLATION_LOOK, ROUTINE_LOOK -> LENS;
             case FEED -> FEED;
             case EMPTY_CUP -> NOTHING;
         };

@@ -1,6 +1,7 @@
 package mildlantern.web.round;
 
 import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.HashMap;
@@ -41,6 +42,7 @@ final class DueToday {
     private final RoundPlanner planner;
     private final Quarantine quarantine;
     private final CourseDues.Asked courses;
+    private final Set<UUID> arrivals;
     private final Map<UUID, PlantToday.Trouble> troubles;
     private final Set<UUID> stopsWithCatching;
     private final Map<UUID, Plant> apart;
@@ -99,6 +101,10 @@ final class DueToday {
         ids.addAll(holds.keySet());
         ids.addAll(catching);
         ids.addAll(courses.plants());
+        arrivals = collections.arrivedSince(collection, day.minusDays(quarantine.leastDays() - 1L)).stream()
+                .map(Plant::id)
+                .collect(Collectors.toSet());
+        ids.addAll(arrivals);
         apart = collections.plants(collection, ids).stream()
                 .filter(Plant::alive)
                 .collect(Collectors.toMap(Plant::id, plant -> plant));
@@ -171,11 +177,27 @@ final class DueToday {
                 alone(plant, stop),
                 Optional.ofNullable(troubles.get(plant.id())),
                 step(plant).map(CourseDues.Step::words),
-                Optional.ofNullable(courses.looks().get(plant.id()))
-                        .map(look -> new PlantToday.AskedLook(look.since(), look.words())),
+                asked(plant, stop),
                 stopsWithCatching.contains(stop.id()),
                 holds.getOrDefault(plant.id(), List.of()).contains(Hold.FEED.words()),
                 cup(plant, stop));
+    }
+
+    /** A look that a course asked for, or that a new arrival asks for by itself while it does not stand alone. */
+    private Optional<PlantToday.AskedLook> asked(Plant plant, Stop stop) {
+        Optional<PlantToday.AskedLook> byCourse = Optional.ofNullable(
+                        courses.looks().get(plant.id()))
+                .map(look -> new PlantToday.AskedLook(look.since(), look.words()));
+        if (byCourse.isPresent() || stop.isolation() || !arrivals.contains(plant.id())) {
+            return byCourse;
+        }
+        return Optional.ofNullable(plant.acquiredOn())
+                .map(day -> quarantine.clock(day, Optional.empty(), 0))
+                .filter(clock -> clock.left(day) > 0)
+                .map(clock -> new PlantToday.AskedLook(
+                        day,
+                        "New here, day %d of %d: it should stand alone; look daily."
+                                .formatted(ChronoUnit.DAYS.between(clock.from(), day) + 1, clock.days())));
     }
 
     /** The step of a course that is due on a plant. */

@@ -139,7 +139,7 @@ public class RoundService {
         if (due.of(Due.Kind.COURSE_STEP) > 0) {
             parts.add(due.of(Due.Kind.COURSE_STEP) + " to treat");
         }
-        int looks = due.of(Due.Kind.CONTACT_LOOK) + due.of(Due.Kind.ROUTINE_LOOK) + due.of(Due.Kind.ISOLATION_LOOK);
+        int looks = due.of(Due.Kind.ASKED_LOOK) + due.of(Due.Kind.ROUTINE_LOOK) + due.of(Due.Kind.ISOLATION_LOOK);
         if (looks > 0) {
             parts.add(looks + " to look at");
         }

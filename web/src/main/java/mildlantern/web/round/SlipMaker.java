@@ -61,7 +61,7 @@ class SlipMaker {
                 pour(plant),
                 has(plant, Due.Kind.ROUTINE_LOOK)
                         || has(plant, Due.Kind.ISOLATION_LOOK)
-                        || has(plant, Due.Kind.CONTACT_LOOK),
+                        || has(plant, Due.Kind.ASKED_LOOK),
                 has(plant, Due.Kind.FEED),
                 has(plant, Due.Kind.EMPTY_CUP),
                 done.getOrDefault(plant.plant().id(), List.of()),
@@ -115,7 +115,7 @@ class SlipMaker {
             case LOOK_AGAIN -> new RoundViews.Said("case · look again", "case", lamp, due.why());
             case OPEN_CASE -> new RoundViews.Said("case · causes to weigh", "case", lamp, due.why());
             case COURSE_STEP -> new RoundViews.Said("course · step due", "case", lamp, due.why());
-            case CONTACT_LOOK -> new RoundViews.Said("look · it may have caught it", "look", lamp, due.why());
+            case ASKED_LOOK -> new RoundViews.Said("look · asked for", "look", lamp, due.why());
             case WATER -> new RoundViews.Said("water", "water", lamp, due.why());
             case FILL_TRAY -> new RoundViews.Said("water · tray", "water", lamp, due.why());
             case ISOLATION_LOOK -> new RoundViews.Said("on its own · daily look", "look", lamp, due.why());
@@ -165,7 +165,7 @@ class SlipMaker {
             case WATER -> "feel the pot; if dry, " + ml(plant) + " mL " + words(plant);
             case FILL_TRAY -> "fill the tray, " + ml(plant) + " mL " + words(plant);
             case COURSE_STEP -> "course step: ask the keeper";
-            case CONTACT_LOOK, ISOLATION_LOOK, ROUTINE_LOOK -> "turn leaves over";
+            case ASKED_LOOK, ISOLATION_LOOK, ROUTINE_LOOK -> "turn leaves over";
             case FEED -> "feed";
             case EMPTY_CUP -> "empty the cup";
         };

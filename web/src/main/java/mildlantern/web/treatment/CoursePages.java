@@ -36,6 +36,7 @@ import mildlantern.web.collection.Plant;
 import mildlantern.web.collection.Stop;
 import mildlantern.web.collection.WaterBook;
 import mildlantern.web.platform.NotHere;
+import mildlantern.web.platform.SvgNumbers;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -43,6 +44,9 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional(readOnly = true)
 class CoursePages {
+    private static final int CURVE_WIDTH = 340;
+    private static final int CURVE_FOOT = 48;
+
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMM", Locale.UK);
 
     private final CourseService service;
@@ -156,6 +160,9 @@ class CoursePages {
     /** A stop on the map. */
     record MapStop(String name, double width, double depth, List<MapPot> pots) {}
 
+    /** How many plants were known to have it, day by day. */
+    record Curve(String path, String from, String words) {}
+
     /** A running or ended course. */
     record CoursePage(
             UUID id,
@@ -176,6 +183,7 @@ class CoursePages {
             List<ContactLine> contacts,
             boolean allAsked,
             List<MapStop> map,
+            Optional<Curve> curve,
             String since,
             String unit,
             List<String> clean,
@@ -365,6 +373,7 @@ class CoursePages {
                         .allMatch(one ->
                                 looks.stream().anyMatch(look -> look.plant().equals(one.plant()))),
                 catching && running ? map(course, lines, stops) : List.of(),
+                catching && running ? Optional.of(curve(course)) : Optional.empty(),
                 catching ? DAY.format(course.thereSince()) : "",
                 pests.find(course.disorder()).map(LifeTable::unit).orElse(""),
                 cleaning(course, plant),
@@ -466,6 +475,30 @@ class CoursePages {
             }
         }
         return map;
+    }
+
+    private Curve curve(StoredCourse course) {
+        LocalDate today = LocalDate.now(clock);
+        List<LocalDate> found = new ArrayList<>(outbreaks.sameTrouble(course).stream()
+                .map(CaseTroubles.Decided::openedOn)
+                .toList());
+        found.add(cases.decided(course.collection(), course.troubleCase()).openedOn());
+        found.sort(Comparator.naturalOrder());
+        LocalDate from = found.get(0);
+        double days = Math.max(1, ChronoUnit.DAYS.between(from, today));
+        StringBuilder path = new StringBuilder("M").append(SvgNumbers.point(2, CURVE_FOOT));
+        for (int i = 0; i < found.size(); i++) {
+            double x = 2 + (CURVE_WIDTH - 4) * ChronoUnit.DAYS.between(from, found.get(i)) / days;
+            path.append("H")
+                    .append(Math.round(x))
+                    .append("V")
+                    .append(Math.round(CURVE_FOOT - (CURVE_FOOT - 18.0) * (i + 1) / found.size()));
+        }
+        path.append("H").append(CURVE_WIDTH - 2);
+        return new Curve(
+                path.toString(),
+                DAY.format(from),
+                found.size() == 1 ? "1 plant has it" : found.size() + " plants have it");
     }
 
     private List<String> cleaning(StoredCourse course, Plant plant) {

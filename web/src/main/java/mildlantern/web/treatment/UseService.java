@@ -1,0 +1,180 @@
+package mildlantern.web.treatment;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.UUID;
+import mildlantern.diagnosis.Diagnosis;
+import mildlantern.diagnosis.Disorder;
+import mildlantern.log.LogEntry;
+import mildlantern.mixing.Carrier;
+import mildlantern.mixing.Measure;
+import mildlantern.mixing.Rate;
+import mildlantern.quantity.Limits;
+import mildlantern.treatment.CourseComposer;
+import mildlantern.treatment.Label;
+import mildlantern.treatment.Means;
+import mildlantern.treatment.Order;
+import mildlantern.treatment.Refusals;
+import mildlantern.treatment.TreatmentKnowledge;
+import mildlantern.treatment.Verdict;
+import mildlantern.web.casework.CaseTroubles;
+import mildlantern.web.collection.CollectionService;
+import mildlantern.web.collection.LogBook;
+import mildlantern.web.collection.Plant;
+import mildlantern.web.platform.NotHere;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Answers whether something may be used on a plant today, and writes down what was used. */
+@Service
+@Transactional
+class UseService {
+    private final CollectionService collections;
+    private final CaseTroubles cases;
+    private final TreatmentKnowledge knowledge;
+    private final Diagnosis diagnosis;
+    private final Situations situations;
+    private final CourseRepositories.Products products;
+    private final LogBook log;
+    private final Clock clock;
+
+    UseService(
+            CollectionService collections,
+            CaseTroubles cases,
+            TreatmentKnowledge knowledge,
+            Diagnosis diagnosis,
+            Situations situations,
+            CourseRepositories.Products products,
+            LogBook log,
+            Clock clock) {
+        this.collections = collections;
+        this.cases = cases;
+        this.knowledge = knowledge;
+        this.diagnosis = diagnosis;
+        this.situations = situations;
+        this.products = products;
+        this.log = log;
+        this.clock = clock;
+    }
+
+    /**
+     * What is to be used.
+     *
+     * @param means id
+     * @param against id of the disorder
+     * @param amount strength, per litre or percent as the means' usual rate counts; empty for the usual
+     * @param sun whether the sun will be on the plant
+     */
+    record Asked(Optional<String> means, Optional<String> against, String amount, boolean sun) {}
+
+    /** Something to choose. */
+    record Choice(String id, String words, boolean chosen) {}
+
+    /** The page. */
+    record Page(
+            UUID plant,
+            String name,
+            UUID stop,
+            List<Choice> means,
+            List<Choice> against,
+            String amount,
+            String unit,
+            Optional<String> problem,
+            boolean sun,
+            boolean refused,
+            String summary,
+            List<Verdict> verdicts,
+            List<String> terms,
+            UUID form) {}
+
+    @Transactional(readOnly = true)
+    public Page page(UUID collection, UUID plantId, Asked asked) {
+        Plant plant = collections.plant(collection, plantId);
+        List<String> decided = cases.decided(collection).stream()
+                .filter(one -> one.plant().equals(plantId))
+                .flatMap(one -> one.causes().stream())
+                .filter(knowledge::treats)
+                .toList();
+        Means means = asked.means()
+                .flatMap(knowledge::find)
+                .orElseGet(() -> decided.stream()
+                        .flatMap(cause -> knowledge.against(cause).stream())
+                        .filter(Means::product)
+                        .findFirst()
+                        .orElseGet(() -> knowledge.find("soap").orElseThrow(() -> new NotHere("means"))));
+        String against = asked.against()
+                .filter(knowledge::treats)
+                .orElseGet(() -> decided.stream()
+                        .findFirst()
+                        .orElseGet(() ->
+                                means.against().stream().sorted().findFirst().orElse("spider-mites")));
+        LocalDate today = LocalDate.now(clock);
+        Optional<String> problem = Optional.empty();
+        Optional<Label> label = products.of(collection).stream()
+                .map(OwnProduct::label)
+                .filter(one -> one.means().equals(means.id()))
+                .findFirst();
+        Optional<Rate> rate = label.flatMap(Label::most).or(means::rate);
+        try {
+            rate = asked.amount().isBlank() ? rate : strength(means, rate, asked.amount());
+        } catch (IllegalArgumentException e) {
+            problem = Optional.of("'" + asked.amount().strip() + "' is no strength: a number, as in 20.");
+        }
+        List<Verdict> verdicts = new Refusals(knowledge)
+                .judge(new Order(means, today, against, rate, asked.sun(), label), situations.of(plant, today));
+        boolean refused = verdicts.stream().anyMatch(Verdict::refuses);
+        return new Page(
+                plantId,
+                plant.name(),
+                plant.stop(),
+                knowledge.all().stream()
+                        .map(one -> new Choice(one.id(), one.name(), one.equals(means)))
+                        .toList(),
+                knowledge.disorders().stream()
+                        .sorted()
+                        .map(id -> new Choice(id, name(id), id.equals(against)))
+                        .toList(),
+                asked.amount().isBlank()
+                        ? rate.map(it -> Limits.plain(it.amount())).orElse("")
+                        : asked.amount(),
+                rate.or(means::rate)
+                        .map(it -> it.measure().symbol() + " " + it.carrier().words())
+                        .orElse(""),
+                problem,
+                asked.sun(),
+                refused,
+                refused ? "No, not today." : verdicts.isEmpty() ? "Yes." : "Yes, and mind:",
+                verdicts,
+                refused ? List.of() : CourseComposer.terms(means),
+                UUID.randomUUID());
+    }
+
+    private String name(String disorder) {
+        return diagnosis.knowledge().disorder(disorder).map(Disorder::name).orElse(disorder);
+    }
+
+    private static Optional<Rate> strength(Means means, Optional<Rate> usual, String amount) {
+        double number = Double.parseDouble(amount.strip().replace(',', '.'));
+        Measure measure = usual.map(Rate::measure).orElse(Measure.MILLILITRE);
+        Carrier carrier = usual.map(Rate::carrier).orElse(Carrier.LITRE);
+        return means.rate().isPresent() || usual.isPresent()
+                ? Optional.of(new Rate(number, measure, carrier))
+                : Optional.empty();
+    }
+
+    /** Writes down what was used, once; it is a fact, whatever was said of it. */
+    public void used(UUID collection, UUID plant, UUID form, String means) {
+        Means one = knowledge.find(means).orElseThrow(() -> new NotHere("means"));
+        log.write(
+                collection,
+                plant,
+                form,
+                LocalDate.now(clock),
+                List.of(new LogBook.Line(
+                        new LogEntry.Treated(Situations.sprayKind(means)),
+                        one.name().toLowerCase(Locale.ROOT))));
+    }
+}

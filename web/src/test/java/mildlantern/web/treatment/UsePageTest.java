@@ -1,0 +1,105 @@
+package mildlantern.web.treatment;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import java.util.Optional;
+import java.util.UUID;
+import mildlantern.treatment.Verdict;
+import mildlantern.web.Growers;
+import mildlantern.web.LanternTest;
+import mildlantern.web.collection.CollectionService;
+import mildlantern.web.collection.HappeningKind;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.test.web.servlet.MockMvc;
+
+/** Asked before it is used, whatever would harm the plant is refused with what would serve instead. */
+@LanternTest
+class UsePageTest {
+    @Autowired
+    private UseService uses;
+
+    @Autowired
+    private Growers growers;
+
+    @Autowired
+    private CollectionService plants;
+
+    @Autowired
+    private MockMvc mvc;
+
+    private Growers.Grower grower;
+
+    @BeforeEach
+    void aMothOrchid() {
+        grower = growers.grower();
+    }
+
+    private UseService.Page ask(String means, String against, String amount, boolean sun) {
+        return uses.page(
+                grower.member().collection(),
+                grower.plant().id(),
+                new UseService.Asked(Optional.of(means), Optional.of(against), amount, sun));
+    }
+
+    @Test
+    void copperOnAMothOrchidIsRefused_withTheNearestSafeWay() {
+        UseService.Page page = ask("copper", "cercospora-leaf-spot", "", false);
+        assertThat(page.refused()).isTrue();
+        assertThat(page.verdicts().get(0).reason()).contains("thin-leaved orchids");
+        assertThat(page.verdicts().get(0).instead()).isPresent();
+        assertThat(page.terms()).isEmpty();
+    }
+
+    @Test
+    void soapIsAllowedWithItsTerms_butNotStrongerAndNotInTheSun() {
+        assertThat(ask("soap", "spider-mites", "", false).refused()).isFalse();
+        assertThat(ask("soap", "spider-mites", "", false).terms())
+                .anySatisfy(term -> assertThat(term).contains("gloves"));
+        assertThat(ask("soap", "spider-mites", "40", false).verdicts())
+                .extracting(Verdict::rule)
+                .contains("too-strong");
+        assertThat(ask("soap", "spider-mites", "", true).verdicts())
+                .extracting(Verdict::rule)
+                .contains("sun");
+        assertThat(ask("soap", "spider-mites", "plenty", false).problem())
+                .hasValueSatisfying(words -> assertThat(words).contains("plenty"));
+    }
+
+    @Test
+    void whatWasUsedIsWrittenDownOnce_andThenTooSoonForMore() throws Exception {
+        String form = UUID.randomUUID().toString();
+        for (int i = 0; i < 2; i++) {
+            mvc.perform(post("/plants/" + grower.plant().id() + "/use")
+                            .with(user(grower.member()))
+                            .with(csrf())
+                            .param("form", form)
+                            .param("means", "soap"))
+                    .andExpect(status().is3xxRedirection());
+        }
+        assertThat(plants.happenings(grower.plant()))
+                .filteredOn(row -> row.kind() == HappeningKind.SPRAYED)
+                .hasSize(1);
+        assertThat(ask("soap", "spider-mites", "", false).verdicts())
+                .extracting(Verdict::rule)
+                .contains("too-soon");
+        assertThat(ask("oil", "spider-mites", "", false).verdicts())
+                .extracting(Verdict::rule)
+                .contains("two-products");
+    }
+
+    @Test
+    void thePageAnswers_andNotForAnothersPlant() throws Exception {
+        mvc.perform(get("/plants/" + grower.plant().id() + "/use").with(user(grower.member())))
+                .andExpect(status().isOk());
+        mvc.perform(get("/plants/" + grower.plant().id() + "/use")
+                        .with(user(growers.grower().member())))
+                .andExpect(status().isNotFound());
+    }
+}
