@@ -91,3 +91,6 @@ create table own_product (
     unique (collection_id, id),
     unique (collection_id, name)
 );
+
+-- New arrivals ask for their daily look.
+create index plant_by_arrival on plant (collection_id, acquired_on);

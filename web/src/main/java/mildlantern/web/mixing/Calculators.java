@@ -17,8 +17,11 @@ import mildlantern.mixing.Pot;
 import mildlantern.mixing.Rate;
 import mildlantern.mixing.Tools;
 import mildlantern.quantity.Limits;
-import mildlantern.web.mixing.Calculator.Answer;
-import mildlantern.web.mixing.Calculator.Line;
+import mildlantern.web.calculator.Calculator;
+import mildlantern.web.calculator.Calculator.Answer;
+import mildlantern.web.calculator.Calculator.Line;
+import mildlantern.web.calculator.Field;
+import mildlantern.web.calculator.Given;
 import org.springframework.stereotype.Component;
 
 /** The calculators that need nothing but their inputs. */
@@ -124,7 +127,7 @@ class Calculators {
             rate = new Rate(given.number("amount"), measure, given.constant(Carrier.class, "carrier"));
         } catch (IllegalArgumentException e) {
             given.problem("amount", "More product than mixture: look at the units again.");
-            return new Answer(List.of(), List.of(), List.of());
+            return Answer.none();
         }
         double volume = given.constant(Measure.class, "volume-in").inBase(given.number("volume"));
         double product = rate.product(volume);
@@ -135,7 +138,7 @@ class Calculators {
                     "amount",
                     "Above the label: at most " + Limits.plain(most) + " " + measure.symbol() + " "
                             + rate.carrier().words() + ".");
-            return new Answer(List.of(), List.of(), List.of());
+            return Answer.none();
         }
         tooLittle(product, measure.kind(), warnings);
         List<Line> lines = new ArrayList<>(List.of(measured("Product", product, measure.kind())));
@@ -181,7 +184,7 @@ class Calculators {
                                         "Mixed on: ............... For swabs only; keep away from children and pets."));
                     } catch (IllegalArgumentException e) {
                         given.problem("wanted", "Water only makes it weaker: choose less than the bottle has.");
-                        return new Answer(List.of(), List.of(), List.of());
+                        return Answer.none();
                     }
                 });
     }
@@ -333,11 +336,11 @@ class Calculators {
             };
         } catch (IllegalArgumentException e) {
             given.problem("n", "A label does not hold more than 100 %, and not nothing of everything.");
-            return new Answer(List.of(), List.of(), List.of());
+            return Answer.none();
         }
         if (feed.nitrogen() <= 0) {
             given.problem("n", "This feed holds no nitrogen, so no amount of it gives any.");
-            return new Answer(List.of(), List.of(), List.of());
+            return Answer.none();
         }
         double perLitre = feed.gramsPerLitreFor(given.number("target"));
         double grams = perLitre * given.number("volume");
@@ -385,7 +388,7 @@ class Calculators {
                                 List.of());
                     } catch (IllegalArgumentException e) {
                         given.problem("target", "Mixing gives only what lies between the two waters.");
-                        return new Answer(List.of(), List.of(), List.of());
+                        return Answer.none();
                     }
                 });
     }

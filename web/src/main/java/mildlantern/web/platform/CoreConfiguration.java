@@ -2,10 +2,12 @@ package mildlantern.web.platform;
 
 import java.time.Clock;
 import java.time.Duration;
+import mildlantern.air.AirKnowledge;
 import mildlantern.diagnosis.Diagnosis;
 import mildlantern.diagnosis.DiagnosisKnowledge;
 import mildlantern.diagnosis.FindingSearch;
 import mildlantern.light.Daylight;
+import mildlantern.light.WindowLight;
 import mildlantern.pest.Pests;
 import mildlantern.place.Moves;
 import mildlantern.plant.PlantKnowledge;
@@ -54,6 +56,16 @@ class CoreConfiguration {
     @Bean
     WaterKnowledge waterKnowledge(PlantKnowledge plants) {
         return WaterKnowledge.load(plants);
+    }
+
+    @Bean
+    AirKnowledge airKnowledge() {
+        return AirKnowledge.load();
+    }
+
+    @Bean
+    WindowLight windowLight() {
+        return WindowLight.load();
     }
 
     @Bean

@@ -1,4 +1,4 @@
-package mildlantern.web.mixing;
+package mildlantern.web.calculator;
 
 import java.util.LinkedHashMap;
 import java.util.Map;
@@ -6,7 +6,7 @@ import mildlantern.knowledge.Words;
 import mildlantern.quantity.Limits;
 
 /** What was asked of a calculator, and what is wrong with it, field by field. */
-final class Given {
+public final class Given {
     private final Map<String, String> values = new LinkedHashMap<>();
     private final Map<String, String> problems = new LinkedHashMap<>();
     private final Calculator calculator;
@@ -51,20 +51,20 @@ final class Given {
         }
     }
 
-    double number(String name) {
+    public double number(String name) {
         return Double.parseDouble(values.getOrDefault(name, "").replace(',', '.'));
     }
 
-    String text(String name) {
+    public String text(String name) {
         return values.getOrDefault(name, "");
     }
 
-    <E extends Enum<E>> E constant(Class<E> type, String name) {
+    public <E extends Enum<E>> E constant(Class<E> type, String name) {
         return Words.find(type, text(name)).orElseThrow(() -> new IllegalStateException(name + " was not checked"));
     }
 
     /** Something is wrong with a field that only the reckoning shows. */
-    void problem(String field, String words) {
+    public void problem(String field, String words) {
         problems.putIfAbsent(field, words);
     }
 

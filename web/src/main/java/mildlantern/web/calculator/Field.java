@@ -1,4 +1,4 @@
-package mildlantern.web.mixing;
+package mildlantern.web.calculator;
 
 import java.util.Arrays;
 import java.util.List;
@@ -17,7 +17,7 @@ import mildlantern.quantity.Limits;
  * @param choices what can be chosen; empty for a number or a text
  * @param text whether it is a text, which may be empty
  */
-record Field(
+public record Field(
         String name,
         String label,
         String unit,
@@ -28,17 +28,17 @@ record Field(
         boolean text) {
 
     /** One thing to choose. */
-    record Choice(String id, String words) {}
+    public record Choice(String id, String words) {}
 
-    static Field number(String name, String label, String unit, double preset, double low, double high) {
+    public static Field number(String name, String label, String unit, double preset, double low, double high) {
         return new Field(name, label, unit, Limits.plain(preset), low, high, List.of(), false);
     }
 
-    static Field choice(String name, String label, String preset, List<Choice> choices) {
+    public static Field choice(String name, String label, String preset, List<Choice> choices) {
         return new Field(name, label, "", preset, 0, 0, choices, false);
     }
 
-    static <E extends Enum<E>> Field choice(
+    public static <E extends Enum<E>> Field choice(
             String name, String label, E preset, List<E> constants, Function<E, String> words) {
         return choice(
                 name,
@@ -49,12 +49,12 @@ record Field(
                         .toList());
     }
 
-    static <E extends Enum<E>> Field choice(
+    public static <E extends Enum<E>> Field choice(
             String name, String label, E preset, Class<E> type, Function<E, String> words) {
         return choice(name, label, preset, Arrays.asList(type.getEnumConstants()), words);
     }
 
-    static Field text(String name, String label) {
+    public static Field text(String name, String label) {
         return new Field(name, label, "", "", 0, 0, List.of(), true);
     }
 

@@ -1,4 +1,4 @@
-package mildlantern.web.mixing;
+package mildlantern.web.calculator;
 
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -9,15 +9,15 @@ import java.util.Map;
 final class OpenApi {
     private OpenApi() {}
 
-    static Map<String, Object> describe(List<Calculator> calculators) {
+    static Map<String, Object> describe(Desk desk) {
         Map<String, Object> paths = new LinkedHashMap<>();
-        calculators.forEach(one -> paths.put("/mixing/" + one.id(), Map.of("get", operation(one))));
+        desk.all().forEach(one -> paths.put(desk.root() + "/" + one.id(), Map.of("get", operation(one))));
         Map<String, Object> all = new LinkedHashMap<>();
         all.put("openapi", "3.1.0");
         all.put(
                 "info",
                 Map.of(
-                        "title", "Mild Lantern: the mixing bench",
+                        "title", "Mild Lantern: " + desk.name(),
                         "version", "1",
                         "description",
                                 "Every calculator answers its page's address with JSON when asked with 'Accept: application/json'. A signed-in session is needed."));

@@ -1,4 +1,4 @@
-package mildlantern.web.mixing;
+package mildlantern.web.calculator;
 
 import java.math.BigDecimal;
 import java.math.RoundingMode;
@@ -14,11 +14,11 @@ import java.util.Optional;
  * @param fields its inputs
  * @param reckons how it answers; asked only with fields that are in order
  */
-record Calculator(String id, String name, String question, List<Field> fields, Reckons reckons) {
+public record Calculator(String id, String name, String question, List<Field> fields, Reckons reckons) {
 
     /** Reckons an answer; an argument that the core refuses is told at the field it belongs to. */
     @FunctionalInterface
-    interface Reckons {
+    public interface Reckons {
         Answer reckon(Given given);
     }
 
@@ -29,7 +29,12 @@ record Calculator(String id, String name, String question, List<Field> fields, R
      * @param warnings what to mind
      * @param bottle what to write on the bottle; empty where nothing is bottled
      */
-    record Answer(List<Line> lines, List<String> warnings, List<String> bottle) {}
+    public record Answer(List<Line> lines, List<String> warnings, List<String> bottle) {
+        /** No answer: what is wrong stands at a field. */
+        public static Answer none() {
+            return new Answer(List.of(), List.of(), List.of());
+        }
+    }
 
     /**
      * One figure.
@@ -39,8 +44,8 @@ record Calculator(String id, String name, String question, List<Field> fields, R
      * @param unit its unit
      * @param measured how it is measured with usual tools, and how far off that is
      */
-    record Line(String name, double value, String unit, Optional<String> measured) {
-        static Line of(String name, double value, String unit) {
+    public record Line(String name, double value, String unit, Optional<String> measured) {
+        public static Line of(String name, double value, String unit) {
             return new Line(name, value, unit, Optional.empty());
         }
 

@@ -1,0 +1,142 @@
+package mildlantern.light;
+
+import java.time.LocalDate;
+import java.time.ZoneOffset;
+import java.time.ZonedDateTime;
+import java.util.EnumMap;
+import java.util.Map;
+import java.util.Objects;
+import mildlantern.air.Glazing;
+import mildlantern.knowledge.Entry;
+import mildlantern.knowledge.KnowledgeException;
+import mildlantern.knowledge.KnowledgeFiles;
+import mildlantern.knowledge.Words;
+import mildlantern.quantity.Limits;
+import net.e175.klaus.solarpositioning.Grena3;
+import net.e175.klaus.solarpositioning.SolarPosition;
+
+/**
+ * The light of a window at a plant: the sky by the solid angle that is seen of it, the sun by its way through the opening. Leaves are taken
+ * to lie half flat and half upright towards the glass.
+ */
+public final class WindowLight {
+    private static final int MINUTES = 5;
+    private static final double DELTA_T = 69;
+
+    private final double photonsPerJoule;
+    private final Map<Glazing, Double> glass = new EnumMap<>(Glazing.class);
+    private final Map<Curtain, Double> curtains = new EnumMap<>(Curtain.class);
+    private final Map<LightSource, Double> luxPerPpfd = new EnumMap<>(LightSource.class);
+
+    private WindowLight(Entry file) {
+        photonsPerJoule = file.number("photons-per-joule", 1, 3);
+        for (Glazing glazing : Glazing.values()) {
+            glass.put(glazing, file.at("glass").number(Words.id(glazing), 0.1, 1));
+        }
+        for (Curtain curtain : Curtain.values()) {
+            curtains.put(curtain, file.at("curtain").number(Words.id(curtain), 0, 1));
+        }
+        for (LightSource source : LightSource.values()) {
+            luxPerPpfd.put(source, file.at("lux-per-ppfd").number(Words.id(source), 10, 200));
+        }
+    }
+
+    /**
+     * @throws KnowledgeException if {@code light.yaml} is wrong; the message names the key
+     */
+    public static WindowLight load() {
+        return new WindowLight(KnowledgeFiles.open("light.yaml"));
+    }
+
+    /** PPFD of a reading in lux, µmol/m²s. */
+    public double ppfd(double lux, LightSource source) {
+        return Limits.require("reading", lux, 0, 200_000, "lux") / Objects.requireNonNull(luxPerPpfd.get(source));
+    }
+
+    /**
+     * A day's light.
+     *
+     * @param mol mol/m² and day
+     * @param sunHours hours in which the sun, if it shines, falls on the plant
+     */
+    public record Day(double mol, double sunHours) {}
+
+    /**
+     * Light of a day.
+     *
+     * <p>Global radiation G = (910 sin α − 30)(1 − 0.75 n^3.4) W/m² and its diffuse share 0.3 + 0.7 n², with the sun's altitude α and cloud
+     * cover n: Kasten and Czeplak (1980), Solar Energy 24, equations 1 to 3. The sky is taken to be evenly bright. Sun position by Grena (2012).
+     *
+     * @param window the window
+     * @param distanceM of the plant from the glass, m, 0.05 to 20
+     * @param latitude degrees, north above 0
+     * @param date the day
+     * @param cloud mean cloud cover, 0 (clear) to 1
+     */
+    public Day day(Window window, double distanceM, double latitude, LocalDate date, double cloud) {
+        double distance = Limits.require("distance", distanceM, 0.05, 20, "m");
+        Limits.require("latitude", latitude, -66, 66, "degrees");
+        Limits.require("cloud", cloud, 0, 1, "of the sky");
+        double through = Objects.requireNonNull(glass.get(window.glazing()))
+                * Objects.requireNonNull(curtains.get(window.curtain()));
+        double sky = skySeen(window, distance);
+        double joules = 0;
+        double sunMinutes = 0;
+        ZonedDateTime start = date.atStartOfDay(ZoneOffset.UTC);
+        for (int minute = MINUTES / 2; minute < 24 * 60; minute += MINUTES) {
+            SolarPosition sun = Grena3.calculateSolarPosition(start.plusMinutes(minute), latitude, 0, DELTA_T);
+            double altitude = Math.toRadians(90 - sun.zenithAngle());
+            double global = (910 * Math.sin(altitude) - 30) * (1 - 0.75 * Math.pow(cloud, 3.4));
+            if (altitude <= 0 || global <= 0) {
+                continue;
+            }
+            double diffuse = global * (0.3 + 0.7 * cloud * cloud);
+            double watts = diffuse * sky;
+            double turned = Math.toRadians(sun.azimuth() - window.faces());
+            if (shinesIn(window, distance, altitude, turned)) {
+                sunMinutes += MINUTES;
+                double beam = (global - diffuse) / Math.max(Math.sin(altitude), 0.05);
+                watts += beam * (Math.sin(altitude) + Math.cos(altitude) * Math.cos(turned)) / 2;
+            }
+            joules += watts * MINUTES * 60;
+        }
+        return new Day(joules * through * photonsPerJoule / 1e6, sunMinutes / 60);
+    }
+
+    private static boolean shinesIn(Window window, double distance, double altitude, double turned) {
+        if (Math.cos(turned) <= 0.01 || Math.toDegrees(altitude) < window.skyline()) {
+            return false;
+        }
+        double aside = distance * Math.tan(turned);
+        double up = distance / Math.cos(turned) * Math.tan(altitude);
+        return Math.abs(aside) <= window.widthM() / 2 && up >= window.bottomM() && up <= window.topM();
+    }
+
+    /**
+     * The share of an evenly bright sky's light that comes through the opening: the mean of a flat leaf and of one that faces the glass. View
+     * factors of a rectangle from a small area on its axis (Howell's catalogue, B-3 and B-4).
+     */
+    static double skySeen(Window window, double distance) {
+        double bottom = Math.max(window.bottomM(), distance * Math.tan(Math.toRadians(window.skyline())));
+        if (bottom >= window.topM()) {
+            return 0;
+        }
+        double half = window.widthM() / 2;
+        double flat = 2 * (flat(half, window.topM(), distance) - flat(half, bottom, distance));
+        double facing = 2 * (facing(half, window.topM(), distance) - facing(half, bottom, distance));
+        return (flat + facing) / 2;
+    }
+
+    private static double flat(double half, double height, double distance) {
+        double slant = Math.hypot(height, distance);
+        return (Math.atan(half / distance) - distance / slant * Math.atan(half / slant)) / (2 * Math.PI);
+    }
+
+    private static double facing(double half, double height, double distance) {
+        double x = half / distance;
+        double y = height / distance;
+        double rootX = Math.sqrt(1 + x * x);
+        double rootY = Math.sqrt(1 + y * y);
+        return (x / rootX * Math.atan(y / rootX) + y / rootY * Math.atan(x / rootY)) / (2 * Math.PI);
+    }
+}

@@ -1,0 +1,113 @@
+package mildlantern.web.calculator;
+
+import jakarta.servlet.http.HttpServletRequest;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import mildlantern.web.platform.NotHere;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ProblemDetail;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.servlet.ModelAndView;
+
+/**
+ * Several calculators under one address: a page each, whose inputs stand in the address; the same address answers with JSON when asked for it.
+ *
+ * @param name of the desk
+ * @param root its address
+ * @param fine what is said at its foot
+ * @param all its calculators
+ */
+public record Desk(String name, String root, String fine, List<Calculator> all) {
+
+    /** What a calculator was asked and what it answers. */
+    public record Reckoned(
+            Calculator calculator,
+            Map<String, String> inputs,
+            Map<String, String> problems,
+            Calculator.Answer answer) {}
+
+    /**
+     * Answers as it was asked: a page, its changed part, or JSON.
+     *
+     * @throws NotHere if there is no such calculator
+     */
+    public Object answer(String id, Map<String, String> typed, HttpServletRequest request) {
+        Calculator calculator = all.stream()
+                .filter(one -> one.id().equals(id))
+                .findFirst()
+                .orElseThrow(() -> new NotHere("calculator"));
+        if (wantsJson(request)) {
+            return json(calculator, typed);
+        }
+        boolean part = request.getHeader("HX-Request") != null;
+        return new ModelAndView(part ? "calculator/bench :: answer(page=${page})" : "calculator/bench")
+                .addObject("desk", this)
+                .addObject("page", reckon(calculator, typed));
+    }
+
+    /** The addresses, inputs and answers, in the OpenAPI format. */
+    public ResponseEntity<Map<String, Object>> openApi() {
+        return ResponseEntity.ok(OpenApi.describe(this));
+    }
+
+    /** A browser names pages first; what names JSON and no page wants JSON. */
+    private static boolean wantsJson(HttpServletRequest request) {
+        String accept =
+                Optional.ofNullable(request.getHeader(HttpHeaders.ACCEPT)).orElse("");
+        return accept.contains("json") && !accept.contains(MediaType.TEXT_HTML_VALUE);
+    }
+
+    private static ResponseEntity<Object> json(Calculator calculator, Map<String, String> typed) {
+        for (String name : typed.keySet()) {
+            if (calculator.fields().stream().noneMatch(field -> field.name().equals(name))) {
+                return problem(Map.of(name, "This calculator has no such input."));
+            }
+        }
+        Reckoned reckoned = reckon(calculator, typed);
+        if (!reckoned.problems().isEmpty()) {
+            return problem(reckoned.problems());
+        }
+        Map<String, Object> body = new LinkedHashMap<>();
+        body.put("calculator", calculator.id());
+        body.put("inputs", reckoned.inputs());
+        body.put("results", reckoned.answer().lines().stream().map(Desk::line).toList());
+        body.put("warnings", reckoned.answer().warnings());
+        body.put("bottle", reckoned.answer().bottle());
+        return ResponseEntity.ok().contentType(MediaType.APPLICATION_JSON).body(body);
+    }
+
+    private static Map<String, Object> line(Calculator.Line line) {
+        Map<String, Object> shown = new LinkedHashMap<>();
+        shown.put("name", line.name());
+        shown.put("value", line.value());
+        shown.put("unit", line.unit());
+        line.measured().ifPresent(words -> shown.put("measured", words));
+        return shown;
+    }
+
+    private static ResponseEntity<Object> problem(Map<String, String> problems) {
+        ProblemDetail detail = ProblemDetail.forStatusAndDetail(
+                HttpStatus.UNPROCESSABLE_CONTENT, "Some inputs cannot be reckoned with; see 'errors'.");
+        detail.setTitle("Wrong input");
+        detail.setProperty(
+                "errors",
+                problems.entrySet().stream()
+                        .map(one -> Map.of("field", one.getKey(), "message", one.getValue()))
+                        .toList());
+        return ResponseEntity.unprocessableContent()
+                .contentType(MediaType.APPLICATION_PROBLEM_JSON)
+                .body(detail);
+    }
+
+    private static Reckoned reckon(Calculator calculator, Map<String, String> typed) {
+        Given given = new Given(calculator, typed);
+        Calculator.Answer answer = given.problems().isEmpty()
+                ? calculator.reckons().reckon(given)
+                : new Calculator.Answer(List.of(), List.of(), List.of());
+        return new Reckoned(calculator, given.values(), given.problems(), answer);
+    }
+}

@@ -1,0 +1,389 @@
+package mildlantern.web.climate;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.format.TextStyle;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import mildlantern.air.Air;
+import mildlantern.air.AirKnowledge;
+import mildlantern.air.Glazing;
+import mildlantern.light.Curtain;
+import mildlantern.light.LightSource;
+import mildlantern.light.Photons;
+import mildlantern.light.Window;
+import mildlantern.light.WindowLight;
+import mildlantern.quantity.RelativeHumidity;
+import mildlantern.quantity.Temperature;
+import mildlantern.web.calculator.Calculator;
+import mildlantern.web.calculator.Calculator.Answer;
+import mildlantern.web.calculator.Calculator.Line;
+import mildlantern.web.calculator.Field;
+import mildlantern.web.calculator.Given;
+import org.springframework.stereotype.Component;
+
+/** What the air and the light of a place come to. */
+@Component
+class ClimateCalculators {
+    /** Leaves close their pores or lose more than roots bring, above; leaves hardly drink, below. kPa. */
+    private static final double DRY_KPA = 1.6;
+
+    private static final double CLOSE_KPA = 0.3;
+    private static final double CHILL_CELSIUS = 11;
+    private static final double RISKY = 0.5;
+
+    private final AirKnowledge air;
+    private final WindowLight light;
+    private final Clock clock;
+
+    /** Which way a window looks. */
+    private enum Faces {
+        NORTH("north", 0),
+        NORTH_EAST("north-east", 45),
+        EAST("east", 90),
+        SOUTH_EAST("south-east", 135),
+        SOUTH("south", 180),
+        SOUTH_WEST("south-west", 225),
+        WEST("west", 270),
+        NORTH_WEST("north-west", 315);
+
+        private final String words;
+        private final double degrees;
+
+        Faces(String words, double degrees) {
+            this.words = words;
+            this.degrees = degrees;
+        }
+
+        String words() {
+            return words;
+        }
+    }
+
+    /** What a meter was set to. */
+    private enum Meter {
+        LUX("lux"),
+        FOOT_CANDLE("foot-candles"),
+        PPFD("µmol/m²s");
+
+        private final String words;
+
+        Meter(String words) {
+            this.words = words;
+        }
+
+        String words() {
+            return words;
+        }
+    }
+
+    ClimateCalculators(AirKnowledge air, WindowLight light, Clock clock) {
+        this.air = air;
+        this.light = light;
+        this.clock = clock;
+    }
+
+    List<Calculator> all() {
+        return List.of(pull(), heated(), humidifier(), pane(), leafSpot(), meter(), window(), lamp());
+    }
+
+    private static Field celsius(String name, String label, double preset) {
+        return Field.number(name, label, "°C", preset, -40, 50);
+    }
+
+    private static Field humidity(String name, String label, double preset) {
+        return Field.number(name, label, "%", preset, 1, 100);
+    }
+
+    private static Temperature temperature(Given given, String name) {
+        return new Temperature(given.number(name));
+    }
+
+    private static RelativeHumidity relative(Given given, String name) {
+        return new RelativeHumidity(given.number(name));
+    }
+
+    private static Calculator pull() {
+        return new Calculator(
+                "pull",
+                "Pull of the air",
+                "How much the air draws from leaves, its dew point and its water.",
+                List.of(celsius("t", "Air", 21), humidity("rh", "Humidity", 45)),
+                given -> {
+                    Temperature t = temperature(given, "t");
+                    RelativeHumidity rh = relative(given, "rh");
+                    double deficit = Air.deficit(t, rh).kilopascal();
+                    List<String> warnings = new ArrayList<>();
+                    if (deficit > DRY_KPA) {
+                        warnings.add("Soft-leaved tropicals lose more than their roots bring: edges crisp.");
+                    } else if (deficit < CLOSE_KPA) {
+                        warnings.add("Air so moist dries nothing: let it move, and keep leaves dry by night.");
+                    }
+                    return new Answer(
+                            List.of(
+                                    Line.of("Vapour pressure deficit", deficit, "kPa"),
+                                    Line.of("Dew point", Air.dewPoint(t, rh).celsius(), "°C"),
+                                    Line.of("Water in the air", Air.gramsPerCubicMetre(t, rh), "g per m³"),
+                                    Line.of("Saturation pressure", Air.saturationKpa(t), "kPa")),
+                            warnings,
+                            List.of());
+                });
+    }
+
+    private static Calculator heated() {
+        return new Calculator(
+                "heated",
+                "Heated air",
+                "What becomes of air from outside when it is heated: why leaves crisp in winter.",
+                List.of(
+                        celsius("out", "Outside", 0),
+                        humidity("rh", "Humidity there", 90),
+                        celsius("in", "Heated to", 21)),
+                given -> {
+                    double inside = Air.broughtTo(
+                                    temperature(given, "out"), relative(given, "rh"), temperature(given, "in"))
+                            .percent();
+                    return new Answer(
+                            List.of(
+                                    Line.of("Humidity inside", inside, "%"),
+                                    Line.of(
+                                            "Pull on leaves",
+                                            Air.deficit(temperature(given, "in"), new RelativeHumidity(inside))
+                                                    .kilopascal(),
+                                            "kPa")),
+                            inside < 35
+                                    ? List.of("Misting adds nothing lasting; grouping plants and a humidifier do.")
+                                    : List.of(),
+                            List.of());
+                });
+    }
+
+    private Calculator humidifier() {
+        return new Calculator(
+                "humidifier",
+                "Humidifier",
+                "What must be evaporated to hold a room at a humidity.",
+                List.of(
+                        Field.number("volume", "Room", "m³", 45, 0.1, 10_000),
+                        Field.number("changes", "Air changes", "an hour", 0.5, 0.1, 10),
+                        celsius("in", "Room", 21),
+                        humidity("wanted", "Wanted", 50),
+                        celsius("out", "Outside", 0),
+                        humidity("rh", "Humidity there", 90)),
+                given -> {
+                    double grams = Air.humidifierGramsPerHour(
+                            given.number("volume"),
+                            given.number("changes"),
+                            temperature(given, "in"),
+                            relative(given, "wanted"),
+                            temperature(given, "out"),
+                            relative(given, "rh"));
+                    return new Answer(
+                            List.of(
+                                    Line.of("Water a day", grams * 24 / 1000, "L"),
+                                    Line.of("An hour", grams, "g"),
+                                    Line.of(
+                                            "Humidity without it",
+                                            Air.broughtTo(
+                                                            temperature(given, "out"),
+                                                            relative(given, "rh"),
+                                                            temperature(given, "in"))
+                                                    .percent(),
+                                            "%")),
+                            List.of(String.format(
+                                    Locale.ROOT,
+                                    "Grouping watered plants adds roughly %.0f to %.0f %% for nothing; a tray next to nothing.",
+                                    air.grouping().low(),
+                                    air.grouping().high())),
+                            List.of());
+                });
+    }
+
+    private Calculator pane() {
+        return new Calculator(
+                "pane",
+                "Cold glass",
+                "How cold a leaf gets at a window by night.",
+                List.of(
+                        celsius("in", "Room", 19),
+                        celsius("out", "Outside", -5),
+                        Field.choice("glass", "Glass", Glazing.DOUBLE, Glazing.class, Glazing::words),
+                        Field.number("distance", "Leaf from the glass", "cm", 0, 0, 500)),
+                given -> {
+                    Glazing glazing = given.constant(Glazing.class, "glass");
+                    double leaf = air.leafAtPane(
+                                    temperature(given, "in"),
+                                    temperature(given, "out"),
+                                    glazing,
+                                    given.number("distance"))
+                            .celsius();
+                    return new Answer(
+                            List.of(
+                                    Line.of("Leaf", leaf, "°C"),
+                                    Line.of("Colder than the room by", given.number("in") - leaf, "°C"),
+                                    Line.of(
+                                            "Inner face of the glass",
+                                            air.paneInside(temperature(given, "in"), temperature(given, "out"), glazing)
+                                                    .celsius(),
+                                            "°C")),
+                            leaf < CHILL_CELSIUS
+                                    ? List.of(
+                                            "Tropicals are hurt below 10 to 12 °C within hours: take them off the glass by night.")
+                                    : List.of(),
+                            List.of());
+                });
+    }
+
+    private Calculator leafSpot() {
+        return new Calculator(
+                "leaf-spot",
+                "Leaf spot",
+                "How near wet leaves are to what a leaf spot needs, and what would lower it most.",
+                List.of(celsius("t", "While wet", 22), Field.number("wet", "Leaves wet", "h a day", 6, 0, 24)),
+                given -> {
+                    Temperature t = temperature(given, "t");
+                    double wet = given.number("wet");
+                    double risk = air.leafSpotRisk(t, wet);
+                    double drier = air.leafSpotRisk(t, wet / 2);
+                    double cooler = air.leafSpotRisk(new Temperature(t.celsius() - 4), wet);
+                    List<String> warnings = new ArrayList<>();
+                    if (risk >= RISKY) {
+                        warnings.add(
+                                risk - drier >= risk - cooler
+                                        ? "Half the wet hours would lower it most: water below the leaves, in the morning, and let air move."
+                                        : "Four degrees cooler would lower it most.");
+                    }
+                    return new Answer(
+                            List.of(
+                                    Line.of("Of what infects", risk * 100, "%"),
+                                    Line.of("With half the wet hours", drier * 100, "%"),
+                                    Line.of("Four degrees cooler", cooler * 100, "%")),
+                            warnings,
+                            List.of());
+                });
+    }
+
+    private Calculator meter() {
+        return new Calculator(
+                "meter",
+                "Meter reading",
+                "What a reading is in photons, and in a day.",
+                List.of(
+                        Field.number("reading", "Reading", "", 5000, 0, 200_000),
+                        Field.choice("in", "in", Meter.LUX, Meter.class, Meter::words),
+                        Field.choice("source", "of", LightSource.DAYLIGHT, LightSource.class, LightSource::words),
+                        Field.number("hours", "Hours of such light", "a day", 10, 0, 24)),
+                given -> {
+                    double reading = given.number("reading");
+                    LightSource source = given.constant(LightSource.class, "source");
+                    double ppfd = switch (given.constant(Meter.class, "in")) {
+                        case LUX -> light.ppfd(reading, source);
+                        case FOOT_CANDLE ->
+                            light.ppfd(Math.min(200_000, reading * Photons.LUX_PER_FOOT_CANDLE), source);
+                        case PPFD -> Math.min(3000, reading);
+                    };
+                    return new Answer(
+                            List.of(
+                                    Line.of(
+                                            "Daily light",
+                                            Photons.daily(Math.min(3000, ppfd), given.number("hours")),
+                                            "mol/m²"),
+                                    Line.of("Photons", ppfd, "µmol/m²s")),
+                            List.of(
+                                    "Daylight changes by the hour: read it at noon under an even sky, or several times."),
+                            List.of());
+                });
+    }
+
+    private Calculator window() {
+        return new Calculator(
+                "window",
+                "Window",
+                "What a window gives a plant, by its direction, size, glass and distance.",
+                List.of(
+                        Field.choice("faces", "It faces", Faces.SOUTH, Faces.class, Faces::words),
+                        Field.number("latitude", "Latitude", "°, south below 0", 52, -66, 66),
+                        Field.number("distance", "Plant from the glass", "cm", 40, 5, 1000),
+                        Field.number("width", "Width", "cm", 120, 10, 2000),
+                        Field.number("bottom", "Lower edge over the leaves", "cm", 0, -500, 500),
+                        Field.number("top", "Upper edge over the leaves", "cm", 140, 5, 1000),
+                        Field.number("skyline", "What stands outside", "° high", 15, 0, 80),
+                        Field.choice("glass", "Glass", Glazing.DOUBLE, Glazing.class, Glazing::words),
+                        Field.choice("curtain", "Before it", Curtain.NONE, Curtain.class, Curtain::words),
+                        Field.number("cloud", "Cloud", "% of the sky", 60, 0, 100)),
+                this::windowAnswer);
+    }
+
+    private Answer windowAnswer(Given given) {
+        Window window;
+        try {
+            window = new Window(
+                    given.constant(Faces.class, "faces").degrees,
+                    given.number("width") / 100,
+                    given.number("bottom") / 100,
+                    given.number("top") / 100,
+                    given.constant(Glazing.class, "glass"),
+                    given.constant(Curtain.class, "curtain"),
+                    given.number("skyline"));
+        } catch (IllegalArgumentException e) {
+            given.problem("top", "The upper edge lies above the lower one and above the leaves.");
+            return Answer.none();
+        }
+        int year = LocalDate.now(clock).getYear();
+        double distance = given.number("distance") / 100;
+        double latitude = given.number("latitude");
+        double cloud = given.number("cloud") / 100;
+        List<Line> lines = new ArrayList<>();
+        WindowLight.Day today = light.day(window, distance, latitude, LocalDate.now(clock), cloud);
+        lines.add(Line.of("Today", today.mol(), "mol/m²"));
+        lines.add(Line.of("Sun on it today, if it shines", today.sunHours(), "h"));
+        for (int month = 3; month <= 12; month += 3) {
+            WindowLight.Day day = light.day(window, distance, latitude, LocalDate.of(year, month, 21), cloud);
+            lines.add(Line.of(
+                    "21 " + LocalDate.of(year, month, 21).getMonth().getDisplayName(TextStyle.FULL, Locale.UK),
+                    day.mol(),
+                    "mol/m²"));
+        }
+        return new Answer(
+                lines,
+                List.of(
+                        "A reading by a meter or a phone stands above this; it is right to a half or double in a real room."),
+                List.of());
+    }
+
+    private static Calculator lamp() {
+        return new Calculator(
+                "lamp",
+                "Lamp",
+                "How long a lamp must burn to make up what the window lacks.",
+                List.of(
+                        Field.number("has", "The place has", "mol/m² a day", 3, 0, 60),
+                        Field.number("wants", "The plant wants", "mol/m² a day", 8, 0, 60),
+                        Field.number("ppfd", "Lamp reads", "µmol/m²s", 150, 1, 2000),
+                        Field.number("at", "read at", "cm", 30, 1, 500),
+                        Field.number("distance", "hung at", "cm", 30, 1, 500)),
+                given -> {
+                    double ppfd =
+                            Photons.atDistance(given.number("ppfd"), given.number("at"), given.number("distance"));
+                    double hours = Photons.hoursFor(
+                            Math.max(0, given.number("wants") - given.number("has")),
+                            Math.max(0.1, Math.min(3000, ppfd)));
+                    List<String> warnings = new ArrayList<>();
+                    if (hours > 16) {
+                        warnings.add(
+                                "More than 16 hours: hang it nearer, or take a stronger one. Plants need their night, and those that bloom by long nights twelve hours of it.");
+                    }
+                    return new Answer(
+                            List.of(
+                                    Line.of("Lamp on", hours, "h a day"),
+                                    Line.of("Light at that distance", ppfd, "µmol/m²s"),
+                                    Line.of(
+                                            "What is lacking",
+                                            Math.max(0, given.number("wants") - given.number("has")),
+                                            "mol/m²")),
+                            warnings,
+                            List.of());
+                });
+    }
+}
