@@ -28,6 +28,7 @@ class RoomsTest {
             "pest",
             "light",
             "air",
+            "nutrition",
             "plant",
             "knowledge",
             "quantity");

@@ -60,7 +60,7 @@ public record Field(
 
     /** Whether its choices are sentences, which need a line of their own. */
     public boolean wide() {
-        return choices.stream().anyMatch(choice -> choice.words().length() > 14);
+        return choices.stream().anyMatch(choice -> choice.words().length() > 20);
     }
 
     public boolean isNumber() {

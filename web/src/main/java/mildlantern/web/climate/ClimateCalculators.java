@@ -303,15 +303,15 @@ class ClimateCalculators {
                 "What a window gives a plant, by its direction, size, glass and distance.",
                 List.of(
                         Field.choice("faces", "It faces", Faces.SOUTH, Faces.class, Faces::words),
-                        Field.number("latitude", "Latitude", "°, south below 0", 52, -66, 66),
+                        Field.number("latitude", "Latitude, south below 0", "°", 52, -66, 66),
                         Field.number("distance", "Plant from the glass", "cm", 40, 5, 1000),
                         Field.number("width", "Width", "cm", 120, 10, 2000),
                         Field.number("bottom", "Lower edge over the leaves", "cm", 0, -500, 500),
                         Field.number("top", "Upper edge over the leaves", "cm", 140, 5, 1000),
-                        Field.number("skyline", "What stands outside", "° high", 15, 0, 80),
+                        Field.number("skyline", "Outside is so high", "°", 15, 0, 80),
                         Field.choice("glass", "Glass", Glazing.DOUBLE, Glazing.class, Glazing::words),
                         Field.choice("curtain", "Before it", Curtain.NONE, Curtain.class, Curtain::words),
-                        Field.number("cloud", "Cloud", "% of the sky", 60, 0, 100)),
+                        Field.number("cloud", "Sky in cloud", "%", 60, 0, 100)),
                 this::windowAnswer);
     }
 

@@ -14,6 +14,7 @@ import java.util.stream.Stream;
 import mildlantern.diagnosis.Diagnosis;
 import mildlantern.diagnosis.Disorder;
 import mildlantern.knowledge.Words;
+import mildlantern.nutrition.PotAccount;
 import mildlantern.place.BenchPlan;
 import mildlantern.plant.Profile;
 import mildlantern.quantity.Limits;
@@ -40,6 +41,7 @@ class PlantPages {
 
     private final CollectionService collections;
     private final WaterBook waterBook;
+    private final FoodBook food;
     private final UpkeepRows upkeep;
     private final PhotoService photos;
     private final PlatePictures plates;
@@ -50,6 +52,7 @@ class PlantPages {
     PlantPages(
             CollectionService collections,
             WaterBook waterBook,
+            FoodBook food,
             UpkeepRows upkeep,
             PhotoService photos,
             PlatePictures plates,
@@ -58,6 +61,7 @@ class PlantPages {
             Clock clock) {
         this.collections = collections;
         this.waterBook = waterBook;
+        this.food = food;
         this.upkeep = upkeep;
         this.photos = photos;
         this.plates = plates;
@@ -68,6 +72,7 @@ class PlantPages {
 
     PlantViews.PlantPage page(UUID collection, UUID id) {
         Plant plant = collections.plant(collection, id);
+        List<Happening> log = collections.happenings(plant);
         Profile profile = collections.profile(plant);
         Stop stop = collections.stop(collection, plant.stop());
         List<Troubles.Trouble> cases = troubles.of(plant);
@@ -95,9 +100,9 @@ class PlantPages {
                 row.map(it -> Math.max(10, Math.round(it.wetThroughMl() / 10f) * 10))
                         .orElse(100),
                 wants(profile, stop),
-                facts(plant, row),
+                facts(plant, profile, row, log),
                 care(plant),
-                collections.happenings(plant).stream()
+                log.stream()
                         .limit(RECORD_LINES)
                         .map(happening -> new PlantViews.DayLine(
                                 happening.id(), happening.onDay(), HappeningWords.said(happening), plant.alive()))
@@ -154,7 +159,7 @@ class PlantPages {
         return days == 0 ? "less than a day" : days == 1 ? "about a day" : "about " + days + " days";
     }
 
-    private List<PlantViews.Want> facts(Plant plant, Optional<UpkeepRow> row) {
+    private List<PlantViews.Want> facts(Plant plant, Profile profile, Optional<UpkeepRow> row, List<Happening> log) {
         List<PlantViews.Want> facts = new ArrayList<>();
         Optional.ofNullable(plant.accession()).ifPresent(number -> fact(facts, "Number", number));
         String pot = Stream.of(
@@ -193,7 +198,18 @@ class PlantPages {
                                     .map(g -> g + " g dry")
                                     .orElse("dry not known"));
         }
+        food.balance(plant, profile, log, LocalDate.now(clock))
+                .ifPresent(balance -> fact(facts, "In its pot", held(balance)));
         return facts;
+    }
+
+    private static String held(PotAccount.Balance balance) {
+        String words = "roughly %d mg/L nitrogen, salts %.1f mS/cm"
+                .formatted(Math.round(balance.nitrogenPerLitre()), balance.conductivity());
+        return words
+                + (balance.flushDue()
+                        ? ": wants a flush"
+                        : balance.hungry() ? ": goes short, feed it if nothing holds" : "");
     }
 
     private static void fact(List<PlantViews.Want> facts, String what, String value) {

@@ -8,6 +8,7 @@ import mildlantern.diagnosis.DiagnosisKnowledge;
 import mildlantern.diagnosis.FindingSearch;
 import mildlantern.light.Daylight;
 import mildlantern.light.WindowLight;
+import mildlantern.nutrition.PotAccount;
 import mildlantern.pest.Pests;
 import mildlantern.place.Moves;
 import mildlantern.plant.PlantKnowledge;
@@ -66,6 +67,11 @@ class CoreConfiguration {
     @Bean
     WindowLight windowLight() {
         return WindowLight.load();
+    }
+
+    @Bean
+    PotAccount potAccount() {
+        return PotAccount.load();
     }
 
     @Bean

@@ -68,11 +68,6 @@ class ScreenshotsTest {
             page.getByText("how opinion moved").click();
             take(page, "opinion");
             page.goBack();
-            page.getByText("what changed lately").click();
-            assertThat(page.locator("#panel")).isVisible();
-            take(page, "recall");
-            page.locator(".panel .press").click();
-            assertThat(page.locator(".look")).hasCount(3);
             page.getByText("decide on a cause").click();
             take(page, "decide");
             page.locator(".stop", new Page.LocatorOptions().setHasText("Stove landing"))
@@ -119,6 +114,8 @@ class ScreenshotsTest {
         take(page, "course");
         page.navigate("http://127.0.0.1:" + port + "/mixing/drench");
         take(page, "mixing");
+        page.navigate("http://127.0.0.1:" + port + "/desk/window");
+        take(page, "desk");
         page.navigate("http://127.0.0.1:" + port + "/pest-clock");
         take(page, "pest-clock");
         page.navigate("http://127.0.0.1:" + port + "/products");

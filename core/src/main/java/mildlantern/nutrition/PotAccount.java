@@ -1,0 +1,200 @@
+package mildlantern.nutrition;
+
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Set;
+import java.util.function.Predicate;
+import mildlantern.knowledge.Entry;
+import mildlantern.knowledge.KnowledgeException;
+import mildlantern.knowledge.KnowledgeFiles;
+import mildlantern.knowledge.Words;
+import mildlantern.plant.WaterSource;
+import mildlantern.plant.WaterWant;
+import mildlantern.quantity.Limits;
+
+/**
+ * Keeps account of nitrogen and salts in a pot, day by day. The pot is taken to be well mixed: what runs out carries its share, and uptake
+ * follows what is there (Michaelis and Menten's form, as for roots by Barber 1995). Mass balance holds to the last digit.
+ */
+public final class PotAccount {
+    private static final Set<String> KEYS = Set.of(
+            "water-salts",
+            "salts-per-nitrogen",
+            "demand",
+            "rest",
+            "half",
+            "taken-with",
+            "run-off",
+            "starts",
+            "conductivity",
+            "salty",
+            "sure",
+            "hungry");
+
+    private final Map<WaterSource, Double> waterSalts = new EnumMap<>(WaterSource.class);
+    private final Map<WaterWant, Double> salty = new EnumMap<>(WaterWant.class);
+    private final Map<String, Double> starts = new LinkedHashMap<>();
+    private final double saltsPerNitrogen;
+    private final double demand;
+    private final double rest;
+    private final double half;
+    private final double takenWith;
+    private final double runOff;
+    private final double conductivity;
+    private final double sure;
+    private final double hungry;
+
+    private PotAccount(Entry file) {
+        file.allowOnly(KEYS);
+        for (WaterSource source : WaterSource.values()) {
+            waterSalts.put(source, file.at("water-salts").number(Words.id(source), 0, 2000));
+        }
+        for (WaterWant want : WaterWant.values()) {
+            salty.put(want, file.at("salty").number(Words.id(want), 0.05, 5));
+        }
+        file.at("starts").children().forEach((medium, mg) -> starts.put(medium, mg.number(0, 500)));
+        saltsPerNitrogen = file.number("salts-per-nitrogen", 1, 20);
+        demand = file.number("demand", 0, 0.1);
+        rest = file.number("rest", 0, 1);
+        half = file.number("half", 0.1, 200);
+        takenWith = file.number("taken-with", 0, 1);
+        runOff = file.number("run-off", 0, 0.9);
+        conductivity = file.number("conductivity", 400, 800);
+        sure = file.number("sure", 1, 3);
+        hungry = file.number("hungry", 0, 100);
+    }
+
+    /**
+     * @throws KnowledgeException if {@code nutrition.yaml} is wrong; the message names the key
+     */
+    public static PotAccount load() {
+        return new PotAccount(KnowledgeFiles.open("nutrition.yaml"));
+    }
+
+    /**
+     * A pot.
+     *
+     * @param capacityMl water it holds wet through, mL
+     * @param leftMl what of it is left when it is watered as its kind wants, mL
+     * @param leafSquareCm leaf area, one side, cm²
+     * @param medium id of its medium
+     * @param wants the water its kind wants
+     */
+    public record Pot(double capacityMl, double leftMl, double leafSquareCm, String medium, WaterWant wants) {
+        /**
+         * @throws IllegalArgumentException if a size is not above 0
+         */
+        public Pot {
+            Limits.require("water held", capacityMl, 1, 1e6, "mL");
+            Limits.require("water left", leftMl, 0, capacityMl, "mL");
+            Limits.require("leaf area", leafSquareCm, 0, 1e6, "cm²");
+        }
+    }
+
+    /**
+     * Water given to a pot, with or without feed.
+     *
+     * @param on the day
+     * @param ml how much, mL; 0 for wet through, as usual
+     * @param water where it came from
+     * @param mgNitrogen nitrogen in a litre of it, mg/L, 0 for plain water
+     */
+    public record Gift(LocalDate on, double ml, WaterSource water, double mgNitrogen) {}
+
+    /**
+     * The account.
+     *
+     * @param nitrogen what came of the nitrogen, mg
+     * @param salts what came of all salts, mg
+     * @param nitrogenPerLitre in the pot's water wet through, mg/L
+     * @param conductivity of that water, mS/cm, about
+     * @param flushDue whether it is saltier than its kind bears
+     * @param hungry whether it grows and goes short of nitrogen
+     */
+    public record Balance(
+            Flow nitrogen,
+            Flow salts,
+            double nitrogenPerLitre,
+            double conductivity,
+            boolean flushDue,
+            boolean hungry) {}
+
+    /**
+     * Where a substance went.
+     *
+     * @param given with the medium, feeds and waters, mg
+     * @param taken by the plant, mg
+     * @param washed out below, mg
+     * @param left in the pot, mg
+     */
+    public record Flow(double given, double taken, double washed, double left) {}
+
+    /**
+     * Keeps the account from the potting on.
+     *
+     * @param pot the pot
+     * @param gifts in any order; those before the potting or after today do not count
+     * @param potted the day it was potted
+     * @param today the last day
+     * @param grows whether it grows on a day
+     */
+    public Balance keep(Pot pot, List<Gift> gifts, LocalDate potted, LocalDate today, Predicate<LocalDate> grows) {
+        double litres = pot.capacityMl() / 1000;
+        double nitrogen = starts.getOrDefault(pot.medium(), 0.0) * litres;
+        double salts = nitrogen * saltsPerNitrogen;
+        double[] ofNitrogen = {nitrogen, 0, 0};
+        double[] ofSalts = {salts, 0, 0};
+        List<Gift> inOrder = gifts.stream()
+                .filter(gift -> !gift.on().isBefore(potted) && !gift.on().isAfter(today))
+                .sorted(Comparator.comparing(Gift::on))
+                .toList();
+        int next = 0;
+        long days = ChronoUnit.DAYS.between(potted, today);
+        for (long day = 0; day <= days; day++) {
+            LocalDate on = potted.plusDays(day);
+            for (; next < inOrder.size() && inOrder.get(next).on().equals(on); next++) {
+                Gift gift = inOrder.get(next);
+                double room = pot.capacityMl() - pot.leftMl();
+                double ml = gift.ml() > 0 ? gift.ml() : room / (1 - runOff);
+                double addedNitrogen = gift.mgNitrogen() * ml / 1000;
+                double addedSalts = addedNitrogen * saltsPerNitrogen + salts(gift.water()) * ml / 1000;
+                nitrogen += addedNitrogen;
+                salts += addedSalts;
+                ofNitrogen[0] += addedNitrogen;
+                ofSalts[0] += addedSalts;
+                double out = Math.max(0, ml - room) / (pot.leftMl() + ml);
+                ofNitrogen[2] += nitrogen * out;
+                ofSalts[2] += salts * out;
+                nitrogen -= nitrogen * out;
+                salts -= salts * out;
+            }
+            double perLitre = nitrogen / litres;
+            double wanted = demand * pot.leafSquareCm() * (grows.test(on) ? 1 : rest);
+            double taken = Math.min(nitrogen, wanted * perLitre / (perLitre + half));
+            double takenSalts = Math.min(salts, taken * saltsPerNitrogen * takenWith);
+            nitrogen -= taken;
+            salts -= takenSalts;
+            ofNitrogen[1] += taken;
+            ofSalts[1] += takenSalts;
+        }
+        double perLitre = nitrogen / litres;
+        double strength = salts / litres / conductivity;
+        return new Balance(
+                new Flow(ofNitrogen[0], ofNitrogen[1], ofNitrogen[2], nitrogen),
+                new Flow(ofSalts[0], ofSalts[1], ofSalts[2], salts),
+                perLitre,
+                strength,
+                strength > sure * Objects.requireNonNull(salty.get(pot.wants())),
+                grows.test(today) && perLitre < hungry);
+    }
+
+    private double salts(WaterSource water) {
+        return Objects.requireNonNull(waterSalts.get(water));
+    }
+}

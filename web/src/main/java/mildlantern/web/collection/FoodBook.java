@@ -1,0 +1,88 @@
+package mildlantern.web.collection;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+import mildlantern.nutrition.PotAccount;
+import mildlantern.plant.Profile;
+import mildlantern.plant.Season;
+import mildlantern.plant.WaterSource;
+import mildlantern.plant.WaterWant;
+import mildlantern.water.PotOfPlant;
+import mildlantern.water.PotWater;
+import mildlantern.water.WaterKnowledge;
+import org.springframework.stereotype.Component;
+
+/** Keeps the account of nitrogen and salts of a plant's pot from its log. */
+@Component
+public class FoodBook {
+    /** Further back than this, what was given is used up or washed out. */
+    private static final int MOST_DAYS = 1100;
+
+    private final PotAccount account;
+    private final WaterKnowledge water;
+    private final WaterBook pots;
+    private final Collections houses;
+
+    FoodBook(PotAccount account, WaterKnowledge water, WaterBook pots, Collections houses) {
+        this.account = account;
+        this.water = water;
+        this.pots = pots;
+        this.houses = houses;
+    }
+
+    /** What its pot holds by now; nothing of a plant whose potting day is not known, or that stands in a tray. An old pot counts from three years ago. */
+    public Optional<PotAccount.Balance> balance(Plant plant, Profile profile, List<Happening> log, LocalDate today) {
+        Optional<LocalDate> potted =
+                Optional.ofNullable(plant.pottedOn()).or(() -> Optional.ofNullable(plant.acquiredOn()));
+        PotOfPlant pot = pots.pot(plant, profile);
+        if (potted.isEmpty() || pots.tray(plant, profile)) {
+            return Optional.empty();
+        }
+        LocalDate oldest = today.minusDays(MOST_DAYS);
+        PotWater balance = water.pot(pot);
+        Function<LocalDate, Season> seasons = houses.seasons(plant.collection());
+        WaterSource usual = Optional.ofNullable(plant.waterSource())
+                .orElse(profile.water() == WaterWant.ANY ? WaterSource.SOFT_TAP : WaterSource.RAIN);
+        List<PotAccount.Gift> gifts = gifts(log, profile, usual);
+        return Optional.of(account.keep(
+                new PotAccount.Pot(
+                        balance.capacityMl(),
+                        Math.min(balance.thresholdMl(), balance.capacityMl()),
+                        water.leafSquareCm(pot),
+                        pot.medium().id(),
+                        profile.water()),
+                gifts,
+                potted.get().isBefore(oldest) ? oldest : potted.get(),
+                today,
+                day -> seasons.apply(day) == Season.SPRING || seasons.apply(day) == Season.SUMMER));
+    }
+
+    /** A feed goes with the water of its day; where none was noted, it was a watering of its own. */
+    private static List<PotAccount.Gift> gifts(List<Happening> log, Profile profile, WaterSource usual) {
+        Map<LocalDate, Double> fed = new HashMap<>();
+        log.stream()
+                .filter(row -> row.kind() == HappeningKind.FED)
+                .forEach(row -> fed.put(
+                        row.onDay(),
+                        Optional.ofNullable(row.mgNitrogen())
+                                .orElse(profile.feedMgN().middle())));
+        List<PotAccount.Gift> gifts = new ArrayList<>();
+        log.stream().filter(row -> row.kind() == HappeningKind.WATERED).forEach(row -> {
+            Double strength = fed.remove(row.onDay());
+            gifts.add(new PotAccount.Gift(
+                    row.onDay(),
+                    Optional.ofNullable(row.amountMl())
+                            .map(Integer::doubleValue)
+                            .orElse(0.0),
+                    Optional.ofNullable(row.water()).orElse(usual),
+                    strength == null ? 0 : strength));
+        });
+        fed.forEach((day, strength) -> gifts.add(new PotAccount.Gift(day, 0, usual, strength)));
+        return gifts;
+    }
+}
