@@ -3,6 +3,10 @@ package mildlantern.web.exchange;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.tuple;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
@@ -21,6 +25,7 @@ import java.util.UUID;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
 import java.util.zip.ZipOutputStream;
+import mildlantern.treatment.Style;
 import mildlantern.web.Growers;
 import mildlantern.web.LanternTest;
 import mildlantern.web.account.AccountService;
@@ -35,6 +40,8 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.test.web.servlet.MockMvc;
+import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -70,6 +77,9 @@ class ExchangeTest {
 
     @Autowired
     private Clock clock;
+
+    @Autowired
+    private MockMvc mvc;
 
     private Growers.Grower grower;
     private UUID collection;
@@ -206,6 +216,57 @@ class ExchangeTest {
                 .isEqualTo(count("happening", demo))
                 .isGreaterThan(5000);
         assertThat(count("plant_upkeep", other)).isEqualTo(count("plant_upkeep", demo));
+    }
+
+    /** A case decided on mites, with its course begun, a neighbour asked for and a product of one's own. */
+    private void aCourse() throws Exception {
+        growers.plant(collection, grower.stop(), "Barnacle");
+        String plant = "/plants/" + grower.plant().id();
+        String address = mvc.perform(mine(post(plant + "/cases")))
+                .andReturn()
+                .getResponse()
+                .getRedirectedUrl();
+        mvc.perform(mine(post(address + "/decide"))
+                        .param("version", "0")
+                        .param("cause", "spider-mites")
+                        .param("trial", "wash-and-soap-mites")
+                        .param("lookAgainOn", LocalDate.now(clock).plusDays(6).toString())
+                        .param("note", "seen with the lens"))
+                .andExpect(status().is3xxRedirection());
+        String course = mvc.perform(mine(post(address + "/course"))
+                        .param("style", "LIVING")
+                        .param("cause", "spider-mites")
+                        .param("house", "true"))
+                .andReturn()
+                .getResponse()
+                .getRedirectedUrl();
+        mvc.perform(mine(post(course + "/contacts"))).andExpect(status().is3xxRedirection());
+        mvc.perform(mine(post("/products"))
+                        .param("name", "Quay soap")
+                        .param("means", "soap")
+                        .param("ingredient", "potassium salts, 10 %")
+                        .param("most", "15"))
+                .andExpect(status().is3xxRedirection());
+    }
+
+    private MockHttpServletRequestBuilder mine(MockHttpServletRequestBuilder request) {
+        return request.with(user(grower.member()))
+                .with(csrf())
+                .param("form", UUID.randomUUID().toString());
+    }
+
+    @Test
+    void coursesProductsAndStyleTravelWithTheArchive() throws Exception {
+        aCourse();
+        byte[] first = written(collection);
+        assertThat(count("course", collection)).isEqualTo(1);
+        assertThat(count("contact_look", collection)).isEqualTo(1);
+        assertThat(count("own_product", collection)).isEqualTo(1);
+        UUID other = UUID.randomUUID();
+        collections.make(other, collections.named(collection), "north");
+        archive.read(other, new ByteArrayInputStream(first));
+        assertThat(lines(files(written(other)))).containsExactlyElementsOf(lines(files(first)));
+        assertThat(collections.style(other)).isEqualTo(Style.LIVING);
     }
 
     private static List<String> lines(Map<String, byte[]> files) {
