@@ -24,9 +24,20 @@ public final class AirKnowledge {
     private final double best;
     private final double most;
     private final double hours;
+    private final Marks marks;
+
+    /**
+     * Where a figure begins to matter.
+     *
+     * @param dryKpa deficit above which soft leaves crisp, kPa
+     * @param closeKpa deficit below which nothing dries, kPa
+     * @param chillCelsius leaf temperature below which tropicals are hurt within hours, °C
+     * @param risky leaf-spot risk from which something should be done, 0 to 1
+     */
+    public record Marks(double dryKpa, double closeKpa, double chillCelsius, double risky) {}
 
     private AirKnowledge(Entry file) {
-        file.allowOnly(Set.of("glass", "inner-film", "cold-reach", "grouping", "leaf-spot"));
+        file.allowOnly(Set.of("glass", "inner-film", "cold-reach", "grouping", "leaf-spot", "marks"));
         for (Glazing glazing : Glazing.values()) {
             glass.put(glazing, file.at("glass").number(Words.id(glazing), 0.2, 8));
         }
@@ -38,6 +49,12 @@ public final class AirKnowledge {
         best = spot.number("best", least, 40);
         most = spot.number("most", best, 50);
         hours = spot.number("hours", 1, 48);
+        Entry mark = file.at("marks");
+        marks = new Marks(
+                mark.number("dry", 0, 10),
+                mark.number("close", 0, 10),
+                mark.number("chill", 0, 30),
+                mark.number("risky", 0, 1));
     }
 
     /**
@@ -101,6 +118,10 @@ public final class AirKnowledge {
         return (most - celsius)
                 / (most - best)
                 * Math.pow((celsius - least) / (best - least), (best - least) / (most - best));
+    }
+
+    public Marks marks() {
+        return marks;
     }
 
     /** Percent of relative humidity that grouping watered plants adds, roughly. */

@@ -31,7 +31,11 @@ public final class Quarantine {
             "ask-from",
             "flying",
             "medium-only",
-            "carriers");
+            "carriers",
+            "unseen",
+            "clean",
+            "clean-medium",
+            "care");
 
     private final int leastDays;
     private final int mostDays;
@@ -42,6 +46,10 @@ public final class Quarantine {
     private final Set<String> flying;
     private final Set<String> mediumOnly;
     private final double carriers;
+    private final int unseenDays;
+    private final List<String> clean;
+    private final String cleanMedium;
+    private final Map<String, String> care = new LinkedHashMap<>();
     private final Pests pests;
 
     private Quarantine(Entry file, Pests pests) {
@@ -59,6 +67,10 @@ public final class Quarantine {
         flying = Set.copyOf(file.words("flying"));
         mediumOnly = Set.copyOf(file.words("medium-only"));
         carriers = file.number("carriers", 0, 1);
+        unseenDays = (int) file.number("unseen", 1, 120);
+        clean = file.words("clean");
+        cleanMedium = file.text("clean-medium");
+        file.at("care").children().forEach((what, line) -> care.put(what, line.text()));
     }
 
     /**
@@ -204,6 +216,34 @@ public final class Quarantine {
         ranked.removeIf(one -> one.risk() < 0.001);
         ranked.sort(Comparator.comparingDouble(Contact::risk).reversed());
         return List.copyOf(ranked);
+    }
+
+    /** Days that something may have been there before it was found, where no pest clock tells. */
+    public int unseenDays() {
+        return unseenDays;
+    }
+
+    /** What is cleaned where a plant with something catching stood, a sentence each. */
+    public List<String> cleaning(String plant, String disorder) {
+        List<String> all = new ArrayList<>(
+                clean.stream().map(line -> line.replace("{plant}", plant)).toList());
+        if (mediumOnly.contains(disorder)) {
+            all.add(cleanMedium);
+        }
+        return List.copyOf(all);
+    }
+
+    /**
+     * A line for a care sheet after a course.
+     *
+     * @param what "feed-again" or "treated" for the plant itself, "near" for one that stood near
+     * @throws IllegalArgumentException if the knowledge base has no such line
+     */
+    public String care(String what) {
+        if (!care.containsKey(what)) {
+            throw new IllegalArgumentException("quarantine.yaml has no care line '" + what + "'");
+        }
+        return care.getOrDefault(what, "");
     }
 
     /** Days that anything new or infested stands alone at least. */

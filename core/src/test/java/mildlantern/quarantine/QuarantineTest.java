@@ -1,6 +1,7 @@
 package mildlantern.quarantine;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.time.LocalDate;
 import java.util.List;
@@ -139,6 +140,16 @@ class QuarantineTest {
         assertThat(one.days()).isEqualTo(21);
         assertThat(one.risk())
                 .isLessThan(contacts("spider-mites", 50, all()).get(1).risk());
+    }
+
+    @Test
+    void whatStoodInTheMediumIsCleanedWithIt() {
+        assertThat(RULES.cleaning("Nettle", "spider-mites"))
+                .anySatisfy(line -> assertThat(line).contains("outer pot of Nettle"));
+        assertThat(RULES.cleaning("Nettle", "root-mealybugs"))
+                .hasSize(RULES.cleaning("Nettle", "spider-mites").size() + 1);
+        assertThat(RULES.care("feed-again")).startsWith("Half strength");
+        assertThatThrownBy(() -> RULES.care("nothing")).hasMessageContaining("no care line");
     }
 
     @Test

@@ -26,13 +26,6 @@ import org.springframework.stereotype.Component;
 /** What the air and the light of a place come to. */
 @Component
 class ClimateCalculators {
-    /** Leaves close their pores or lose more than roots bring, above; leaves hardly drink, below. kPa. */
-    private static final double DRY_KPA = 1.6;
-
-    private static final double CLOSE_KPA = 0.3;
-    private static final double CHILL_CELSIUS = 11;
-    private static final double RISKY = 0.5;
-
     private final AirKnowledge air;
     private final WindowLight light;
     private final Clock clock;
@@ -104,7 +97,7 @@ class ClimateCalculators {
         return new RelativeHumidity(given.number(name));
     }
 
-    private static Calculator pull() {
+    private Calculator pull() {
         return new Calculator(
                 "pull",
                 "Pull of the air",
@@ -115,9 +108,9 @@ class ClimateCalculators {
                     RelativeHumidity rh = relative(given, "rh");
                     double deficit = Air.deficit(t, rh).kilopascal();
                     List<String> warnings = new ArrayList<>();
-                    if (deficit > DRY_KPA) {
+                    if (deficit > air.marks().dryKpa()) {
                         warnings.add("Soft-leaved tropicals lose more than their roots bring: edges crisp.");
-                    } else if (deficit < CLOSE_KPA) {
+                    } else if (deficit < air.marks().closeKpa()) {
                         warnings.add("Air so moist dries nothing: let it move, and keep leaves dry by night.");
                     }
                     return new Answer(
@@ -227,7 +220,7 @@ class ClimateCalculators {
                                             air.paneInside(temperature(given, "in"), temperature(given, "out"), glazing)
                                                     .celsius(),
                                             "°C")),
-                            leaf < CHILL_CELSIUS
+                            leaf < air.marks().chillCelsius()
                                     ? List.of(
                                             "Tropicals are hurt below 10 to 12 °C within hours: take them off the glass by night.")
                                     : List.of(),
@@ -248,7 +241,7 @@ class ClimateCalculators {
                     double drier = air.leafSpotRisk(t, wet / 2);
                     double cooler = air.leafSpotRisk(new Temperature(t.celsius() - 4), wet);
                     List<String> warnings = new ArrayList<>();
-                    if (risk >= RISKY) {
+                    if (risk >= air.marks().risky()) {
                         warnings.add(
                                 risk - drier >= risk - cooler
                                         ? "Half the wet hours would lower it most: water below the leaves, in the morning, and let air move."

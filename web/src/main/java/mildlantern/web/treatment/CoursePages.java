@@ -376,7 +376,7 @@ class CoursePages {
                 catching && running ? Optional.of(curve(course)) : Optional.empty(),
                 catching ? DAY.format(course.thereSince()) : "",
                 pests.find(course.disorder()).map(LifeTable::unit).orElse(""),
-                cleaning(course, plant),
+                catching ? quarantine.cleaning(plant.name(), course.disorder()) : List.of(),
                 UUID.randomUUID());
     }
 
@@ -499,20 +499,5 @@ class CoursePages {
                 path.toString(),
                 DAY.format(from),
                 found.size() == 1 ? "1 plant has it" : found.size() + " plants have it");
-    }
-
-    private List<String> cleaning(StoredCourse course, Plant plant) {
-        if (!outbreaks.catching(course.disorder())) {
-            return List.of();
-        }
-        List<String> clean = new ArrayList<>(List.of(
-                "Wash the spot and the shelf round it with warm soapy water.",
-                "Wash the outside of the pot, the saucer and the outer pot of " + plant.name() + ".",
-                "Trimmings and fallen leaves go into a bag and the bin, not on the compost.",
-                "Flame, boiling water or 70 % alcohol for tools before the next plant, and wash hands."));
-        if (course.disorder().equals("root-mealybugs") || course.disorder().equals("lesion-nematodes")) {
-            clean.add("Its old medium goes into the bin; what drains from it reaches no other pot.");
-        }
-        return clean;
     }
 }

@@ -239,7 +239,10 @@ class CourseService {
         }
         step.became(StoredStep.State.PLANNED, step.onDay(), null);
         if (used) {
-            steps.delete(step);
+            // What a plan made anew lays down itself would stand there twice; the opening steps it does not.
+            if (!opening(step)) {
+                steps.delete(step);
+            }
             replan(course, LocalDate.now(clock));
         }
     }
@@ -353,19 +356,9 @@ class CourseService {
         Plant plant = collections.plant(collection, course.plant());
         List<CareEntry> entries = new ArrayList<>();
         entries.add(entry(
-                plant,
-                course,
-                CareSetting.FEEDING,
-                "Half strength for the first two feeds, then as before.",
-                "Back after " + name + ".",
-                today));
-        entries.add(entry(
-                plant,
-                course,
-                CareSetting.HEALTH,
-                "Lens under three leaves each week for two months.",
-                "It had " + name + ".",
-                today));
+                plant, course, CareSetting.FEEDING, quarantine.care("feed-again"), "Back after " + name + ".", today));
+        entries.add(
+                entry(plant, course, CareSetting.HEALTH, quarantine.care("treated"), "It had " + name + ".", today));
         for (ContactLook look : contacts.findByCollectionAndCourse(collection, courseId)) {
             if (look.nearness() != Quarantine.Nearness.ROOM) {
                 Plant neighbour = collections.plant(collection, look.plant());
@@ -373,7 +366,7 @@ class CourseService {
                         neighbour,
                         course,
                         CareSetting.HEALTH,
-                        "Lens under three leaves each week for a month.",
+                        quarantine.care("near"),
                         "Stood with " + plant.name() + ", which had " + name + ".",
                         today));
             }

@@ -34,9 +34,6 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional(readOnly = true)
 class Outbreaks {
-    /** A disease shows itself within so many days of arriving, where nothing better is known. */
-    private static final int UNSEEN_DAYS = 21;
-
     /** A stay that began before the record. */
     private static final LocalDate EVER = LocalDate.of(1970, 1, 1);
 
@@ -95,7 +92,7 @@ class Outbreaks {
     LocalDate since(Plant plant, String disorder, OptionalDouble counted, LocalDate opened) {
         Optional<LifeTable> pest = pests.find(disorder);
         if (pest.isEmpty()) {
-            return opened.minusDays(UNSEEN_DAYS);
+            return opened.minusDays(quarantine.unseenDays());
         }
         double celsius = Situations.celsius(collections.stop(plant.collection(), plant.stop()));
         double noticed = Math.max(pest.get().seenFrom(), counted.orElse(0));

@@ -246,6 +246,18 @@ class CourseFlowTest {
     }
 
     @Test
+    void aCleaningTakenBackIsStillToBeDone() throws Exception {
+        UUID course = start(Style.WASH);
+        int planned = steps(course).size();
+        CoursePages.StepLine clean = next(course, Course.Phase.CLEAN);
+        tick(course, Course.Phase.CLEAN, StoredStep.State.DONE);
+        courses.takeBack(collection, course, clean.id());
+        assertThat(next(course, Course.Phase.CLEAN).id()).isEqualTo(clean.id());
+        assertThat(steps(course).size()).isBetween(planned, planned + 2);
+        assertThat(plants.happenings(grower.plant())).noneMatch(row -> row.kind() == HappeningKind.SPRAYED);
+    }
+
+    @Test
     void sentTwiceAStepIsDoneOnce() {
         UUID course = start(Style.WASH);
         CoursePages.StepLine clean = next(course, Course.Phase.CLEAN);
