@@ -25,6 +25,8 @@ class RoomsTest {
             "water",
             "log",
             "place",
+            "sensing",
+            "weather",
             "pest",
             "light",
             "air",

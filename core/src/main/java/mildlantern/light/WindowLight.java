@@ -6,6 +6,7 @@ import java.time.ZonedDateTime;
 import java.util.EnumMap;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import mildlantern.air.Glazing;
 import mildlantern.knowledge.Entry;
 import mildlantern.knowledge.KnowledgeException;
@@ -74,33 +75,89 @@ public final class WindowLight {
      * @param cloud mean cloud cover, 0 (clear) to 1
      */
     public Day day(Window window, double distanceM, double latitude, LocalDate date, double cloud) {
-        double distance = Limits.require("distance", distanceM, 0.05, 20, "m");
-        Limits.require("latitude", latitude, -66, 66, "degrees");
-        Limits.require("cloud", cloud, 0, 1, "of the sky");
-        double through = Objects.requireNonNull(glass.get(window.glazing()))
-                * Objects.requireNonNull(curtains.get(window.curtain()));
-        double sky = skySeen(window, distance);
-        double joules = 0;
+        double mol = 0;
         double sunMinutes = 0;
         ZonedDateTime start = date.atStartOfDay(ZoneOffset.UTC);
+        Seen seen = seen(window, distanceM);
         for (int minute = MINUTES / 2; minute < 24 * 60; minute += MINUTES) {
-            SolarPosition sun = Grena3.calculateSolarPosition(start.plusMinutes(minute), latitude, 0, DELTA_T);
+            Moment moment = seen.at(start.plusMinutes(minute), latitude, 0, cloud);
+            mol += moment.ppfd() * MINUTES * 60 / 1e6;
+            sunMinutes += moment.sun() ? MINUTES : 0;
+        }
+        return new Day(mol, sunMinutes / 60);
+    }
+
+    /**
+     * Light at one moment.
+     *
+     * @param ppfd µmol/m²s
+     * @param sun whether the sun, if it shines, falls on the plant
+     */
+    public record Moment(double ppfd, boolean sun) {}
+
+    /** The place of a plant before a window, or under the open sky; what does not change with the hour is reckoned once. */
+    public final class Seen {
+        private final Optional<Window> window;
+        private final double distance;
+        private final double through;
+        private final double sky;
+
+        private Seen(Optional<Window> window, double distance) {
+            this.window = window;
+            this.distance = distance;
+            this.through = window.map(it -> Objects.requireNonNull(glass.get(it.glazing()))
+                            * Objects.requireNonNull(curtains.get(it.curtain())))
+                    .orElse(1.0);
+            this.sky = window.map(it -> skySeen(it, distance)).orElse(1.0);
+        }
+
+        /**
+         * Light at a moment, by the equations of {@link WindowLight#day}.
+         *
+         * @param when the moment
+         * @param latitude degrees, −66 to 66, north above 0
+         * @param longitude degrees, −180 to 180, east above 0
+         * @param cloud cover, 0 (clear) to 1
+         */
+        public Moment at(ZonedDateTime when, double latitude, double longitude, double cloud) {
+            Limits.require("latitude", latitude, -66, 66, "degrees");
+            Limits.require("longitude", longitude, -180, 180, "degrees");
+            Limits.require("cloud", cloud, 0, 1, "of the sky");
+            SolarPosition sun = Grena3.calculateSolarPosition(when, latitude, longitude, DELTA_T);
             double altitude = Math.toRadians(90 - sun.zenithAngle());
             double global = (910 * Math.sin(altitude) - 30) * (1 - 0.75 * Math.pow(cloud, 3.4));
             if (altitude <= 0 || global <= 0) {
-                continue;
+                return new Moment(0, false);
             }
             double diffuse = global * (0.3 + 0.7 * cloud * cloud);
+            double turned =
+                    window.map(it -> Math.toRadians(sun.azimuth() - it.faces())).orElse(0.0);
+            boolean shines =
+                    window.map(it -> shinesIn(it, distance, altitude, turned)).orElse(true);
             double watts = diffuse * sky;
-            double turned = Math.toRadians(sun.azimuth() - window.faces());
-            if (shinesIn(window, distance, altitude, turned)) {
-                sunMinutes += MINUTES;
+            if (shines) {
                 double beam = (global - diffuse) / Math.max(Math.sin(altitude), 0.05);
-                watts += beam * (Math.sin(altitude) + Math.cos(altitude) * Math.cos(turned)) / 2;
+                watts += window.isEmpty()
+                        ? global - diffuse
+                        : beam * (Math.sin(altitude) + Math.cos(altitude) * Math.cos(turned)) / 2;
             }
-            joules += watts * MINUTES * 60;
+            return new Moment(watts * through * photonsPerJoule, shines);
         }
-        return new Day(joules * through * photonsPerJoule / 1e6, sunMinutes / 60);
+    }
+
+    /**
+     * A plant's place before a window.
+     *
+     * @param window the window
+     * @param distanceM from the glass, m, 0.05 to 20
+     */
+    public Seen seen(Window window, double distanceM) {
+        return new Seen(Optional.of(window), Limits.require("distance", distanceM, 0.05, 20, "m"));
+    }
+
+    /** A place under the open sky, on level ground. */
+    public Seen outdoors() {
+        return new Seen(Optional.empty(), 0);
     }
 
     private static boolean shinesIn(Window window, double distance, double altitude, double turned) {
