@@ -1,4 +1,4 @@
-package mildlantern.mixing;
+package mildlantern.nutrition;
 
 import mildlantern.quantity.Limits;
 

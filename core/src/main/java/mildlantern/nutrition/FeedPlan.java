@@ -1,0 +1,271 @@
+package mildlantern.nutrition;
+
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.EnumSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.Set;
+import mildlantern.knowledge.Entry;
+import mildlantern.knowledge.KnowledgeFiles;
+import mildlantern.knowledge.Words;
+import mildlantern.plant.Family;
+import mildlantern.plant.GrowthForm;
+import mildlantern.plant.Profile;
+import mildlantern.plant.Season;
+import mildlantern.quantity.Limits;
+import mildlantern.quantity.Range;
+
+/** How a kind is fed in a season: weak and often in growth, plain water between, nothing in rest; carnivorous plants through their traps. */
+public final class FeedPlan {
+    private final Map<String, FeedProduct> products = new LinkedHashMap<>();
+    private final Map<String, Double> squareMetre = new LinkedHashMap<>();
+    private final Map<Season, Double> strength = new EnumMap<>(Season.class);
+    private final double returnShare;
+    private final int returnFeeds;
+    private final int pauseDays;
+    private final List<Double> steps;
+    private final double trapNitrogen;
+    private final Range trapDays;
+    private final double trapShare;
+    private final Map<GrowthForm, Double> pitcherMl = new EnumMap<>(GrowthForm.class);
+    private final double mistMl;
+    private final double snapMl;
+    private final Set<Season> trapSeasons = EnumSet.noneOf(Season.class);
+    private final List<String> allYear;
+    private final double bigger;
+    private final double smaller;
+
+    private FeedPlan(Entry file) {
+        file.at("products").children().forEach((id, entry) -> {
+            products.put(id, product(id, entry));
+            entry.optionalNumber("square-metre", 1, 500).ifPresent(grams -> squareMetre.put(id, grams));
+        });
+        for (Season season : Season.values()) {
+            strength.put(season, file.at("strength").number(Words.id(season), 0, 2));
+        }
+        returnShare = file.number("return-share", 0.1, 1);
+        returnFeeds = (int) file.number("return-feeds", 0, 10);
+        pauseDays = (int) file.number("pause-days", 10, 365);
+        steps = file.at("steps").members().stream()
+                .map(step -> step.number(1, 500))
+                .toList();
+        Entry traps = file.at("traps");
+        trapNitrogen = traps.number("mg-nitrogen", 1, 200);
+        trapDays = traps.range("days", 1, 90);
+        trapShare = traps.number("share", 0.05, 1);
+        pitcherMl.put(GrowthForm.UPRIGHT_PITCHER, traps.at("pitcher-ml").number("upright-pitcher", 1, 500));
+        pitcherMl.put(GrowthForm.HANGING_PITCHER, traps.at("pitcher-ml").number("hanging-pitcher", 1, 500));
+        mistMl = traps.number("mist-ml", 0.1, 20);
+        snapMl = traps.number("snap-ml", 1, 200);
+        for (Entry season : traps.at("seasons").members()) {
+            trapSeasons.add(Words.find(Season.class, season.text())
+                    .orElseThrow(() -> season.failure("'" + season.text() + "' is no season")));
+        }
+        allYear = traps.words("all-year");
+        bigger = file.at("leaf").number("bigger", 1, 2);
+        smaller = file.at("leaf").number("smaller", 0.3, 1);
+    }
+
+    private static FeedProduct product(String id, Entry entry) {
+        List<Double> npk = entry.at("npk").members().stream()
+                .map(share -> share.number(0, 1000))
+                .toList();
+        Feed label = switch (entry.text("says")) {
+            case "oxides" -> Feed.oxides(npk.get(0), npk.get(1), npk.get(2));
+            case "elements" -> Feed.elements(npk.get(0), npk.get(1), npk.get(2));
+            case "ratio" -> Feed.ratio(npk.get(0), npk.get(1), npk.get(2), entry.number("total", 0.1, 100));
+            default -> throw entry.failure("a label says oxides, elements or ratio");
+        };
+        return new FeedProduct(
+                id,
+                entry.text("name"),
+                entry.constant(FeedProduct.Form.class, "form"),
+                entry.optionalNumber("density", 0.5, 2).orElse(1),
+                label,
+                entry.optionalNumber("calcium", 0, 100).orElse(0),
+                entry.optionalNumber("magnesium", 0, 100).orElse(0),
+                entry.optionalNumber("iron", 0, 100).orElse(0),
+                entry.has("micros") && entry.flag("micros"),
+                entry.has("organic") && entry.flag("organic"),
+                entry.number("ec", 0, 5),
+                entry.optionalNumber("months", 1, 24).orElse(0),
+                entry.optionalText("lopsided"));
+    }
+
+    /**
+     * @throws mildlantern.knowledge.KnowledgeException if {@code feeds.yaml} is wrong; the message names the key
+     */
+    public static FeedPlan load() {
+        return new FeedPlan(KnowledgeFiles.open("feeds.yaml"));
+    }
+
+    /** All feeds that are known. */
+    public List<FeedProduct> products() {
+        return List.copyOf(products.values());
+    }
+
+    public Optional<FeedProduct> product(String id) {
+        return Optional.ofNullable(products.get(id));
+    }
+
+    /** Granules on a square metre of medium, g; empty for what is dissolved. */
+    public Optional<Double> gramsOnSquareMetre(FeedProduct product) {
+        return Optional.ofNullable(squareMetre.get(product.id()));
+    }
+
+    /** Where the feed goes. */
+    public enum Way {
+        ROOTS,
+        PITCHERS,
+        STICKY_LEAVES,
+        SNAP_TRAPS
+    }
+
+    /**
+     * What a plant gets at its next feed.
+     *
+     * @param way where it goes
+     * @param mgNitrogen strength of the mix, mg/L nitrogen
+     * @param days from and by when after the last one
+     * @param counts pitchers to fill or leaves to mist; 0 for feed to the roots
+     * @param ml how much of the mix; 0 for a usual watering
+     * @param gently whether the strength is halved because it begins again after a pause
+     * @param words what to do, as an instruction
+     */
+    public record Next(Way way, double mgNitrogen, Range days, int counts, double ml, boolean gently, String words) {}
+
+    /**
+     * What is known of a plant for its feed.
+     *
+     * @param leaves that are counted; likewise growths: pitchers of a pitcher plant
+     * @param pausedDays days since the last feed before the present run of feeds; 0 where there was no feed yet
+     * @param feedsSince feeds since that pause
+     */
+    public record Known(int leaves, int growths, int pausedDays, int feedsSince) {}
+
+    /**
+     * The next feed of a kind in a season.
+     *
+     * @param usualDays days between feeds at the roots
+     * @return empty where it is not fed: in its rest, or because its kind wants none
+     */
+    public Optional<Next> next(Profile profile, Season season, Known known, Range usualDays) {
+        if (profile.family() == Family.CARNIVOROUS) {
+            return traps(profile, season, known);
+        }
+        double share = Objects.requireNonNull(strength.get(season));
+        if (share <= 0 || profile.feedMgN().high() <= 0) {
+            return Optional.empty();
+        }
+        boolean gently = known.pausedDays() >= pauseDays && known.feedsSince() < returnFeeds;
+        double wanted = profile.feedMgN().middle() * share * (gently ? returnShare : 1);
+        double mix = mix(wanted);
+        return Optional.of(new Next(
+                Way.ROOTS,
+                mix,
+                usualDays,
+                0,
+                0,
+                gently,
+                "Feed of %d mg/L nitrogen on moist roots%s; plain water in between."
+                        .formatted(Math.round(mix), gently ? ", half strength to begin again" : "")));
+    }
+
+    private double mix(double wanted) {
+        return steps.stream()
+                .filter(step -> step <= wanted * 1.1)
+                .reduce((low, high) -> high)
+                .orElse(steps.get(0));
+    }
+
+    private Optional<Next> traps(Profile profile, Season season, Known known) {
+        if (!trapSeasons.contains(season) && !allYear.contains(profile.nearest())) {
+            return Optional.empty();
+        }
+        return switch (profile.form()) {
+            case UPRIGHT_PITCHER, HANGING_PITCHER -> {
+                int pitchers = Math.max(1, (int) Math.round(trapShare * Math.max(known.growths(), 1)));
+                double each = Objects.requireNonNull(pitcherMl.get(profile.form()));
+                yield Optional.of(new Next(
+                        Way.PITCHERS,
+                        trapNitrogen,
+                        trapDays,
+                        pitchers,
+                        pitchers * each,
+                        false,
+                        "Fill %s of its pitchers to a third with weak organic feed, about %d mL each; none on the medium."
+                                .formatted(pitchers == 1 ? "one" : String.valueOf(pitchers), Math.round(each))));
+            }
+            case FLAT_STICKY_ROSETTE -> {
+                int leaves = Math.max(1, known.leaves());
+                yield Optional.of(new Next(
+                        Way.STICKY_LEAVES,
+                        trapNitrogen,
+                        trapDays,
+                        leaves,
+                        leaves * mistMl,
+                        false,
+                        "Mist its %s finely with weak organic feed; none on the medium. Sundews answer in a day or two."
+                                .formatted(leaves == 1 ? "leaf" : leaves + " leaves")));
+            }
+            default ->
+                Optional.of(new Next(
+                        Way.SNAP_TRAPS,
+                        trapNitrogen,
+                        trapDays,
+                        Math.max(1, known.growths()),
+                        snapMl,
+                        false,
+                        "A light organic feed to the root zone, %d mL; traps that are closed stay closed."
+                                .formatted(Math.round(snapMl))));
+        };
+    }
+
+    /**
+     * The days since which a run of feeds goes on.
+     *
+     * @param daysAgo days since each feed, in any order
+     */
+    public Known known(int leaves, int growths, List<Long> daysAgo) {
+        List<Long> order = new ArrayList<>(daysAgo.stream().distinct().sorted().toList());
+        if (order.isEmpty()) {
+            return new Known(leaves, growths, 0, 0);
+        }
+        if (order.get(0) >= pauseDays) {
+            return new Known(leaves, growths, (int) (long) order.get(0), 0);
+        }
+        for (int i = 0; i + 1 < order.size(); i++) {
+            long pause = order.get(i + 1) - order.get(i);
+            if (pause >= pauseDays) {
+                return new Known(leaves, growths, (int) pause, i + 1);
+            }
+        }
+        return new Known(leaves, growths, 0, order.size());
+    }
+
+    /** How a new leaf compares. */
+    public enum LeafVerdict {
+        BIGGER,
+        ALIKE,
+        SMALLER
+    }
+
+    /**
+     * A new leaf against the one before: bigger means thriving.
+     *
+     * @param length of the new leaf, any unit
+     * @param before of the last one, same unit
+     */
+    public LeafVerdict leaf(double length, double before) {
+        double times = required(length) / required(before);
+        return times >= bigger ? LeafVerdict.BIGGER : times < smaller ? LeafVerdict.SMALLER : LeafVerdict.ALIKE;
+    }
+
+    private static double required(double length) {
+        return Limits.require("length of a leaf", length, 0.1, 300, "cm");
+    }
+}

@@ -1,0 +1,155 @@
+package mildlantern.nutrition;
+
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.OptionalDouble;
+import mildlantern.knowledge.Entry;
+import mildlantern.knowledge.KnowledgeFiles;
+import mildlantern.knowledge.Words;
+import mildlantern.plant.Profile;
+import mildlantern.plant.WaterSource;
+import mildlantern.plant.WaterWant;
+import mildlantern.quantity.Limits;
+import mildlantern.quantity.Range;
+
+/** Judges waters for kinds of plants: by what is dissolved in them, by alkalinity, and by sodium. */
+public final class Waters {
+    private final Map<WaterSource, WaterAnalysis> typical = new EnumMap<>(WaterSource.class);
+    private final Map<WaterWant, Double> dissolved = new EnumMap<>(WaterWant.class);
+    private final Map<WaterWant, Double> withFeed = new EnumMap<>(WaterWant.class);
+    private final Map<String, Double> kinds = new LinkedHashMap<>();
+    private final Map<String, Double> kindsWithFeed = new LinkedHashMap<>();
+    private final Range alkalinity;
+    private final double sodium;
+    private final double milligrams;
+
+    private Waters(Entry file) {
+        for (WaterSource source : WaterSource.values()) {
+            Entry water = file.at("waters").at(Words.id(source));
+            typical.put(
+                    source,
+                    new WaterAnalysis(
+                            water.number("conductivity", 0, 10),
+                            OptionalDouble.of(water.number("hardness", 0, 2000)),
+                            OptionalDouble.of(water.number("alkalinity", 0, 2000)),
+                            OptionalDouble.of(water.number("sodium", 0, 2000))));
+        }
+        Entry limits = file.at("water-limits");
+        for (WaterWant want : WaterWant.values()) {
+            dissolved.put(want, limits.at("dissolved").number(Words.id(want), 1, 5000));
+            withFeed.put(want, limits.at("with-feed").number(Words.id(want), 0.01, 5));
+        }
+        limits.at("kinds").children().forEach((kind, mg) -> kinds.put(kind, mg.number(1, 5000)));
+        limits.at("kinds-with-feed").children().forEach((kind, ms) -> kindsWithFeed.put(kind, ms.number(0.01, 5)));
+        alkalinity = limits.range("alkalinity", 1, 1000);
+        sodium = limits.number("sodium", 1, 1000);
+        milligrams = limits.number("mg-in-millisiemens", 400, 800);
+    }
+
+    /**
+     * @throws mildlantern.knowledge.KnowledgeException if {@code feeds.yaml} is wrong; the message names the key
+     */
+    public static Waters load() {
+        return new Waters(KnowledgeFiles.open("feeds.yaml"));
+    }
+
+    /** How well a water suits. */
+    public enum Verdict {
+        SUITS,
+        WITH_CARE,
+        UNSUITABLE
+    }
+
+    /**
+     * A judgement.
+     *
+     * @param verdict how well it suits
+     * @param dissolvedMg dissolved in the bare water, mg/L, about
+     * @param allowedMg that the kind bears, mg/L
+     * @param reasons as sentences; empty where nothing speaks against it
+     */
+    public record Judged(Verdict verdict, double dissolvedMg, double allowedMg, List<String> reasons) {}
+
+    /** A usual analysis of a water; a grower's own takes its place. */
+    public WaterAnalysis typical(WaterSource source) {
+        return Objects.requireNonNull(typical.get(source));
+    }
+
+    /** Dissolved solids, mg/L, from conductivity; right to a fifth, as it depends on which salts they are. */
+    public double dissolvedMg(WaterAnalysis water) {
+        return water.conductivity() * milligrams;
+    }
+
+    /** What the bare water may hold for a kind, mg/L. */
+    public double allowedMg(Profile profile) {
+        return kinds.getOrDefault(profile.nearest(), Objects.requireNonNull(dissolved.get(profile.water())));
+    }
+
+    /** What water and feed together may conduct for a kind, mS/cm. */
+    public double allowedWithFeed(Profile profile) {
+        return kindsWithFeed.getOrDefault(profile.nearest(), Objects.requireNonNull(withFeed.get(profile.water())));
+    }
+
+    /**
+     * Judges a water for a kind.
+     *
+     * @param feedConductivity what the usual feed adds to it, mS/cm, 0 for none
+     */
+    public Judged judge(Profile profile, WaterAnalysis water, double feedConductivity) {
+        double mg = dissolvedMg(water);
+        double allowed = allowedMg(profile);
+        List<String> reasons = new ArrayList<>();
+        Verdict verdict = Verdict.SUITS;
+        if (mg > allowed) {
+            verdict = mg > 1.5 * allowed ? Verdict.UNSUITABLE : Verdict.WITH_CARE;
+            reasons.add("About %d mg/L dissolved; it bears %d.".formatted(Math.round(mg), Math.round(allowed)));
+        }
+        double together = water.conductivity() + feedConductivity;
+        double most = allowedWithFeed(profile);
+        if (feedConductivity > 0 && together > most) {
+            verdict = worse(verdict, Verdict.WITH_CARE);
+            reasons.add("With feed %s mS/cm; it bears about %s: feed weaker or blend with rain."
+                    .formatted(Limits.plain(together), Limits.plain(most)));
+        }
+        if (water.alkalinity().isPresent() && water.alkalinity().getAsDouble() >= alkalinity.low()) {
+            boolean locks = water.alkalinity().getAsDouble() > alkalinity.high();
+            verdict = worse(verdict, Verdict.WITH_CARE);
+            reasons.add("Alkalinity %d mg/L: it raises the pH of the medium%s."
+                    .formatted(
+                            Math.round(water.alkalinity().getAsDouble()),
+                            locks ? " and locks iron, so new leaves yellow between the veins" : " over months"));
+        }
+        if (water.sodium().isPresent() && water.sodium().getAsDouble() > sodium) {
+            verdict = worse(verdict, Verdict.UNSUITABLE);
+            reasons.add("Sodium %d mg/L: a softener swaps calcium for it, which is worse for roots."
+                    .formatted(Math.round(water.sodium().getAsDouble())));
+        }
+        return new Judged(verdict, mg, allowed, List.copyOf(reasons));
+    }
+
+    /**
+     * How much of a harder water a kind bears in a blend.
+     *
+     * @return share of the harder water, 0 to 1
+     */
+    public double shareBorne(Profile profile, WaterAnalysis tap, WaterAnalysis pure) {
+        double allowed = allowedMg(profile) / milligrams;
+        if (tap.conductivity() <= allowed) {
+            return 1;
+        }
+        return allowed <= pure.conductivity() ? 0 : Blend.shareOfTap(tap.conductivity(), pure.conductivity(), allowed);
+    }
+
+    /** What standing for a day changes. */
+    public static String standing() {
+        return "Standing a day lets chlorine gas go, and nothing else: no salts, no chloramine, no fluoride.";
+    }
+
+    private static Verdict worse(Verdict one, Verdict other) {
+        return one.compareTo(other) > 0 ? one : other;
+    }
+}

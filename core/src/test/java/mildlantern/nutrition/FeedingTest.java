@@ -1,0 +1,184 @@
+package mildlantern.nutrition;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.OptionalDouble;
+import mildlantern.plant.PlantKnowledge;
+import mildlantern.plant.Profile;
+import mildlantern.plant.Season;
+import mildlantern.plant.WaterSource;
+import mildlantern.quantity.Range;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** Feeds by their labels, waters by their analysis, granules that run down, and what a kind gets in a season. */
+class FeedingTest {
+    private static final FeedPlan PLAN = FeedPlan.load();
+    private static final Waters WATERS = Waters.load();
+    private static final SlowRelease SLOW = SlowRelease.load();
+    private static final PlantKnowledge PLANTS = PlantKnowledge.load();
+    private static final Range FORTNIGHT = new Range(14, 21);
+    private static final LocalDate MARCH = LocalDate.of(2026, 3, 1);
+
+    private static Profile kind(String id) {
+        return PLANTS.profile(id).orElseThrow();
+    }
+
+    private static FeedProduct feed(String id) {
+        return PLAN.product(id).orElseThrow();
+    }
+
+    /** Worked by hand: 100 mg/L N is 0.5 g of 20 %; 10/6 g of 6 % in a liquid of 1.15 g/mL; 100/93 g of 93 g/kg in one of 1.2 g/mL. */
+    @ParameterizedTest
+    @CsvSource({"balanced-powder,0.5,g", "leafy-liquid,1.4493,mL", "strong-liquid,0.8961,mL"})
+    void aHundredMilligramsOfNitrogenFromAnyLabel(String id, double amount, String unit) {
+        FeedProduct.Litre litre = feed(id).litreWith(100);
+
+        assertThat(litre.amount()).isCloseTo(amount, within(amount * 0.005));
+        assertThat(litre.unit()).isEqualTo(unit);
+    }
+
+    /** 20 % P₂O₅ at 0.5 g/L is 100 mg/L of the oxide, 43.6 mg/L of P; 100 mg/L K₂O is 83.0 mg/L of K. */
+    @Test
+    void whatComesWithTheNitrogen() {
+        FeedProduct.Litre litre = feed("balanced-powder").litreWith(100);
+
+        assertThat(litre.phosphorus()).isCloseTo(43.6, within(0.2));
+        assertThat(litre.potassium()).isCloseTo(83.0, within(0.2));
+        assertThat(litre.conductivity()).isCloseTo(0.5, within(1e-9));
+        assertThat(feed("orchid-powder").litreWith(100).calcium()).isCloseTo(61.5, within(0.1));
+    }
+
+    @Test
+    void leftoversAreNoFullFeed() {
+        assertThat(feed("coffee-grounds").wanting()).singleElement().asString().contains("No full feed");
+        assertThat(feed("orchid-powder").wanting()).isEmpty();
+        assertThat(feed("balanced-powder").wanting()).anyMatch(words -> words.contains("calcium"));
+        assertThatThrownBy(() -> feed("egg-shell").litreWith(50)).hasMessageContaining("no nitrogen");
+        assertThatThrownBy(() -> feed("slow-granules").litreWith(50)).hasMessageContaining("laid on the medium");
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "sarracenia,RAIN,SUITS",
+        "sarracenia,SOFT_TAP,UNSUITABLE",
+        "phalaenopsis,SOFT_TAP,SUITS",
+        "phalaenopsis,HARD_TAP,UNSUITABLE",
+        "miltoniopsis,SOFT_TAP,SUITS",
+        "peace-lily,HARD_TAP,WITH_CARE",
+        "peace-lily,SOFTENED_TAP,UNSUITABLE",
+        "peace-lily,SOFT_TAP,SUITS"
+    })
+    void watersSuitKindsByWhatIsInThem(String kind, WaterSource source, Waters.Verdict verdict) {
+        assertThat(WATERS.judge(kind(kind), WATERS.typical(source), 0).verdict())
+                .isEqualTo(verdict);
+    }
+
+    @Test
+    void alkalinityLocksIronAndSaysSo() {
+        WaterAnalysis water =
+                new WaterAnalysis(0.3, OptionalDouble.empty(), OptionalDouble.of(180), OptionalDouble.empty());
+
+        assertThat(WATERS.judge(kind("tropical-bonsai"), water, 0).reasons())
+                .anyMatch(words -> words.contains("locks iron"));
+        assertThat(WATERS.judge(kind("tropical-bonsai"), WaterAnalysis.metered(0.3), 0)
+                        .reasons())
+                .isEmpty();
+    }
+
+    @Test
+    void feedCountsTowardsWhatAnOrchidBears() {
+        double withFeed = feed("orchid-powder").litreWith(100).conductivity();
+
+        assertThat(WATERS.judge(kind("miltoniopsis"), WATERS.typical(WaterSource.RAIN), withFeed)
+                        .reasons())
+                .anyMatch(words -> words.contains("With feed"));
+        assertThat(WATERS.judge(kind("phalaenopsis"), WATERS.typical(WaterSource.RAIN), withFeed)
+                        .reasons())
+                .isEmpty();
+    }
+
+    /** (190 / 640 − 0.02) ÷ (0.6 − 0.02) of hard tap: 47.7 %. */
+    @Test
+    void aBlendThatAnOrchidBears() {
+        double share = WATERS.shareBorne(
+                kind("phalaenopsis"), WATERS.typical(WaterSource.HARD_TAP), WATERS.typical(WaterSource.RAIN));
+
+        assertThat(share).isCloseTo(0.4774, within(0.001));
+        WaterAnalysis blend = WATERS.typical(WaterSource.HARD_TAP).mixedWith(WATERS.typical(WaterSource.RAIN), share);
+        assertThat(WATERS.dissolvedMg(blend)).isCloseTo(190, within(0.5));
+        assertThat(Waters.standing()).contains("no salts");
+    }
+
+    @Test
+    void granulesRunDownWithWarmth() {
+        assertThat(SLOW.left(8, MARCH, MARCH.plusDays(122), day -> 21)).isCloseTo(0.5, within(0.005));
+        assertThat(SLOW.left(8, MARCH, MARCH.plusDays(61), day -> 31)).isCloseTo(0.5, within(0.005));
+        assertThat(SLOW.left(8, MARCH, MARCH.plusDays(400), day -> 21)).isZero();
+        assertThat(SLOW.usedUp(6, MARCH, day -> 21, 400)).isBetween(MARCH.plusDays(182), MARCH.plusDays(184));
+        assertThat(SLOW.aDay(8, -2)).isZero();
+    }
+
+    @Test
+    void carnivorousPlantsAreFedThroughTheirTraps() {
+        FeedPlan.Next pitchers = PLAN.next(kind("sarracenia"), Season.SUMMER, new FeedPlan.Known(0, 9, 0, 0), FORTNIGHT)
+                .orElseThrow();
+        assertThat(pitchers.way()).isEqualTo(FeedPlan.Way.PITCHERS);
+        assertThat(pitchers.counts()).isEqualTo(3);
+        assertThat(pitchers.ml()).isEqualTo(45);
+        assertThat(pitchers.words()).contains("3 of its pitchers").contains("none on the medium");
+        assertThat(PLAN.next(kind("drosera"), Season.SPRING, new FeedPlan.Known(12, 0, 0, 0), FORTNIGHT)
+                        .orElseThrow()
+                        .way())
+                .isEqualTo(FeedPlan.Way.STICKY_LEAVES);
+        assertThat(PLAN.next(kind("sarracenia"), Season.WINTER, new FeedPlan.Known(0, 9, 0, 0), FORTNIGHT))
+                .isEmpty();
+        assertThat(PLAN.next(kind("nepenthes"), Season.WINTER, new FeedPlan.Known(9, 4, 0, 0), FORTNIGHT))
+                .isPresent();
+    }
+
+    @Test
+    void growthIsFedWeaklyRestIsNotAndReturnIsAtHalf() {
+        Profile lily = kind("peace-lily");
+        assertThat(PLAN.next(lily, Season.WINTER, new FeedPlan.Known(9, 0, 0, 0), FORTNIGHT))
+                .isEmpty();
+        double summer = PLAN.next(lily, Season.SUMMER, PLAN.known(9, 0, List.of(16L, 33L, 50L)), FORTNIGHT)
+                .orElseThrow()
+                .mgNitrogen();
+        FeedPlan.Next spring = PLAN.next(lily, Season.SPRING, PLAN.known(9, 0, List.of(110L, 130L)), FORTNIGHT)
+                .orElseThrow();
+        assertThat(summer).isEqualTo(125);
+        assertThat(spring.gently()).isTrue();
+        assertThat(spring.mgNitrogen()).isEqualTo(50);
+        assertThat(PLAN.next(lily, Season.SPRING, PLAN.known(9, 0, List.of(5L, 20L, 130L)), FORTNIGHT)
+                        .orElseThrow()
+                        .gently())
+                .isFalse();
+    }
+
+    @Test
+    void strengthStaysWithinWhatAKindBears() {
+        for (Profile profile : PLANTS.profiles()) {
+            for (Season season : Season.values()) {
+                PLAN.next(profile, season, new FeedPlan.Known(5, 2, 0, 0), FORTNIGHT)
+                        .filter(next -> next.way() == FeedPlan.Way.ROOTS)
+                        .ifPresent(next -> assertThat(next.mgNitrogen())
+                                .as(profile.id())
+                                .isLessThanOrEqualTo(
+                                        Math.max(25, profile.feedMgN().high())));
+            }
+        }
+    }
+
+    @Test
+    void aBiggerLeafMeansItThrives() {
+        assertThat(PLAN.leaf(14.2, 12.8)).isEqualTo(FeedPlan.LeafVerdict.BIGGER);
+        assertThat(PLAN.leaf(12.8, 12.8)).isEqualTo(FeedPlan.LeafVerdict.ALIKE);
+        assertThat(PLAN.leaf(10, 12.8)).isEqualTo(FeedPlan.LeafVerdict.SMALLER);
+    }
+}
