@@ -22,6 +22,7 @@ class RoomsTest {
             "treatment",
             "quarantine",
             "mixing",
+            "care",
             "water",
             "log",
             "place",

@@ -36,6 +36,16 @@ public final class Moves {
         return new Moves(KnowledgeFiles.open("moves.yaml"), daylight);
     }
 
+    /** How many times the light a plant takes at once. */
+    public double lightUp() {
+        return lightUp;
+    }
+
+    /** Change of warmth that a plant takes in a day, °C. */
+    public double temperatureStep() {
+        return temperatureStep;
+    }
+
     /**
      * A move.
      *

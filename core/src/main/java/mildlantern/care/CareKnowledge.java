@@ -1,0 +1,113 @@
+package mildlantern.care;
+
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import mildlantern.knowledge.Entry;
+import mildlantern.knowledge.KnowledgeFiles;
+import mildlantern.knowledge.Words;
+import mildlantern.plant.Season;
+import mildlantern.quantity.Range;
+
+/** Figures of {@code care.yaml}: what a miss weighs, what a change costs. */
+public final class CareKnowledge {
+    final double lightHalved;
+    final double lightDoubled;
+    final double humidityShort;
+    final double humidityOver;
+    final double day;
+    final double night;
+    final double wateringDoubled;
+    final double waterDoubled;
+    final double hungry;
+    final double saltyDoubled;
+    final double slack;
+    final Range watering;
+    final double others;
+    final double worth;
+    final double lampPpfd;
+    final double lampWatts;
+    final Range room;
+    final Range cabinet;
+
+    private final Map<Season, Double> lightIn = new EnumMap<>(Season.class);
+    private final Map<Change.Kind, Double> effort = new EnumMap<>(Change.Kind.class);
+    private final Map<Change.Kind, Integer> lookAgain = new EnumMap<>(Change.Kind.class);
+    private final double effortBySteps;
+    private final double effortDisplacing;
+    private final double dayHours;
+    private final double darkDayHours;
+    private final List<String> darkKinds;
+
+    private CareKnowledge(Entry file) {
+        Entry miss = file.at("miss");
+        lightHalved = miss.number("light-halved", 0, 5);
+        lightDoubled = miss.number("light-doubled", 0, 5);
+        humidityShort = miss.number("humidity-short", 1, 100);
+        humidityOver = miss.number("humidity-over", 1, 100);
+        day = miss.number("day", 0.5, 40);
+        night = miss.number("night", 0.5, 40);
+        wateringDoubled = miss.number("watering-doubled", 0, 5);
+        waterDoubled = miss.number("water-doubled", 0, 5);
+        hungry = miss.number("hungry", 0, 5);
+        saltyDoubled = miss.number("salty-doubled", 0, 5);
+        slack = file.number("slack", 0, 1);
+        watering = file.range("watering", 0.1, 5);
+        others = file.number("others", 0, 1);
+        worth = file.number("worth", 0, 1);
+        for (Season season : Season.values()) {
+            lightIn.put(season, file.at("light-in").number(Words.id(season), 0.1, 1));
+        }
+        Entry cost = file.at("effort");
+        for (Change.Kind kind : Change.Kind.values()) {
+            effort.put(kind, cost.number(Words.id(kind), 0, 2));
+            lookAgain.put(kind, (int) file.at("look-again").number(Words.id(kind), 1, 365));
+        }
+        effortBySteps = cost.number("move-by-steps", 0, 2);
+        effortDisplacing = cost.number("move-displacing", 0, 2);
+        Entry lamp = file.at("lamp");
+        lampPpfd = lamp.number("ppfd", 10, 2000);
+        lampWatts = lamp.number("watts", 1, 2000);
+        dayHours = lamp.number("day-hours", 8, 18);
+        darkDayHours = lamp.number("dark-day-hours", 6, 16);
+        darkKinds = lamp.words("dark-kinds");
+        Entry air = file.at("room");
+        room = new Range(air.number("changes", 0.1, 10), air.number("cubic-metres", 1, 1000));
+        cabinet = new Range(air.number("cabinet-cubic-metres", 0.01, 10), air.number("cabinet-changes", 0.1, 20));
+    }
+
+    /**
+     * @throws mildlantern.knowledge.KnowledgeException if {@code care.yaml} is wrong; the message names the key
+     */
+    public static CareKnowledge load() {
+        return new CareKnowledge(KnowledgeFiles.open("care.yaml"));
+    }
+
+    double lightIn(Season season) {
+        return Objects.requireNonNull(lightIn.get(season));
+    }
+
+    double effort(Change.Kind kind) {
+        return Objects.requireNonNull(effort.get(kind));
+    }
+
+    double effortOfMove(boolean bySteps, boolean displacing) {
+        return displacing ? effortDisplacing : bySteps ? effortBySteps : effort(Change.Kind.MOVE);
+    }
+
+    /** Days after a change on which to look whether it helped. */
+    public int lookAgainDays(Change.Kind kind) {
+        return Objects.requireNonNull(lookAgain.get(kind));
+    }
+
+    /** Hours a day that lamp and window together may be light for a kind: some flower only after long nights. */
+    public double lightHours(String kind) {
+        return darkKinds.contains(kind) ? darkDayHours : dayHours;
+    }
+
+    /** Whether a kind flowers only after long nights. */
+    public boolean needsLongNights(String kind) {
+        return darkKinds.contains(kind);
+    }
+}

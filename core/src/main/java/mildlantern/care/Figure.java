@@ -1,0 +1,31 @@
+package mildlantern.care;
+
+import mildlantern.quantity.Range;
+
+/**
+ * A figure with how it swings and where it comes from.
+ *
+ * @param value the mean of the days that count
+ * @param spread lowest and highest of those days
+ * @param days of how many days it is; 0 where it is reckoned and not read
+ * @param from where it comes from, in words
+ */
+public record Figure(double value, Range spread, int days, String from) {
+    /** A figure that was given once, without its swing. */
+    public static Figure of(double value, String from) {
+        return new Figure(value, new Range(value, value), 0, from);
+    }
+
+    /** The same swing about another mean. */
+    Figure shifted(double by, double low, double high, String why) {
+        return new Figure(
+                clamped(value + by, low, high),
+                new Range(clamped(spread.low() + by, low, high), clamped(spread.high() + by, low, high)),
+                0,
+                why);
+    }
+
+    private static double clamped(double value, double low, double high) {
+        return Math.max(low, Math.min(high, value));
+    }
+}

@@ -1,0 +1,196 @@
+package mildlantern.care;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import mildlantern.care.Need.Kind;
+import mildlantern.care.Need.Standing;
+import mildlantern.nutrition.Waters;
+import mildlantern.plant.Profile;
+import mildlantern.plant.Season;
+import mildlantern.quantity.Limits;
+import mildlantern.quantity.Range;
+
+/** Holds what a plant gets against what its kind needs. */
+public final class Needs {
+    /** The upper end of nights: none is asked for. */
+    private static final double ANY_WARMTH = 60;
+
+    private final CareKnowledge knowledge;
+    private final Waters waters;
+
+    public Needs(CareKnowledge knowledge, Waters waters) {
+        this.knowledge = knowledge;
+        this.waters = waters;
+    }
+
+    /** The light that a kind wants in a season, mol/m² and day: less out of growth. */
+    public Range light(Profile profile, Season season) {
+        double share = knowledge.lightIn(season);
+        return new Range(
+                profile.dailyLight().low() * share, profile.dailyLight().high());
+    }
+
+    /** The needs that the stop answers; those of which nothing is known are left out. */
+    public List<Need> ofStop(Profile profile, Season season, Gives gives) {
+        List<Need> needs = new ArrayList<>();
+        gives.light().ifPresent(light -> needs.add(light(light(profile, season), light)));
+        gives.humidity().ifPresent(humidity -> needs.add(humidity(profile.humidity(), humidity)));
+        gives.byDay().ifPresent(day -> needs.add(day(profile.day(), day)));
+        gives.night().ifPresent(night -> needs.add(night(profile, night)));
+        return needs;
+    }
+
+    /** All needs, those of the stop first. */
+    public List<Need> of(Profile profile, Season season, Gives gives, PotGives pot) {
+        List<Need> needs = new ArrayList<>(ofStop(profile, season, gives));
+        if (pot.intervalDays().isPresent() && pot.cycleDays().isPresent()) {
+            needs.add(watering(pot.intervalDays().getAsDouble(), pot.cycleDays().getAsDouble()));
+        }
+        pot.waterMg().ifPresent(water -> needs.add(water(profile, water)));
+        pot.nitrogen().ifPresent(nitrogen -> needs.add(food(profile, nitrogen, pot)));
+        pot.conductivity().ifPresent(salts -> needs.add(salts(salts, pot.saltyAbove())));
+        return List.copyOf(needs);
+    }
+
+    /** All misses together. */
+    public static double missed(List<Need> needs) {
+        return needs.stream().mapToDouble(Need::miss).sum();
+    }
+
+    /** The need that is missed most, if any is. */
+    public static Optional<Need> worst(List<Need> needs) {
+        return needs.stream()
+                .filter(need -> need.standing() != Standing.FITS)
+                .max((a, b) -> Double.compare(a.miss(), b.miss()));
+    }
+
+    private Need light(Range wanted, Figure light) {
+        double value = Math.max(0.05, light.value());
+        double miss = value < wanted.low()
+                ? knowledge.lightHalved * halvings(wanted.low() / value)
+                : value > wanted.high() ? knowledge.lightDoubled * halvings(value / wanted.high()) : 0;
+        return need(
+                Kind.LIGHT,
+                wanted,
+                light,
+                miss,
+                "Too dark: %s mol/m² a day, and it wants %s or more.".formatted(one(light.value()), one(wanted.low())),
+                "Too bright: %s mol/m² a day, and it wants %s at most."
+                        .formatted(one(light.value()), one(wanted.high())));
+    }
+
+    private Need humidity(Range wanted, Figure humidity) {
+        double value = humidity.value();
+        double miss = Math.max(0, wanted.low() - value) / knowledge.humidityShort
+                + Math.max(0, value - wanted.high()) / knowledge.humidityOver;
+        return need(
+                Kind.HUMIDITY,
+                wanted,
+                humidity,
+                miss,
+                "Dry air: %.0f %%, and it wants %s %% or more.".formatted(value, Limits.plain(wanted.low())),
+                "Moist air: %.0f %%, and %s %% is enough; mind wet leaves."
+                        .formatted(value, Limits.plain(wanted.high())));
+    }
+
+    private Need day(Range wanted, Figure day) {
+        double miss =
+                (Math.max(0, wanted.low() - day.value()) + Math.max(0, day.value() - wanted.high())) / knowledge.day;
+        return need(
+                Kind.DAY,
+                wanted,
+                day,
+                miss,
+                "Cool by day: %s °C, and it wants %s °C or more."
+                        .formatted(one(day.value()), Limits.plain(wanted.low())),
+                "Hot by day: %s °C, and %s °C is enough.".formatted(one(day.value()), Limits.plain(wanted.high())));
+    }
+
+    private Need night(Profile profile, Figure night) {
+        double low = profile.night().celsius();
+        return need(
+                Kind.NIGHT,
+                new Range(low, ANY_WARMTH),
+                night,
+                Math.max(0, low - night.value()) / knowledge.night,
+                "Cold nights: %s °C%s, and it likes %s °C or more."
+                        .formatted(
+                                one(night.value()),
+                                night.from().contains("glass") ? " at the leaf" : "",
+                                Limits.plain(low)),
+                "");
+    }
+
+    private Need watering(double interval, double cycle) {
+        Range wanted = new Range(round(cycle * knowledge.watering.low()), round(cycle * knowledge.watering.high()));
+        double miss = interval < wanted.low()
+                ? knowledge.wateringDoubled * halvings(wanted.low() / Math.max(0.2, interval))
+                : interval > wanted.high() ? knowledge.wateringDoubled * halvings(interval / wanted.high()) : 0;
+        return need(
+                Kind.WATERING,
+                wanted,
+                Figure.of(round(interval), "the last waterings"),
+                miss,
+                "Watered every %s days, while its pot takes %s to dry.".formatted(one(interval), one(cycle)),
+                "Watered every %s days, while its pot is dry after %s.".formatted(one(interval), one(cycle)));
+    }
+
+    private Need water(Profile profile, Figure water) {
+        double allowed = waters.allowedMg(profile);
+        double miss = water.value() > allowed ? knowledge.waterDoubled * halvings(water.value() / allowed) : 0;
+        return need(
+                Kind.WATER,
+                new Range(0, allowed),
+                water,
+                miss,
+                "",
+                "Its water holds about %.0f mg/L; it bears %.0f.".formatted(water.value(), allowed));
+    }
+
+    private Need food(Profile profile, double nitrogen, PotGives pot) {
+        double most = Math.max(pot.hungryBelow() * 2, profile.feedMgN().high() * 1.5);
+        boolean hungry = pot.growing() && nitrogen < pot.hungryBelow();
+        return need(
+                Kind.FOOD,
+                new Range(pot.growing() ? pot.hungryBelow() : 0, most),
+                Figure.of(Math.round(nitrogen), "the account of its pot"),
+                hungry ? knowledge.hungry : 0,
+                "About %.0f mg/L nitrogen left in its pot: it goes short.".formatted(nitrogen),
+                "");
+    }
+
+    private Need salts(double conductivity, double most) {
+        double miss = conductivity > most ? knowledge.saltyDoubled * halvings(conductivity / most) : 0;
+        return need(
+                Kind.SALTS,
+                new Range(0, most),
+                Figure.of(Math.round(conductivity * 10) / 10.0, "the account of its pot"),
+                miss,
+                "",
+                "About %s mS/cm in its pot; it bears %s.".formatted(one(conductivity), one(most)));
+    }
+
+    private Need need(Kind kind, Range wanted, Figure gets, double miss, String shortWords, String overWords) {
+        Standing standing =
+                miss < knowledge.slack ? Standing.FITS : gets.value() < wanted.low() ? Standing.SHORT : Standing.OVER;
+        String words = switch (standing) {
+            case FITS -> "";
+            case SHORT -> shortWords;
+            case OVER -> overWords;
+        };
+        return new Need(kind, wanted, gets, standing, standing == Standing.FITS ? 0 : miss, words);
+    }
+
+    private static double halvings(double times) {
+        return Math.log(times) / Math.log(2);
+    }
+
+    private static double round(double value) {
+        return Math.round(value * 10) / 10.0;
+    }
+
+    static String one(double value) {
+        return Limits.plain(round(value));
+    }
+}

@@ -1,0 +1,37 @@
+package mildlantern.care;
+
+import java.util.Optional;
+import java.util.OptionalDouble;
+
+/**
+ * What a plant's pot and water give.
+ *
+ * @param intervalDays usual days between waterings
+ * @param cycleDays days that its pot takes from wet through to wanting water
+ * @param waterMg dissolved in its water, mg/L
+ * @param nitrogen in the pot's water, mg/L, where the account is kept
+ * @param hungryBelow nitrogen below which a growing plant goes short, mg/L
+ * @param conductivity of the pot's water, mS/cm
+ * @param saltyAbove conductivity above which it wants a flush, mS/cm
+ * @param growing whether it grows now
+ */
+public record PotGives(
+        OptionalDouble intervalDays,
+        OptionalDouble cycleDays,
+        Optional<Figure> waterMg,
+        OptionalDouble nitrogen,
+        double hungryBelow,
+        OptionalDouble conductivity,
+        double saltyAbove,
+        boolean growing) {
+    /** Nothing is known of it. */
+    public static final PotGives NOTHING = new PotGives(
+            OptionalDouble.empty(),
+            OptionalDouble.empty(),
+            Optional.empty(),
+            OptionalDouble.empty(),
+            0,
+            OptionalDouble.empty(),
+            2,
+            false);
+}

@@ -1,0 +1,247 @@
+package mildlantern.care;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.UUID;
+import mildlantern.care.Changes.Resident;
+import mildlantern.care.Changes.Spot;
+import mildlantern.care.Changes.Subject;
+import mildlantern.light.Daylight;
+import mildlantern.nutrition.FeedPlan;
+import mildlantern.nutrition.Waters;
+import mildlantern.place.Moves;
+import mildlantern.plant.PlantKnowledge;
+import mildlantern.plant.Profile;
+import mildlantern.plant.Season;
+import mildlantern.plant.WaterSource;
+import mildlantern.quantity.Range;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.DoubleRange;
+import org.junit.jupiter.api.Test;
+
+/** What a plant goes short of, the one change that helps most, and the steps that spare it a burn. */
+class CareTest {
+    private static final PlantKnowledge PLANTS = PlantKnowledge.load();
+    private static final CareKnowledge KNOWLEDGE = CareKnowledge.load();
+    private static final Waters WATERS = Waters.load();
+    private static final Needs NEEDS = new Needs(KNOWLEDGE, WATERS);
+    private static final Moves MOVES = Moves.load(Daylight.load());
+    private static final Changes CHANGES = new Changes(KNOWLEDGE, NEEDS, WATERS, FeedPlan.load(), MOVES);
+    private static final StepPlanner STEPS = StepPlanner.load(MOVES);
+    private static final Changes.Outside WINTER = new Changes.Outside(3, 85);
+    private static final LocalDate MARCH = LocalDate.of(2026, 3, 2);
+
+    private static Profile kind(String id) {
+        return PLANTS.profile(id).orElseThrow();
+    }
+
+    private static Gives gives(double light, double humidity, double day, double night) {
+        return new Gives(read(light), read(humidity), read(day), read(night));
+    }
+
+    private static Optional<Figure> read(double value) {
+        return Optional.of(new Figure(value, new Range(value * 0.9, value * 1.1), 14, "read"));
+    }
+
+    private static Spot spot(String name, Gives gives, Resident... standing) {
+        return new Spot(UUID.nameUUIDFromBytes(name.getBytes()), name, gives, List.of(standing), false, false, false);
+    }
+
+    private static Resident plant(String name, String kind) {
+        return new Resident(UUID.nameUUIDFromBytes(name.getBytes()), name, kind(kind));
+    }
+
+    private static Subject at(Spot here, Resident plant, PotGives pot, WaterSource source) {
+        return new Subject(plant, here, pot, Optional.of(source), false, false);
+    }
+
+    @Test
+    void eachNeedSaysByHowMuchItIsMissed() {
+        List<Need> needs = NEEDS.ofStop(kind("calathea"), Season.SUMMER, gives(1.5, 31, 24, 17));
+
+        assertThat(needs)
+                .extracting(Need::kind)
+                .containsExactly(Need.Kind.LIGHT, Need.Kind.HUMIDITY, Need.Kind.DAY, Need.Kind.NIGHT);
+        assertThat(needs.get(0).miss()).isCloseTo(1, within(1e-9));
+        assertThat(needs.get(0).words()).contains("1.5").contains("3");
+        assertThat(needs.get(1).standing()).isEqualTo(Need.Standing.SHORT);
+        assertThat(needs.get(1).miss()).isCloseTo(29 / 20.0, within(1e-9));
+        assertThat(needs.get(2).standing()).isEqualTo(Need.Standing.FITS);
+        assertThat(Needs.worst(needs).orElseThrow().kind()).isEqualTo(Need.Kind.HUMIDITY);
+    }
+
+    @Test
+    void winterAsksForLessLight() {
+        assertThat(NEEDS.light(kind("cattleya"), Season.WINTER).low())
+                .isLessThan(NEEDS.light(kind("cattleya"), Season.SUMMER).low());
+    }
+
+    @Test
+    void aBetterStopWinsOverALamp() {
+        Resident fern = plant("Ledger fern", "boston-fern");
+        Spot dark = spot("back shelf", gives(1, 45, 20, 16), fern);
+        Spot bright = spot("north sill", gives(4.5, 58, 20, 15));
+
+        Change best = CHANGES.weigh(
+                        at(dark, fern, PotGives.NOTHING, WaterSource.SOFT_TAP),
+                        Season.SUMMER,
+                        List.of(dark, bright),
+                        WINTER,
+                        10)
+                .get(0);
+
+        assertThat(best.kind()).isEqualTo(Change.Kind.MOVE);
+        assertThat(best.stop()).contains(bright.id());
+        assertThat(best.words()).contains("by steps");
+        assertThat(best.reason()).contains("4.5 instead of 1 mol");
+    }
+
+    @Test
+    void whereNoStopIsBetterAHumidifierSaysItsLitres() {
+        Resident calathea = plant("Parchment", "calathea");
+        Spot landing = spot("landing", gives(4, 31, 23, 18), calathea, plant("Fern", "boston-fern"));
+
+        Change best = CHANGES.weigh(
+                        at(landing, calathea, PotGives.NOTHING, WaterSource.RAIN),
+                        Season.SUMMER,
+                        List.of(landing),
+                        WINTER,
+                        10)
+                .get(0);
+
+        assertThat(best.kind()).isEqualTo(Change.Kind.HUMIDIFIER);
+        assertThat(best.cost()).contains("litres a day");
+        assertThat(best.others()).isPositive();
+        assertThat(best.helped()).contains("helps others");
+    }
+
+    @Test
+    void hardWaterAHungryPotAndTooMuchWaterAreSaid() {
+        PotGives pot = new PotGives(
+                OptionalDouble.of(3),
+                OptionalDouble.of(9),
+                Optional.of(Figure.of(384, "hard tap")),
+                OptionalDouble.of(1),
+                4,
+                OptionalDouble.of(2.2),
+                1,
+                true);
+        Resident orchid = plant("Tide", "phalaenopsis");
+        Spot sill = spot("sill", gives(6, 60, 22, 17), orchid);
+        List<Change> changes =
+                CHANGES.weigh(at(sill, orchid, pot, WaterSource.HARD_TAP), Season.SUMMER, List.of(sill), WINTER, 14);
+
+        assertThat(changes)
+                .extracting(Change::kind)
+                .contains(Change.Kind.WATER, Change.Kind.FLUSH, Change.Kind.RHYTHM, Change.Kind.FEED);
+        assertThat(changes).anyMatch(change -> change.words().contains("45 %"));
+        assertThat(changes).anyMatch(change -> change.words().contains("every 9 days"));
+    }
+
+    @Test
+    void holdsAreKept() {
+        Resident fern = plant("Ledger fern", "boston-fern");
+        Spot dark = spot("back shelf", gives(1, 45, 20, 16), fern);
+        Spot bright = spot("north sill", gives(4.5, 58, 20, 15));
+        Subject held = new Subject(fern, dark, PotGives.NOTHING, Optional.empty(), true, true);
+
+        assertThat(CHANGES.weigh(held, Season.SUMMER, List.of(dark, bright), WINTER, 10))
+                .noneMatch(change -> change.kind() == Change.Kind.MOVE || change.kind() == Change.Kind.FEED);
+    }
+
+    @Test
+    void aFullStopNamesWhoWouldMakeRoom() {
+        Resident fern = plant("Ledger fern", "boston-fern");
+        Spot dark = spot("back shelf", gives(1, 45, 20, 16), fern);
+        Spot full = new Spot(
+                UUID.randomUUID(),
+                "north sill",
+                gives(4.5, 58, 20, 15),
+                List.of(plant("Cactus Jack", "cactus"), plant("Lily", "peace-lily")),
+                true,
+                false,
+                false);
+
+        assertThat(CHANGES.places(
+                        at(dark, fern, PotGives.NOTHING, WaterSource.RAIN), Season.SUMMER, List.of(dark, full)))
+                .first()
+                .satisfies(suits -> assertThat(suits.displaces()).contains("Cactus Jack"));
+    }
+
+    private static StepPlanner.Place place(String name, double light, double day) {
+        return new StepPlanner.Place(UUID.nameUUIDFromBytes(name.getBytes()), name, light, day, 14, true);
+    }
+
+    @Test
+    void lightRisesByHalfAWeekByStopsAndShade() {
+        StepPlanner.Plan plan = STEPS.plan(
+                kind("cattleya"),
+                place("landing", 3, 22),
+                place("south sill", 14, 22),
+                List.of(place("stair", 6, 20)),
+                MARCH);
+
+        checked(plan, 3, 22);
+        assertThat(plan.steps().get(plan.steps().size() - 1).stop().name()).isEqualTo("south sill");
+        assertThat(plan.days()).isBetween(21, 49);
+        assertThat(plan.warnings()).isEmpty();
+    }
+
+    @Test
+    void theColdGoesByARoomBetween() {
+        StepPlanner.Plan plan = STEPS.plan(
+                kind("winter-jasmine"),
+                place("gallery", 10, 6),
+                place("parlour", 10, 20),
+                List.of(place("porch", 9, 13)),
+                MARCH);
+
+        assertThat(plan.steps()).extracting(step -> step.stop().name()).contains("porch");
+        checked(plan, 10, 6);
+    }
+
+    @Test
+    void whereNothingLiesBetweenThePlanSaysSo() {
+        assertThat(STEPS.plan(
+                                kind("winter-jasmine"),
+                                place("gallery", 10, 2),
+                                place("parlour", 10, 22),
+                                List.of(),
+                                MARCH)
+                        .warnings())
+                .anyMatch(words -> words.contains("shock"));
+    }
+
+    @Property(tries = 200)
+    void noStepIsTooFast(
+            @ForAll @DoubleRange(min = 0.5, max = 30) double from,
+            @ForAll @DoubleRange(min = 0.5, max = 30) double to,
+            @ForAll @DoubleRange(min = 0.5, max = 30) double between) {
+        StepPlanner.Plan plan = STEPS.plan(
+                kind("pothos"), place("a", from, 20), place("b", to, 22), List.of(place("c", between, 21)), MARCH);
+        if (plan.warnings().isEmpty()) {
+            checked(plan, from, 20);
+        }
+    }
+
+    private static void checked(StepPlanner.Plan plan, double light, double warmth) {
+        double lastLight = light;
+        double lastWarmth = warmth;
+        LocalDate last = MARCH.minusDays(30);
+        for (StepPlanner.Step step : plan.steps()) {
+            assertThat(step.light()).isLessThanOrEqualTo(lastLight * 1.501);
+            assertThat(Math.abs(step.stop().byDay() - lastWarmth)).isLessThanOrEqualTo(8.001);
+            assertThat(STEPS.tooFast(step.lightRatio(), step.warmthStep())).isFalse();
+            assertThat(step.on()).isAfter(last);
+            lastLight = step.light();
+            lastWarmth = step.stop().byDay();
+            last = step.on();
+        }
+    }
+}
