@@ -25,6 +25,7 @@ public final class AirKnowledge {
     private final double most;
     private final double hours;
     private final Marks marks;
+    private final double heaterReach;
 
     /**
      * Where a figure begins to matter.
@@ -37,7 +38,7 @@ public final class AirKnowledge {
     public record Marks(double dryKpa, double closeKpa, double chillCelsius, double risky) {}
 
     private AirKnowledge(Entry file) {
-        file.allowOnly(Set.of("glass", "inner-film", "cold-reach", "grouping", "leaf-spot", "marks"));
+        file.allowOnly(Set.of("glass", "inner-film", "cold-reach", "grouping", "leaf-spot", "marks", "heater-reach"));
         for (Glazing glazing : Glazing.values()) {
             glass.put(glazing, file.at("glass").number(Words.id(glazing), 0.2, 8));
         }
@@ -49,6 +50,7 @@ public final class AirKnowledge {
         best = spot.number("best", least, 40);
         most = spot.number("most", best, 50);
         hours = spot.number("hours", 1, 48);
+        heaterReach = file.number("heater-reach", 10, 500);
         Entry mark = file.at("marks");
         marks = new Marks(
                 mark.number("dry", 0, 10),
@@ -118,6 +120,11 @@ public final class AirKnowledge {
         return (most - celsius)
                 / (most - best)
                 * Math.pow((celsius - least) / (best - least), (best - least) / (most - best));
+    }
+
+    /** How far a heater or a draught reaches, cm. */
+    public double heaterReachCm() {
+        return heaterReach;
     }
 
     public Marks marks() {

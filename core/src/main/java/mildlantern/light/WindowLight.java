@@ -23,6 +23,7 @@ import net.e175.klaus.solarpositioning.SolarPosition;
 public final class WindowLight {
     private static final int MINUTES = 5;
     private static final double DELTA_T = 69;
+    private static final double LEAST_TO_COMPARE = 2;
 
     private final double photonsPerJoule;
     private final Map<Glazing, Double> glass = new EnumMap<>(Glazing.class);
@@ -75,16 +76,7 @@ public final class WindowLight {
      * @param cloud mean cloud cover, 0 (clear) to 1
      */
     public Day day(Window window, double distanceM, double latitude, LocalDate date, double cloud) {
-        double mol = 0;
-        double sunMinutes = 0;
-        ZonedDateTime start = date.atStartOfDay(ZoneOffset.UTC);
-        Seen seen = seen(window, distanceM);
-        for (int minute = MINUTES / 2; minute < 24 * 60; minute += MINUTES) {
-            Moment moment = seen.at(start.plusMinutes(minute), latitude, 0, cloud);
-            mol += moment.ppfd() * MINUTES * 60 / 1e6;
-            sunMinutes += moment.sun() ? MINUTES : 0;
-        }
-        return new Day(mol, sunMinutes / 60);
+        return seen(window, distanceM).day(latitude, 0, date.atStartOfDay(ZoneOffset.UTC), cloud);
     }
 
     /**
@@ -94,6 +86,14 @@ public final class WindowLight {
      * @param sun whether the sun, if it shines, falls on the plant
      */
     public record Moment(double ppfd, boolean sun) {}
+
+    /**
+     * What a meter's reading makes of the reckoned light.
+     *
+     * @param factor the reading over what was reckoned for it
+     * @param mol of a usual day at this time of the year, mol/m²
+     */
+    public record Corrected(double factor, double mol) {}
 
     /** The place of a plant before a window, or under the open sky; what does not change with the hour is reckoned once. */
     public final class Seen {
@@ -109,6 +109,48 @@ public final class WindowLight {
                             * Objects.requireNonNull(curtains.get(it.curtain())))
                     .orElse(1.0);
             this.sky = window.map(it -> skySeen(it, distance)).orElse(1.0);
+        }
+
+        /**
+         * Light of the twenty-four hours from a moment on.
+         *
+         * @param start the moment, as midnight by the clock of the place
+         */
+        public Day day(double latitude, double longitude, ZonedDateTime start, double cloud) {
+            double mol = 0;
+            double sunMinutes = 0;
+            for (int minute = MINUTES / 2; minute < 24 * 60; minute += MINUTES) {
+                Moment moment = at(start.plusMinutes(minute), latitude, longitude, cloud);
+                mol += moment.ppfd() * MINUTES * 60 / 1e6;
+                sunMinutes += moment.sun() ? MINUTES : 0;
+            }
+            return new Day(mol, sunMinutes / 60);
+        }
+
+        /**
+         * A day's light from one reading: the reckoned day times what the meter read against what was reckoned for its hour and sky.
+         *
+         * @param ppfd that the meter read, µmol/m²s
+         * @param when it was read
+         * @param cloud of the sky at that hour
+         * @param meanCloud of usual days
+         * @return empty where next to no light is reckoned for that hour, as before sunrise
+         */
+        public Optional<Corrected> corrected(
+                double ppfd, ZonedDateTime when, double latitude, double longitude, double cloud, double meanCloud) {
+            Limits.require("reading", ppfd, 0, 3000, "µmol/m²s");
+            double reckoned = at(when, latitude, longitude, cloud).ppfd();
+            if (reckoned < LEAST_TO_COMPARE) {
+                return Optional.empty();
+            }
+            double factor = Math.max(0.02, Math.min(50, ppfd / reckoned));
+            Day day = day(latitude, longitude, when.toLocalDate().atStartOfDay(when.getZone()), meanCloud);
+            return Optional.of(new Corrected(factor, Math.min(80, day.mol() * factor)));
+        }
+
+        /** Share of an evenly bright sky's light that comes here, 0 to 1, before glass and curtain take theirs. */
+        public double sky() {
+            return sky;
         }
 
         /**

@@ -103,6 +103,41 @@ public sealed interface LogEntry {
     }
 
     /**
+     * Fed through its traps; nothing came to the roots.
+     *
+     * @param traps pitchers filled or leaves misted
+     * @param mgNitrogen strength, mg nitrogen per litre, 0 to 2000
+     */
+    record TrapFed(OptionalInt traps, OptionalDouble mgNitrogen) implements LogEntry {
+        public TrapFed {
+            mgNitrogen.ifPresent(mg -> Limits.require("strength", mg, 0, 2000, "mg nitrogen per litre"));
+        }
+    }
+
+    /**
+     * Granules of slow release were laid on the medium.
+     *
+     * @param product what
+     * @param grams 0.01 to 5000 g
+     */
+    record Granules(Optional<String> product, double grams) implements LogEntry {
+        public Granules {
+            Limits.require("granules", grams, 0.01, 5000, "g");
+        }
+    }
+
+    /**
+     * The newest leaf was measured.
+     *
+     * @param lengthCm 0.1 to 300 cm
+     */
+    record NewLeaf(double lengthCm) implements LogEntry {
+        public NewLeaf {
+            Limits.require("length of the leaf", lengthCm, 0.1, 300, "cm");
+        }
+    }
+
+    /**
      * Repotted.
      *
      * @param diameterCm of the new pot, 2 to 200 cm

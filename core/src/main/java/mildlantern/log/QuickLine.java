@@ -65,6 +65,8 @@ public final class QuickLine {
         verbs("probe", "probe", "probed", "finger", "felt");
         verbs("weighed", "weighed", "weighs", "weight");
         verbs("fed", "fed", "feed");
+        verbs("granules", "granules");
+        verbs("measured", "measured", "measure");
         verbs("repotted", "repotted", "repot");
         verbs("moved", "moved", "move");
         verbs("counted", "counted", "count");
@@ -261,6 +263,8 @@ public final class QuickLine {
                 case "probe" -> probed(words);
                 case "weighed" -> weighed(words);
                 case "fed" -> fed(words);
+                case "granules" -> granules(words);
+                case "measured" -> measured(words);
                 case "repotted" -> repotted(words);
                 case "moved" -> moved(words);
                 case "counted" -> counted(words);
@@ -390,7 +394,42 @@ public final class QuickLine {
             return Optional.of(new LogEntry.Weighed(grams.getAsInt(), yardstick));
         }
 
+        private Optional<LogEntry> granules(Deque<String> words) {
+            OptionalDouble grams = number(words);
+            if (grams.isEmpty()) {
+                problems.add("Say how many grams, as in: granules 4 g.");
+                return Optional.empty();
+            }
+            return Optional.of(new LogEntry.Granules(Optional.empty(), grams.getAsDouble()));
+        }
+
+        private Optional<LogEntry> measured(Deque<String> words) {
+            OptionalDouble length = number(words);
+            if (length.isEmpty()) {
+                problems.add("Say how long the newest leaf is, as in: measured 14.2 cm.");
+                return Optional.empty();
+            }
+            double cm = words.contains("mm") || words.stream().anyMatch(word -> word.endsWith("mm"))
+                    ? length.getAsDouble() / 10
+                    : length.getAsDouble();
+            return Optional.of(new LogEntry.NewLeaf(cm));
+        }
+
+        private static OptionalDouble number(Deque<String> words) {
+            return words.stream()
+                    .map(NUMBER_WITH_UNIT::matcher)
+                    .filter(Matcher::matches)
+                    .mapToDouble(number -> Double.parseDouble(number.group(1)))
+                    .findFirst();
+        }
+
         private Optional<LogEntry> fed(Deque<String> words) {
+            if (words.stream().anyMatch(word -> word.startsWith("trap") || word.startsWith("pitcher"))) {
+                OptionalDouble traps = number(words);
+                return Optional.of(new LogEntry.TrapFed(
+                        traps.isPresent() ? OptionalInt.of((int) traps.getAsDouble()) : OptionalInt.empty(),
+                        OptionalDouble.empty()));
+            }
             OptionalDouble mg = OptionalDouble.empty();
             List<String> product = new ArrayList<>();
             for (String word : words) {

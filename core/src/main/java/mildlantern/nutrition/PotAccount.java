@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
 import java.util.function.Predicate;
+import java.util.function.ToDoubleFunction;
 import mildlantern.knowledge.Entry;
 import mildlantern.knowledge.KnowledgeException;
 import mildlantern.knowledge.KnowledgeFiles;
@@ -49,6 +50,7 @@ public final class PotAccount {
     private final double conductivity;
     private final double sure;
     private final double hungry;
+    private final SlowRelease slow = SlowRelease.load();
 
     private PotAccount(Entry file) {
         file.allowOnly(KEYS);
@@ -108,6 +110,15 @@ public final class PotAccount {
     public record Gift(LocalDate on, double ml, WaterSource water, double mgNitrogen) {}
 
     /**
+     * Granules of slow release on a pot.
+     *
+     * @param on the day on which they were laid
+     * @param mgNitrogen nitrogen in them, mg
+     * @param months that they last at 21 °C
+     */
+    public record Laid(LocalDate on, double mgNitrogen, double months) {}
+
+    /**
      * The account.
      *
      * @param nitrogen what came of the nitrogen, mg
@@ -145,6 +156,23 @@ public final class PotAccount {
      * @param grows whether it grows on a day
      */
     public Balance keep(Pot pot, List<Gift> gifts, LocalDate potted, LocalDate today, Predicate<LocalDate> grows) {
+        return keep(pot, gifts, List.of(), day -> 0, potted, today, grows);
+    }
+
+    /**
+     * The same with granules that free their food by the warmth of each day.
+     *
+     * @param laid granules; those laid before the potting went with the old medium
+     * @param celsius mean temperature of a day, °C
+     */
+    public Balance keep(
+            Pot pot,
+            List<Gift> gifts,
+            List<Laid> laid,
+            ToDoubleFunction<LocalDate> celsius,
+            LocalDate potted,
+            LocalDate today,
+            Predicate<LocalDate> grows) {
         double litres = pot.capacityMl() / 1000;
         double nitrogen = starts.getOrDefault(pot.medium(), 0.0) * litres;
         double salts = nitrogen * saltsPerNitrogen;
@@ -154,6 +182,7 @@ public final class PotAccount {
                 .filter(gift -> !gift.on().isBefore(potted) && !gift.on().isAfter(today))
                 .sorted(Comparator.comparing(Gift::on))
                 .toList();
+        double[] used = new double[laid.size()];
         int next = 0;
         long days = ChronoUnit.DAYS.between(potted, today);
         for (long day = 0; day <= days; day++) {
@@ -174,6 +203,11 @@ public final class PotAccount {
                 nitrogen -= nitrogen * out;
                 salts -= salts * out;
             }
+            double freed = freed(laid, potted, on, celsius, used);
+            nitrogen += freed;
+            salts += freed * saltsPerNitrogen;
+            ofNitrogen[0] += freed;
+            ofSalts[0] += freed * saltsPerNitrogen;
             double perLitre = nitrogen / litres;
             double wanted = demand * pot.leafSquareCm() * (grows.test(on) ? 1 : rest);
             double taken = Math.min(nitrogen, wanted * perLitre / (perLitre + half));
@@ -192,6 +226,32 @@ public final class PotAccount {
                 strength,
                 strength > sure * Objects.requireNonNull(salty.get(pot.wants())),
                 grows.test(today) && perLitre < hungry);
+    }
+
+    /** What all granules free on a day, mg; never more than they hold. */
+    private double freed(
+            List<Laid> laid, LocalDate potted, LocalDate on, ToDoubleFunction<LocalDate> celsius, double[] used) {
+        double freed = 0;
+        for (int i = 0; i < used.length; i++) {
+            Laid granules = laid.get(i);
+            if (granules.on().isBefore(potted) || granules.on().isAfter(on)) {
+                continue;
+            }
+            double share = Math.min(1 - used[i], slow.aDay(granules.months(), celsius.applyAsDouble(on)));
+            used[i] += share;
+            freed += share * granules.mgNitrogen();
+        }
+        return freed;
+    }
+
+    /** Nitrogen below which a growing plant goes short, mg/L in the pot's water. */
+    public double hungryBelow() {
+        return hungry;
+    }
+
+    /** Conductivity of the pot's water from which a kind wants a flush, mS/cm; the account's own error is allowed for. */
+    public double saltyAbove(WaterWant want) {
+        return sure * Objects.requireNonNull(salty.get(want));
     }
 
     private double salts(WaterSource water) {

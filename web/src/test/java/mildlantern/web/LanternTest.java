@@ -25,6 +25,7 @@ import org.springframework.context.annotation.Import;
             "logging.level.org.hibernate.engine.internal.StatisticalLoggingSessionEventListener=warn",
             "logging.level.mildlantern.web.platform.Problems=error",
             "lantern.demo=true",
+            "lantern.stations=false",
             "server.port=0"
         })
 @AutoConfigureMockMvc

@@ -17,6 +17,8 @@ import mildlantern.plant.Profile;
 import mildlantern.treatment.CareSetting;
 import mildlantern.web.platform.NotHere;
 import mildlantern.web.platform.WrittenForms;
+import org.jspecify.annotations.Nullable;
+import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -232,6 +234,30 @@ public class CollectionService {
     @Transactional
     public void store(StopReading reading) {
         readings.save(reading);
+    }
+
+    /** Sets how a stop is now to what was measured there lately, percent and °C; what was not measured stays. */
+    @Transactional
+    public void measured(
+            UUID collection, UUID stopId, @Nullable Double humidity, @Nullable Double day, @Nullable Double night) {
+        Stop stop = stop(collection, stopId);
+        stops.save(stop.climate(
+                stop.light(),
+                humidity == null ? stop.humidityPercent() : humidity,
+                day == null ? stop.dayCelsius() : day,
+                night == null ? stop.nightCelsius() : night));
+        happenings.flush();
+        upkeeper.reckonStop(collection, stopId);
+    }
+
+    /** What was read at all stops from a day on, the latest last. */
+    public List<StopReading> readingsSince(UUID collection, LocalDate day) {
+        return readings.findByCollectionAndOnDayGreaterThanEqualOrderByOnDay(collection, day);
+    }
+
+    /** What was typed at a stop or read with a meter, the latest first. */
+    public List<StopReading> typedReadings(Stop stop, int most) {
+        return readings.typed(stop.collection(), stop.id(), Limit.of(most));
     }
 
     /** What was read at a stop, the latest last. */

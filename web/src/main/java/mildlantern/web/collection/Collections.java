@@ -16,6 +16,8 @@ import org.springframework.transaction.annotation.Transactional;
 /** Makes collections and knows what holds for all of one: its name, its seasons. */
 @Service
 public class Collections {
+    private static final double GUESSED_LATITUDE = 48;
+
     private final Rows rows;
     private final Clock clock;
 
@@ -57,13 +59,53 @@ public class Collections {
         find(id).prefer(style);
     }
 
+    /**
+     * Where a house stands.
+     *
+     * @param latitude degrees, north above 0
+     * @param longitude degrees, east above 0
+     * @param said whether the grower said so; otherwise it is a guess by the hemisphere
+     * @param simulatedWeather whether its weather is made up, as for the demo
+     */
+    public record Site(double latitude, double longitude, boolean said, boolean simulatedWeather) {}
+
+    /** Where the house stands; a middle latitude of its hemisphere where nothing was said. */
+    @Transactional(readOnly = true)
+    public Site site(UUID id) {
+        PlantCollection house = find(id);
+        boolean said = house.latitude() != null;
+        return new Site(
+                said ? house.latitude() : house.south() ? -GUESSED_LATITUDE : GUESSED_LATITUDE,
+                house.longitude() == null ? 0 : house.longitude(),
+                said,
+                house.simulatedWeather());
+    }
+
+    /** Says where the house stands. */
+    @Transactional
+    public void stands(UUID id, double latitude, double longitude, boolean simulatedWeather) {
+        find(id).standing(latitude, longitude, simulatedWeather);
+    }
+
+    /** The feed that this house mixes, by its id. */
+    @Transactional(readOnly = true)
+    public Optional<String> feed(UUID id) {
+        return Optional.ofNullable(find(id).feed());
+    }
+
+    /** Chooses the feed that this house mixes. */
+    @Transactional
+    public void feedWith(UUID id, String feed) {
+        find(id).feedWith(feed);
+    }
+
     /** The season of a day where the collection stands. */
-    Season season(UUID id, LocalDate day) {
+    public Season season(UUID id, LocalDate day) {
         return seasons(id).apply(day);
     }
 
     /** The seasons where the collection stands, by the calendar's quarters from March. */
-    Function<LocalDate, Season> seasons(UUID id) {
+    public Function<LocalDate, Season> seasons(UUID id) {
         Season[] northern = {Season.WINTER, Season.SPRING, Season.SUMMER, Season.AUTUMN};
         int turn = find(id).south() ? 2 : 0;
         return day -> northern[(day.getMonthValue() % 12 / 3 + turn) % 4];

@@ -37,6 +37,14 @@ final class EntryColumns {
             return row(HappeningKind.WEIGHED).weighed(it.grams(), it.yardstick().orElse(null));
         } else if (entry instanceof LogEntry.Fed it) {
             return row(HappeningKind.FED).fed(it.product().orElse(null), number(it.mgNitrogen()));
+        } else if (entry instanceof LogEntry.TrapFed it) {
+            return row(HappeningKind.TRAP_FED)
+                    .fed(null, number(it.mgNitrogen()))
+                    .numbered(it.traps().isPresent() ? it.traps().getAsInt() : null);
+        } else if (entry instanceof LogEntry.Granules it) {
+            return row(HappeningKind.GRANULES).laid(it.product().orElse(null), it.grams());
+        } else if (entry instanceof LogEntry.NewLeaf it) {
+            return row(HappeningKind.NEW_LEAF).measuring(it.lengthCm());
         } else if (entry instanceof LogEntry.Repotted it) {
             return row(HappeningKind.REPOTTED)
                     .repotted(number(it.diameterCm()), it.medium().orElse(null));
@@ -75,6 +83,12 @@ final class EntryColumns {
             case PROBED -> row.top() == null ? null : new LogEntry.Probed(row.top(), row.middle(), row.bottom());
             case WEIGHED -> new LogEntry.Weighed(row.grams(), Optional.ofNullable(row.yardstick()));
             case FED -> new LogEntry.Fed(Optional.ofNullable(row.product()), number(row.mgNitrogen()));
+            case TRAP_FED ->
+                new LogEntry.TrapFed(
+                        row.number() == null ? OptionalInt.empty() : OptionalInt.of(row.number()),
+                        number(row.mgNitrogen()));
+            case GRANULES -> new LogEntry.Granules(Optional.ofNullable(row.product()), row.granuleGrams());
+            case NEW_LEAF -> new LogEntry.NewLeaf(row.lengthCm());
             case REPOTTED -> new LogEntry.Repotted(number(row.diameterCm()), Optional.ofNullable(row.medium()));
             case MOVED -> moved(row);
             case SPRAYED -> new LogEntry.Treated(Optional.ofNullable(row.spray()));

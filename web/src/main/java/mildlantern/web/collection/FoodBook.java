@@ -7,6 +7,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
+import mildlantern.nutrition.FeedPlan;
+import mildlantern.nutrition.FeedProduct;
 import mildlantern.nutrition.PotAccount;
 import mildlantern.plant.Profile;
 import mildlantern.plant.Season;
@@ -23,13 +25,22 @@ public class FoodBook {
     /** Further back than this, what was given is used up or washed out. */
     private static final int MOST_DAYS = 1100;
 
+    private static final double MG_A_PERCENT_OF_A_GRAM = 10;
+
     private final PotAccount account;
+    private final FeedPlan feeds;
+    private final FeedProduct granules;
     private final WaterKnowledge water;
     private final WaterBook pots;
     private final Collections houses;
 
-    FoodBook(PotAccount account, WaterKnowledge water, WaterBook pots, Collections houses) {
+    FoodBook(PotAccount account, FeedPlan feeds, WaterKnowledge water, WaterBook pots, Collections houses) {
         this.account = account;
+        this.feeds = feeds;
+        this.granules = feeds.products().stream()
+                .filter(product -> product.form() == FeedProduct.Form.GRANULES)
+                .findFirst()
+                .orElseThrow();
         this.water = water;
         this.pots = pots;
         this.houses = houses;
@@ -49,6 +60,7 @@ public class FoodBook {
         WaterSource usual = Optional.ofNullable(plant.waterSource())
                 .orElse(profile.water() == WaterWant.ANY ? WaterSource.SOFT_TAP : WaterSource.RAIN);
         List<PotAccount.Gift> gifts = gifts(log, profile, usual);
+        WaterBook.Climates climates = pots.climates(plant.collection());
         return Optional.of(account.keep(
                 new PotAccount.Pot(
                         balance.capacityMl(),
@@ -57,9 +69,27 @@ public class FoodBook {
                         pot.medium().id(),
                         profile.water()),
                 gifts,
+                laid(log),
+                day -> climates.celsius(plant.stop(), day),
                 potted.get().isBefore(oldest) ? oldest : potted.get(),
                 today,
                 day -> seasons.apply(day) == Season.SPRING || seasons.apply(day) == Season.SUMMER));
+    }
+
+    private List<PotAccount.Laid> laid(List<Happening> log) {
+        return log.stream()
+                .filter(row -> row.kind() == HappeningKind.GRANULES && row.granuleGrams() != null)
+                .map(row -> {
+                    FeedProduct product = Optional.ofNullable(row.product())
+                            .flatMap(feeds::product)
+                            .filter(it -> it.form() == FeedProduct.Form.GRANULES)
+                            .orElse(granules);
+                    return new PotAccount.Laid(
+                            row.onDay(),
+                            row.granuleGrams() * product.label().nitrogen() * MG_A_PERCENT_OF_A_GRAM,
+                            product.months());
+                })
+                .toList();
     }
 
     /** A feed goes with the water of its day; where none was noted, it was a watering of its own. */

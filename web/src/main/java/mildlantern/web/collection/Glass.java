@@ -2,16 +2,23 @@ package mildlantern.web.collection;
 
 /** Which way the glass of a stop looks. */
 public enum Glass {
-    NORTH("north"),
-    EAST("east"),
-    SOUTH("south"),
-    WEST("west"),
-    OVERHEAD("overhead");
+    NORTH("north", 0),
+    EAST("east", 90),
+    SOUTH("south", 180),
+    WEST("west", 270),
+    OVERHEAD("overhead", 180);
 
     private final String words;
+    private final double degrees;
 
-    Glass(String words) {
+    Glass(String words, double degrees) {
         this.words = words;
+        this.degrees = degrees;
+    }
+
+    /** Degrees from north over east; of no meaning for overhead glass. */
+    public double degrees() {
+        return degrees;
     }
 
     public String words() {

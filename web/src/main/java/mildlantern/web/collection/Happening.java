@@ -67,6 +67,8 @@ public class Happening extends Row {
     private LogEntry.Counted counted;
 
     private Integer number;
+    private Double granuleGrams;
+    private Double lengthCm;
     private UUID undoes;
     private String beforeState;
     private UUID batch;
@@ -112,6 +114,22 @@ public class Happening extends Row {
         this.water = source;
         this.way = how;
         this.found = felt;
+        return this;
+    }
+
+    Happening numbered(Integer count) {
+        this.number = count;
+        return this;
+    }
+
+    Happening laid(String with, double weight) {
+        this.product = with;
+        this.granuleGrams = weight;
+        return this;
+    }
+
+    Happening measuring(double length) {
+        this.lengthCm = length;
         return this;
     }
 
@@ -265,6 +283,16 @@ public class Happening extends Row {
 
     public LogEntry.Counted counted() {
         return counted;
+    }
+
+    /** Granules of slow release, g. */
+    public Double granuleGrams() {
+        return granuleGrams;
+    }
+
+    /** Length of the newest leaf, cm. */
+    public Double lengthCm() {
+        return lengthCm;
     }
 
     public Integer number() {

@@ -59,10 +59,16 @@ public final class HappeningWords {
         Optional.ofNullable(row.product()).ifPresent(parts::add);
         Optional.ofNullable(row.mgNitrogen()).ifPresent(mg -> parts.add(Limits.plain(mg) + " mg N/L"));
         Optional.ofNullable(row.diameterCm()).ifPresent(cm -> parts.add(Limits.plain(cm) + " cm"));
+        Optional.ofNullable(row.granuleGrams()).ifPresent(grams -> parts.add(Limits.plain(grams) + " g"));
+        Optional.ofNullable(row.lengthCm()).ifPresent(cm -> parts.add(Limits.plain(cm) + " cm"));
         Optional.ofNullable(row.medium()).ifPresent(medium -> parts.add("in " + Words.spoken(medium)));
         Optional.ofNullable(row.number())
                 .ifPresent(number -> parts.add(number + " "
-                        + (row.counted() == null ? "" : row.counted().name().toLowerCase(Locale.ROOT))));
+                        + (row.kind() == HappeningKind.TRAP_FED
+                                ? "traps"
+                                : row.counted() == null
+                                        ? ""
+                                        : row.counted().name().toLowerCase(Locale.ROOT))));
         Optional.ofNullable(row.spray()).ifPresent(with -> parts.add("with " + Words.spoken(Words.id(with))));
         Optional.ofNullable(row.temperatureStep())
                 .filter(step -> step != 0)

@@ -21,6 +21,10 @@ public class PlantCollection extends Stored {
     @Enumerated(EnumType.STRING)
     private Style style = Style.WASH;
 
+    private Double latitude;
+    private Double longitude;
+    private String weather;
+    private String feed;
     private OffsetDateTime createdAt;
 
     protected PlantCollection() {}
@@ -42,6 +46,34 @@ public class PlantCollection extends Stored {
 
     void prefer(Style newStyle) {
         style = newStyle;
+    }
+
+    /** Degrees, north above 0; null where it was not given. */
+    Double latitude() {
+        return latitude;
+    }
+
+    Double longitude() {
+        return longitude;
+    }
+
+    boolean simulatedWeather() {
+        return "SIMULATED".equals(weather);
+    }
+
+    void standing(Double north, Double east, boolean simulated) {
+        this.latitude = north;
+        this.longitude = east;
+        this.weather = simulated ? "SIMULATED" : null;
+    }
+
+    /** Id of the feed that is mixed, or null. */
+    String feed() {
+        return feed;
+    }
+
+    void feedWith(String id) {
+        this.feed = id;
     }
 
     boolean south() {

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import mildlantern.log.QuickLine;
+import org.springframework.data.domain.Limit;
 import org.springframework.data.jpa.repository.Query;
 import org.springframework.data.repository.Repository;
 
@@ -99,6 +100,14 @@ final class Repositories {
         List<StopReading> findByCollectionAndStopOrderByOnDay(UUID collection, UUID stop);
 
         List<StopReading> findByCollectionOrderByOnDay(UUID collection);
+
+        List<StopReading> findByCollectionAndOnDayGreaterThanEqualOrderByOnDay(UUID collection, LocalDate day);
+
+        @Query("""
+                select r from StopReading r where r.collection = :collection and r.stop = :stop
+                    and r.origin <> mildlantern.web.collection.StopReading$Origin.MEASURED order by r.onDay desc, r.writtenAt desc
+                """)
+        List<StopReading> typed(UUID collection, UUID stop, Limit most);
     }
 
     interface CareEntries extends Repository<CareEntry, UUID> {

@@ -9,6 +9,8 @@ import java.util.EnumSet;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import mildlantern.air.Glazing;
+import mildlantern.light.Curtain;
 import mildlantern.plant.AirMovement;
 import mildlantern.plant.Brightness;
 import mildlantern.plant.Near;
@@ -47,6 +49,20 @@ public class Stop extends Row {
     private Integer glassCm;
     private int widthCm = 160;
     private int depthCm = 40;
+
+    @Enumerated(EnumType.STRING)
+    private Glazing glazing;
+
+    @Enumerated(EnumType.STRING)
+    private Curtain curtain;
+
+    private Integer paneWidthCm;
+    private Integer paneHeightCm;
+    private Integer paneSillCm;
+    private Integer skyline;
+    private Integer heaterCm;
+    private Integer draughtCm;
+    private Double lightFactor;
 
     @Version
     private Long version;
@@ -106,6 +122,79 @@ public class Stop extends Row {
         this.widthCm = width;
         this.depthCm = depth;
         return this;
+    }
+
+    /**
+     * Its window: glazing, what hangs before it, width and height, how far its lower edge is above the pots (below 0 if it reaches lower), cm, and
+     * how high what stands outside reaches, degrees; anything may be null, for not known.
+     */
+    public Stop glazed(Glazing panes, Curtain hung, Integer width, Integer height, Integer sill, Integer outside) {
+        this.glazing = panes;
+        this.curtain = hung;
+        this.paneWidthCm = width;
+        this.paneHeightCm = height;
+        this.paneSillCm = sill;
+        this.skyline = outside;
+        return this;
+    }
+
+    /** How far a heater is, and a door or vent that draws, cm; null where there is none. What is within reach counts as near. */
+    public Stop exposed(Integer heater, Integer draught, double reachCm) {
+        this.heaterCm = heater;
+        this.draughtCm = draught;
+        Set<Near> things = near();
+        things.remove(Near.HEATER);
+        things.remove(Near.DOOR_DRAUGHT);
+        if (heater != null && heater <= reachCm) {
+            things.add(Near.HEATER);
+        }
+        if (draught != null && draught <= reachCm) {
+            things.add(Near.DOOR_DRAUGHT);
+        }
+        this.near = things.stream().map(Near::name).sorted().collect(Collectors.joining(","));
+        return this;
+    }
+
+    /** How many times the reckoned light a meter read here; null for not read. */
+    public Stop lit(Double factor) {
+        this.lightFactor = factor;
+        return this;
+    }
+
+    public Glazing glazing() {
+        return glazing;
+    }
+
+    public Curtain curtain() {
+        return curtain;
+    }
+
+    public Integer paneWidthCm() {
+        return paneWidthCm;
+    }
+
+    public Integer paneHeightCm() {
+        return paneHeightCm;
+    }
+
+    public Integer paneSillCm() {
+        return paneSillCm;
+    }
+
+    public Integer skyline() {
+        return skyline;
+    }
+
+    public Integer heaterCm() {
+        return heaterCm;
+    }
+
+    public Integer draughtCm() {
+        return draughtCm;
+    }
+
+    public Double lightFactor() {
+        return lightFactor;
     }
 
     public Stop at(int newPosition) {

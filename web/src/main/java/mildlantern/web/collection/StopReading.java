@@ -29,6 +29,18 @@ public class StopReading extends Row {
     private Double nightCelsius;
     private OffsetDateTime writtenAt;
 
+    @Enumerated(EnumType.STRING)
+    private Origin origin = Origin.TYPED;
+
+    private Double wetHours;
+
+    /** How it was read. */
+    public enum Origin {
+        TYPED,
+        METER,
+        MEASURED
+    }
+
     protected StopReading() {}
 
     public StopReading(Stop stop, LocalDate onDay, OffsetDateTime writtenAt) {
@@ -45,6 +57,16 @@ public class StopReading extends Row {
         this.dayCelsius = day;
         this.nightCelsius = night;
         return this;
+    }
+
+    /** Says how it was read. */
+    public StopReading by(Origin how) {
+        this.origin = how;
+        return this;
+    }
+
+    public Origin origin() {
+        return origin;
     }
 
     public UUID stop() {

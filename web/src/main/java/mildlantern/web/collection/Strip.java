@@ -204,7 +204,7 @@ final class Strip {
 
     private List<Lane> lanes(List<Happening> log, List<Span> cases, Optional<Span> bloomNow) {
         Map<String, List<HappeningKind>> kinds = new LinkedHashMap<>();
-        kinds.put("fed", List.of(HappeningKind.FED));
+        kinds.put("fed", List.of(HappeningKind.FED, HappeningKind.TRAP_FED, HappeningKind.GRANULES));
         kinds.put(
                 "moved, potted",
                 List.of(

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import mildlantern.log.LogEntry;
 import mildlantern.plant.Profile;
 import mildlantern.round.Load;
@@ -134,9 +135,13 @@ public class Upkeeper {
                         .map(Happening::onDay)
                         .max(LocalDate::compareTo),
                 latest(log, HappeningKind.LOOKED),
-                latest(log, HappeningKind.FED),
+                later(latest(log, HappeningKind.FED), latest(log, HappeningKind.TRAP_FED)),
                 Optional.ofNullable(plant.pottedOn()),
                 latest(log, HappeningKind.PUT_OFF));
+    }
+
+    private static Optional<LocalDate> later(Optional<LocalDate> one, Optional<LocalDate> other) {
+        return Stream.concat(one.stream(), other.stream()).max(LocalDate::compareTo);
     }
 
     private static Optional<LocalDate> latest(List<Happening> log, HappeningKind kind) {

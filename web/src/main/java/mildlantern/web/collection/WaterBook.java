@@ -31,6 +31,8 @@ import org.springframework.stereotype.Component;
 /** Puts a stored plant, its log and the readings of its stops before the core's water balance. */
 @Component
 public class WaterBook {
+    private static final double USUAL_CELSIUS = 21;
+
     private final PlantKnowledge knowledge;
     private final WaterKnowledge water;
     private final WaterStory story;
@@ -92,6 +94,15 @@ public class WaterBook {
             Optional<Stop> found = known.computeIfAbsent(stop, id -> stops.findByCollectionAndId(collection, id));
             return found.map(it -> climate(it.dayCelsius(), it.humidityPercent(), it.light(), null, season(day)))
                     .orElseGet(() -> climate(null, null, null, null, season(day)));
+        }
+
+        /** Temperature by day at a stop, °C; a usual room's where none was read. */
+        double celsius(UUID stop, LocalDate day) {
+            NavigableMap<LocalDate, StopReading> read = byStop.computeIfAbsent(stop, this::read);
+            return Optional.ofNullable(read.floorEntry(day))
+                    .or(() -> Optional.ofNullable(read.firstEntry()))
+                    .map(entry -> entry.getValue().dayCelsius())
+                    .orElse(USUAL_CELSIUS);
         }
 
         private NavigableMap<LocalDate, StopReading> read(UUID stop) {

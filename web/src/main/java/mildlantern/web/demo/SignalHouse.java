@@ -13,8 +13,11 @@ import java.util.OptionalInt;
 import java.util.Random;
 import java.util.Set;
 import java.util.UUID;
+import mildlantern.air.AirKnowledge;
+import mildlantern.air.Glazing;
 import mildlantern.diagnosis.Diagnosis;
 import mildlantern.diagnosis.Part;
+import mildlantern.light.Curtain;
 import mildlantern.log.LogEntry;
 import mildlantern.log.Logged;
 import mildlantern.plant.AirMovement;
@@ -31,6 +34,7 @@ import mildlantern.water.WaterKnowledge;
 import mildlantern.web.casework.CaseWriter;
 import mildlantern.web.collection.CareEntry;
 import mildlantern.web.collection.CollectionService;
+import mildlantern.web.collection.Collections;
 import mildlantern.web.collection.Glass;
 import mildlantern.web.collection.LogBook;
 import mildlantern.web.collection.Plant;
@@ -52,6 +56,8 @@ class SignalHouse {
     private static final long SEED = 20_261_124L;
     private static final int MONTHS = 14;
     private static final int READ_EVERY_DAYS = 14;
+    private static final double LATITUDE = 45;
+    private static final double LONGITUDE = 0;
 
     private final CollectionService plants;
     private final LogBook log;
@@ -61,6 +67,9 @@ class SignalHouse {
     private final CaseWriter cases;
     private final Trials trials;
     private final Diagnosis diagnosis;
+    private final Collections houses;
+    private final HouseStations stations;
+    private final AirKnowledge air;
     private final Clock clock;
 
     SignalHouse(
@@ -72,6 +81,9 @@ class SignalHouse {
             CaseWriter cases,
             Trials trials,
             Diagnosis diagnosis,
+            Collections houses,
+            HouseStations stations,
+            AirKnowledge air,
             Clock clock) {
         this.plants = plants;
         this.log = log;
@@ -81,6 +93,9 @@ class SignalHouse {
         this.cases = cases;
         this.trials = trials;
         this.diagnosis = diagnosis;
+        this.houses = houses;
+        this.stations = stations;
+        this.air = air;
         this.clock = clock;
     }
 
@@ -143,9 +158,12 @@ class SignalHouse {
             stop("Isolation locker", "on its own", StopKind.ISOLATION, Glass.NORTH, 50, 80, 40)
                     .climate(Brightness.MEDIUM, 46.0, 20.0, 16.0)
                     .airflow(AirMovement.STILL, 0.0, false, Set.of());
+            glaze();
+            houses.stands(collection, LATITUDE, LONGITUDE, true);
             for (Stop stop : stops.values()) {
                 plants.write(stop);
-                readings(stop);
+                stations.put(stop, begin.minusDays(READ_EVERY_DAYS));
+                typed(stop);
             }
         }
 
@@ -165,31 +183,24 @@ class SignalHouse {
             return stop;
         }
 
-        /** A reading a fortnight, swinging with the year so that it comes out as the stop is today. */
-        private void readings(Stop stop) {
-            boolean outdoors = stop.kind() == StopKind.OUTDOORS || stop.kind() == StopKind.BOG_TRAY;
-            double swing = outdoors ? 9 : 2;
-            double now = warmth(today);
-            for (LocalDate day = begin.minusDays(READ_EVERY_DAYS);
-                    day.isBefore(today);
-                    day = day.plusDays(READ_EVERY_DAYS)) {
-                double warmer = warmth(day) - now;
-                double humidity = stop.humidityPercent() + (outdoors ? -6 : 7) * warmer + 2 * chance.nextGaussian();
-                plants.store(new StopReading(stop, day, OffsetDateTime.now(clock))
-                        .read(
-                                stop.light(),
-                                null,
-                                (double) Math.round(Math.max(15, Math.min(98, humidity))),
-                                (double) Math.round(stop.dayCelsius() + swing * warmer + 0.6 * chance.nextGaussian()),
-                                (double) Math.round(stop.nightCelsius() + swing * warmer)));
-            }
-            plants.store(new StopReading(stop, today.minusDays(1), OffsetDateTime.now(clock))
-                    .read(stop.light(), null, stop.humidityPercent(), stop.dayCelsius(), stop.nightCelsius()));
+        /** The lamp room is glazed all round; the other windows are those of a station's house. */
+        private void glaze() {
+            at("Lamp room sill").glazed(Glazing.DOUBLE, Curtain.NONE, 260, 210, 0, 4);
+            at("Lamp room rail").glazed(Glazing.DOUBLE, Curtain.NONE, 260, 160, -40, 4);
+            at("Chart room shelf").glazed(Glazing.DOUBLE, Curtain.NONE, 180, 150, 0, 8);
+            at("Wet bench").glazed(Glazing.SINGLE, Curtain.NONE, 300, 230, -30, 4);
+            at("Fog cabinet").glazed(Glazing.DOUBLE, Curtain.NONE, 160, 150, -10, 8);
+            at("Stair window").glazed(Glazing.DOUBLE, Curtain.NONE, 170, 190, 0, 6);
+            at("Isolation locker").glazed(Glazing.DOUBLE, Curtain.NONE, 120, 140, 0, 8);
+            at("Stove landing").exposed(90, null, air.heaterReachCm());
         }
 
-        /** From -1 in mid-winter to 1 in mid-summer. */
-        private double warmth(LocalDate day) {
-            return -Math.cos(2 * Math.PI * (day.getDayOfYear() - 20) / 365.25);
+        /** What the keeper typed besides: a look at the hygrometer now and then. */
+        private void typed(Stop stop) {
+            for (int ago = 190; ago > 2; ago -= 47) {
+                plants.store(new StopReading(stop, today.minusDays(ago), OffsetDateTime.now(clock))
+                        .read(stop.light(), null, null, null, null));
+            }
         }
 
         private void plants() {

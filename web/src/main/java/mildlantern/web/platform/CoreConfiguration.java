@@ -3,12 +3,19 @@ package mildlantern.web.platform;
 import java.time.Clock;
 import java.time.Duration;
 import mildlantern.air.AirKnowledge;
+import mildlantern.care.CareKnowledge;
+import mildlantern.care.Changes;
+import mildlantern.care.Needs;
+import mildlantern.care.StepPlanner;
 import mildlantern.diagnosis.Diagnosis;
 import mildlantern.diagnosis.DiagnosisKnowledge;
 import mildlantern.diagnosis.FindingSearch;
 import mildlantern.light.Daylight;
 import mildlantern.light.WindowLight;
+import mildlantern.nutrition.FeedPlan;
 import mildlantern.nutrition.PotAccount;
+import mildlantern.nutrition.SlowRelease;
+import mildlantern.nutrition.Waters;
 import mildlantern.pest.Pests;
 import mildlantern.place.Moves;
 import mildlantern.plant.PlantKnowledge;
@@ -95,7 +102,47 @@ class CoreConfiguration {
     }
 
     @Bean
-    Moves moves() {
-        return Moves.load(Daylight.load());
+    Moves moves(Daylight daylight) {
+        return Moves.load(daylight);
+    }
+
+    @Bean
+    Daylight daylight() {
+        return Daylight.load();
+    }
+
+    @Bean
+    FeedPlan feedPlan() {
+        return FeedPlan.load();
+    }
+
+    @Bean
+    Waters waters() {
+        return Waters.load();
+    }
+
+    @Bean
+    SlowRelease slowRelease() {
+        return SlowRelease.load();
+    }
+
+    @Bean
+    CareKnowledge careKnowledge() {
+        return CareKnowledge.load();
+    }
+
+    @Bean
+    Needs needs(CareKnowledge knowledge, Waters waters) {
+        return new Needs(knowledge, waters);
+    }
+
+    @Bean
+    Changes changes(CareKnowledge knowledge, Needs needs, Waters waters, FeedPlan feeds, Moves moves) {
+        return new Changes(knowledge, needs, waters, feeds, moves);
+    }
+
+    @Bean
+    StepPlanner stepPlanner(Moves moves) {
+        return StepPlanner.load(moves);
     }
 }

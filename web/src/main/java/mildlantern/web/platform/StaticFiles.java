@@ -14,7 +14,7 @@ import org.springframework.web.servlet.resource.VersionResourceResolver;
  */
 @Configuration(proxyBeanMethods = false)
 class StaticFiles implements WebMvcConfigurer {
-    private static final List<String> FOLDERS = List.of("frame", "casework", "plan", "treatment", "fonts");
+    private static final List<String> FOLDERS = List.of("frame", "casework", "plan", "treatment", "climate", "fonts");
     private static final CacheControl A_MONTH = CacheControl.maxAge(Duration.ofDays(30));
 
     @Override

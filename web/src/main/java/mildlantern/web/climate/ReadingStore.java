@@ -1,0 +1,251 @@
+package mildlantern.web.climate;
+
+import java.io.IOException;
+import java.io.StringReader;
+import java.sql.Connection;
+import java.sql.SQLException;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.OffsetDateTime;
+import java.time.ZoneOffset;
+import java.util.List;
+import java.util.OptionalDouble;
+import java.util.UUID;
+import javax.sql.DataSource;
+import mildlantern.sensing.Aside;
+import mildlantern.sensing.DayOfAir;
+import mildlantern.sensing.HourOfAir;
+import mildlantern.sensing.Sample;
+import org.jspecify.annotations.Nullable;
+import org.postgresql.PGConnection;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.jdbc.datasource.DataSourceUtils;
+import org.springframework.stereotype.Component;
+
+/** The tables of readings. Many rows at once go by the database's copy; means of hours are taken where the rows are. */
+@Component
+class ReadingStore {
+    private final JdbcClient jdbc;
+    private final DataSource database;
+
+    ReadingStore(JdbcClient jdbc, DataSource database) {
+        this.jdbc = jdbc;
+        this.database = database;
+    }
+
+    /**
+     * Stores samples of a sensor; moments that it has read before stay as they were.
+     *
+     * @return how many were new
+     */
+    int add(Sensor sensor, List<Sample> samples) {
+        if (samples.isEmpty()) {
+            return 0;
+        }
+        jdbc.sql(
+                        "create temporary table if not exists coming (at timestamptz, celsius real, humidity real, ppfd real) on commit delete rows")
+                .update();
+        jdbc.sql("truncate coming").update();
+        StringBuilder rows = new StringBuilder(samples.size() * 48);
+        for (Sample sample : samples) {
+            rows.append(sample.at());
+            cell(rows, sample.celsius());
+            cell(rows, sample.humidity());
+            cell(rows, sample.ppfd()).append('\n');
+        }
+        copy("copy coming from stdin", rows);
+        return jdbc.sql("""
+                        insert into raw_reading (sensor_id, at, collection_id, celsius, humidity, ppfd)
+                        select ?, at, ?, celsius, humidity, ppfd from coming on conflict do nothing
+                        """).params(sensor.id(), sensor.collection()).update();
+    }
+
+    private static StringBuilder cell(StringBuilder rows, OptionalDouble value) {
+        rows.append('\t');
+        return value.isPresent() ? rows.append((float) value.getAsDouble()) : rows.append("\\N");
+    }
+
+    private void copy(String statement, StringBuilder rows) {
+        Connection connection = DataSourceUtils.getConnection(database);
+        try {
+            connection.unwrap(PGConnection.class).getCopyAPI().copyIn(statement, new StringReader(rows.toString()));
+        } catch (SQLException | IOException e) {
+            throw new IllegalStateException("readings could not be stored", e);
+        } finally {
+            DataSourceUtils.releaseConnection(connection, database);
+        }
+    }
+
+    /** Takes the means of a stop's hours anew, from the hour of one moment to that of another. */
+    void hours(UUID collection, UUID stop, Instant from, Instant to) {
+        jdbc.sql("""
+                        insert into hour_reading (stop_id, hour, collection_id, celsius, lowest, highest, humidity, ppfd, samples)
+                        select s.stop_id, date_trunc('hour', r.at), s.collection_id,
+                            avg(r.celsius), min(r.celsius), max(r.celsius), avg(r.humidity), avg(r.ppfd), count(*)
+                        from raw_reading r join sensor s on s.id = r.sensor_id
+                        where s.collection_id = ? and s.stop_id = ?
+                            and r.at >= date_trunc('hour', ?::timestamptz) and r.at < date_trunc('hour', ?::timestamptz) + interval '1 hour'
+                        group by s.stop_id, date_trunc('hour', r.at), s.collection_id
+                        on conflict (stop_id, hour) do update set celsius = excluded.celsius, lowest = excluded.lowest,
+                            highest = excluded.highest, humidity = excluded.humidity, ppfd = excluded.ppfd, samples = excluded.samples
+                        """).params(collection, stop, at(from), at(to)).update();
+    }
+
+    /** Stores hours as they are, for a past of which no single readings are kept. */
+    void addHours(UUID collection, UUID stop, List<HourOfAir> hours, int samples) {
+        StringBuilder rows = new StringBuilder(hours.size() * 96);
+        for (HourOfAir hour : hours) {
+            rows.append(stop).append('\t').append(hour.hour()).append('\t').append(collection);
+            cell(rows, hour.celsius());
+            cell(rows, hour.lowest());
+            cell(rows, hour.highest());
+            cell(rows, hour.humidity());
+            cell(rows, hour.ppfd()).append('\t').append(samples).append('\n');
+        }
+        copy(
+                "copy hour_reading (stop_id, hour, collection_id, celsius, lowest, highest, humidity, ppfd, samples) from stdin",
+                rows);
+    }
+
+    /** The hours of a stop from one moment to before another, in order. */
+    List<HourOfAir> read(UUID collection, UUID stop, Instant from, Instant to) {
+        return jdbc.sql("""
+                        select hour, celsius, lowest, highest, humidity, ppfd from hour_reading
+                        where collection_id = ? and stop_id = ? and hour >= ? and hour < ? order by hour
+                        """)
+                .params(collection, stop, at(from), at(to))
+                .query((row, number) -> new HourOfAir(
+                        row.getTimestamp(1).toInstant(),
+                        number(row.getObject(2)),
+                        number(row.getObject(3)),
+                        number(row.getObject(4)),
+                        number(row.getObject(5)),
+                        number(row.getObject(6))))
+                .list();
+    }
+
+    private static OptionalDouble number(@Nullable Object value) {
+        return value instanceof Number number ? OptionalDouble.of(number.doubleValue()) : OptionalDouble.empty();
+    }
+
+    /** Writes what a day came to, beside what was typed. */
+    void day(UUID collection, UUID stop, DayOfAir day, OffsetDateTime now) {
+        jdbc.sql("""
+                        insert into stop_reading (id, collection_id, stop_id, on_day, daily_light, humidity_percent, day_celsius,
+                            night_celsius, wet_hours, origin, written_at)
+                        values (gen_random_uuid(), ?, ?, ?, ?, ?, ?, ?, ?, 'MEASURED', ?)
+                        on conflict (stop_id, on_day) where origin = 'MEASURED' do update set daily_light = excluded.daily_light,
+                            humidity_percent = excluded.humidity_percent, day_celsius = excluded.day_celsius,
+                            night_celsius = excluded.night_celsius, wet_hours = excluded.wet_hours, written_at = excluded.written_at
+                        """)
+                .param(collection)
+                .param(stop)
+                .param(day.day())
+                .param(tenths(day.mol()))
+                .param(tenths(day.humidity()))
+                .param(tenths(day.byDay()))
+                .param(tenths(day.night()))
+                .param(tenths(day.wetHours()))
+                .param(now)
+                .update();
+    }
+
+    private static @Nullable Double tenths(OptionalDouble value) {
+        return value.isPresent() ? Double.valueOf(Math.rint(value.getAsDouble() * 10) / 10) : null;
+    }
+
+    /** Throws away single readings from before a day; their hours stay. */
+    int forgetBefore(LocalDate day) {
+        return jdbc.sql("delete from raw_reading where at < ?")
+                .param(day.atStartOfDay().atOffset(ZoneOffset.UTC))
+                .update();
+    }
+
+    /** Notes values that could not be. */
+    void aside(Sensor sensor, List<Aside> aside) {
+        for (Aside value : aside) {
+            jdbc.sql(
+                            "insert into set_aside (id, collection_id, sensor_id, at, what, value, why) values (?, ?, ?, ?, ?, ?, ?)")
+                    .params(
+                            UUID.randomUUID(),
+                            sensor.collection(),
+                            sensor.id(),
+                            at(value.at()),
+                            value.what(),
+                            value.value(),
+                            value.why())
+                    .update();
+        }
+    }
+
+    /** What was set aside at a stop lately. */
+    record AsideLine(OffsetDateTime at, String what, double value, String why) {}
+
+    List<AsideLine> aside(UUID collection, UUID stop, int most) {
+        return jdbc.sql("""
+                        select a.at, a.what, a.value, a.why from set_aside a join sensor s on s.id = a.sensor_id
+                        where a.collection_id = ? and s.stop_id = ? order by a.at desc limit ?
+                        """)
+                .params(collection, stop, most)
+                .query((row, number) -> new AsideLine(
+                        row.getObject(1, OffsetDateTime.class), row.getString(2), row.getDouble(3), row.getString(4)))
+                .list();
+    }
+
+    /** A table that was brought. */
+    record FileLine(
+            String name,
+            OffsetDateTime readAt,
+            int lines,
+            int stored,
+            int twice,
+            int aside,
+            OffsetDateTime from,
+            OffsetDateTime to,
+            String gaps) {}
+
+    void file(Sensor sensor, FileLine file) {
+        jdbc.sql("""
+                        insert into reading_file (id, collection_id, sensor_id, name, read_at, lines, stored, twice, aside, from_at, to_at, gaps)
+                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)
+                        """)
+                .params(
+                        UUID.randomUUID(),
+                        sensor.collection(),
+                        sensor.id(),
+                        file.name(),
+                        file.readAt(),
+                        file.lines(),
+                        file.stored(),
+                        file.twice(),
+                        file.aside(),
+                        file.from(),
+                        file.to(),
+                        file.gaps())
+                .update();
+    }
+
+    List<FileLine> files(UUID collection, UUID stop, int most) {
+        return jdbc.sql("""
+                        select f.name, f.read_at, f.lines, f.stored, f.twice, f.aside, f.from_at, f.to_at, f.gaps
+                        from reading_file f join sensor s on s.id = f.sensor_id
+                        where f.collection_id = ? and s.stop_id = ? order by f.read_at desc limit ?
+                        """)
+                .params(collection, stop, most)
+                .query((row, number) -> new FileLine(
+                        row.getString(1),
+                        row.getObject(2, OffsetDateTime.class),
+                        row.getInt(3),
+                        row.getInt(4),
+                        row.getInt(5),
+                        row.getInt(6),
+                        row.getObject(7, OffsetDateTime.class),
+                        row.getObject(8, OffsetDateTime.class),
+                        row.getString(9)))
+                .list();
+    }
+
+    private static OffsetDateTime at(Instant moment) {
+        return moment.atOffset(ZoneOffset.UTC);
+    }
+}

@@ -1,0 +1,117 @@
+package mildlantern.web.climate;
+
+import java.time.Clock;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.UUID;
+import mildlantern.air.Glazing;
+import mildlantern.light.Curtain;
+import mildlantern.light.Window;
+import mildlantern.light.WindowLight;
+import mildlantern.sensing.Station;
+import mildlantern.weather.WeatherSource;
+import mildlantern.web.collection.Collections;
+import mildlantern.web.collection.Glass;
+import mildlantern.web.collection.Stop;
+import mildlantern.web.collection.StopKind;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+
+/** Makes the windows and simulated stations of stops from what is stored of them. */
+@Component
+public class Stations {
+    private static final double A_PANE_M = 1.2;
+    private static final double SKYLINE = 10;
+
+    private final WindowLight light;
+    private final Collections houses;
+    private final Clock clock;
+
+    Stations(WindowLight light, Collections houses, Clock clock) {
+        this.light = light;
+        this.houses = houses;
+        this.clock = clock;
+    }
+
+    /**
+     * What a simulated room is like.
+     *
+     * @param heatedDay temperature that heating keeps by day, °C; null where nothing heats
+     * @param heatedNight the same at night
+     * @param sunCelsius how much full light warms it, °C
+     * @param moisture vapour that the room adds, kPa
+     * @param sealed share of vapour that its case keeps, 0 to 1
+     */
+    public record Room(
+            @Nullable Double heatedDay,
+            @Nullable Double heatedNight,
+            double sunCelsius,
+            double moisture,
+            double sealed) {}
+
+    /** The window of a stop; usual measures where they are not known, empty where it has none. */
+    public static Optional<Window> window(Stop stop) {
+        return Optional.ofNullable(stop.glass())
+                .filter(glass -> stop.kind() != StopKind.OUTDOORS && glass != Glass.OVERHEAD)
+                .map(glass -> new Window(
+                        glass.degrees(),
+                        metres(stop.paneWidthCm(), A_PANE_M),
+                        metres(stop.paneSillCm(), 0),
+                        metres(stop.paneSillCm(), 0) + metres(stop.paneHeightCm(), A_PANE_M),
+                        Optional.ofNullable(stop.glazing()).orElse(Glazing.DOUBLE),
+                        Optional.ofNullable(stop.curtain()).orElse(Curtain.NONE),
+                        Optional.ofNullable(stop.skyline())
+                                .map(Integer::doubleValue)
+                                .orElse(SKYLINE)));
+    }
+
+    /** How far the middle of a stop is from its glass, m. */
+    public static double distance(Stop stop) {
+        double glass = Optional.ofNullable(stop.glassCm()).orElse(0);
+        return Math.max(0.05, (glass + stop.depthCm() / 2.0) / 100);
+    }
+
+    /** Where light comes from at a stop: its window, or the open sky outdoors; empty where neither is known. */
+    public Optional<WindowLight.Seen> seen(Stop stop) {
+        return stop.kind() == StopKind.OUTDOORS || stop.glass() == Glass.OVERHEAD
+                ? Optional.of(light.outdoors())
+                : window(stop).map(window -> light.seen(window, distance(stop)));
+    }
+
+    /** A simulated station at a stop. */
+    public Station station(Stop stop, Room room, WeatherSource weather) {
+        return new Station(
+                stop.kind() == StopKind.OUTDOORS
+                        ? Station.Spec.outdoors()
+                        : new Station.Spec(
+                                window(stop).or(() -> Optional.of(farWindow())),
+                                window(stop).isPresent() ? distance(stop) : 2.5,
+                                number(room.heatedDay()),
+                                number(room.heatedNight()),
+                                room.sunCelsius(),
+                                room.moisture(),
+                                room.sealed()),
+                light,
+                weather,
+                site(stop.collection()));
+    }
+
+    /** Where a collection's house stands. */
+    public Station.Site site(UUID collection) {
+        Collections.Site site = houses.site(collection);
+        return new Station.Site(site.latitude(), site.longitude(), clock.getZone());
+    }
+
+    /** A stop without a window of its own is lit by one across the room. */
+    private static Window farWindow() {
+        return new Window(180, 2, 0, 1.6, Glazing.DOUBLE, Curtain.NONE, SKYLINE);
+    }
+
+    private static double metres(@Nullable Integer cm, double usual) {
+        return cm == null ? usual : cm / 100.0;
+    }
+
+    private static OptionalDouble number(@Nullable Double value) {
+        return value == null ? OptionalDouble.empty() : OptionalDouble.of(value);
+    }
+}

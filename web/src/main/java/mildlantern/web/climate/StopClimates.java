@@ -1,0 +1,218 @@
+package mildlantern.web.climate;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import mildlantern.air.AirKnowledge;
+import mildlantern.air.Glazing;
+import mildlantern.care.Figure;
+import mildlantern.care.Gives;
+import mildlantern.light.Daylight;
+import mildlantern.light.Window;
+import mildlantern.light.WindowLight;
+import mildlantern.quantity.Range;
+import mildlantern.quantity.Temperature;
+import mildlantern.weather.WeatherSource;
+import mildlantern.web.collection.CollectionService;
+import mildlantern.web.collection.Collections;
+import mildlantern.web.collection.Plant;
+import mildlantern.web.collection.Stop;
+import mildlantern.web.collection.StopKind;
+import mildlantern.web.collection.StopReading;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+
+/** What each stop gives: as it was measured lately, otherwise as it was typed, otherwise as its window lets expect. */
+@Component
+public class StopClimates {
+    /** What a stop gives is the mean of so many days. */
+    static final int DAYS = 14;
+
+    private static final int LEAST_DAYS = 3;
+    private static final int METER_HOLDS_DAYS = 45;
+
+    /** Mean cloud where no weather is known; three fifths of the sky is usual in temperate places. */
+    private static final double MEAN_CLOUD = 0.6;
+
+    private final CollectionService collections;
+    private final Collections houses;
+    private final Stations stations;
+    private final Weathers weathers;
+    private final WindowLight light;
+    private final Daylight daylight;
+    private final AirKnowledge air;
+    private final Clock clock;
+
+    StopClimates(
+            CollectionService collections,
+            Collections houses,
+            Stations stations,
+            Weathers weathers,
+            WindowLight light,
+            Daylight daylight,
+            AirKnowledge air,
+            Clock clock) {
+        this.collections = collections;
+        this.houses = houses;
+        this.stations = stations;
+        this.weathers = weathers;
+        this.light = light;
+        this.daylight = daylight;
+        this.air = air;
+        this.clock = clock;
+    }
+
+    /** What all stops of a collection give, by stop. */
+    @Transactional(readOnly = true)
+    public Map<UUID, Gives> of(UUID collection) {
+        LocalDate today = LocalDate.now(clock);
+        Map<UUID, List<StopReading>> readings =
+                collections.readingsSince(collection, today.minusDays(METER_HOLDS_DAYS)).stream()
+                        .collect(Collectors.groupingBy(StopReading::stop));
+        OptionalDouble coldest = coldestOutside(collection, today);
+        Map<UUID, Gives> gives = new HashMap<>();
+        for (Stop stop : collections.walk(collection)) {
+            gives.put(stop.id(), gives(stop, readings.getOrDefault(stop.id(), List.of()), coldest, today));
+        }
+        return gives;
+    }
+
+    private Gives gives(Stop stop, List<StopReading> readings, OptionalDouble coldest, LocalDate today) {
+        List<StopReading> measured = readings.stream()
+                .filter(reading -> reading.origin() == StopReading.Origin.MEASURED
+                        && reading.onDay().isAfter(today.minusDays(DAYS + 1)))
+                .toList();
+        return new Gives(
+                measured(measured, StopReading::dailyLight).or(() -> light(stop, readings, today)),
+                measured(measured, StopReading::humidityPercent).or(() -> typed(stop.humidityPercent())),
+                measured(measured, StopReading::dayCelsius).or(() -> typed(stop.dayCelsius())),
+                night(stop, measured, coldest));
+    }
+
+    private static Optional<Figure> typed(@Nullable Double value) {
+        return Optional.ofNullable(value).map(it -> Figure.of(it, "as typed"));
+    }
+
+    private static Optional<Figure> measured(List<StopReading> days, Function<StopReading, @Nullable Double> part) {
+        double[] values = days.stream()
+                .map(part)
+                .filter(value -> value != null)
+                .mapToDouble(Double::doubleValue)
+                .toArray();
+        if (values.length < LEAST_DAYS) {
+            return Optional.empty();
+        }
+        double low = Double.MAX_VALUE;
+        double high = -Double.MAX_VALUE;
+        double sum = 0;
+        for (double value : values) {
+            low = Math.min(low, value);
+            high = Math.max(high, value);
+            sum += value;
+        }
+        return Optional.of(new Figure(
+                sum / values.length, new Range(low, high), values.length, "measured on " + values.length + " days"));
+    }
+
+    /** Light by a meter, by the window, or by how bright the grower calls it. */
+    private Optional<Figure> light(Stop stop, List<StopReading> readings, LocalDate today) {
+        Optional<StopReading> read = readings.stream()
+                .filter(reading -> reading.dailyLight() != null && reading.origin() != StopReading.Origin.MEASURED)
+                .reduce((earlier, later) -> later);
+        if (read.isPresent()) {
+            return read.map(reading -> Figure.of(reading.dailyLight(), "by meter"));
+        }
+        Optional<Figure> reckoned = reckoned(stop, today).map(mol -> Figure.of(mol, "reckoned from its window"));
+        return reckoned.or(() -> Optional.ofNullable(stop.light())
+                .map(brightness -> Figure.of(
+                        daylight.of(brightness, houses.season(stop.collection(), today))
+                                .molPerSquareMetre(),
+                        "by how bright it is called")));
+    }
+
+    /** A day's light by the window model, mol/m², corrected by what a meter once read. */
+    Optional<Double> reckoned(Stop stop, LocalDate day) {
+        if (stop.paneWidthCm() == null && stop.lightFactor() == null) {
+            return Optional.empty();
+        }
+        double factor = Optional.ofNullable(stop.lightFactor()).orElse(1.0);
+        double latitude = houses.site(stop.collection()).latitude();
+        return Stations.window(stop)
+                .map(window -> light.day(window, Stations.distance(stop), latitude, day, MEAN_CLOUD)
+                                .mol()
+                        * factor);
+    }
+
+    /** The night at the leaf: colder than the room where it stands at cold glass. */
+    private Optional<Figure> night(Stop stop, List<StopReading> measured, OptionalDouble coldest) {
+        Optional<Figure> room = measured(measured, StopReading::nightCelsius).or(() -> typed(stop.nightCelsius()));
+        if (room.isEmpty() || coldest.isEmpty() || Stations.window(stop).isEmpty() || stop.kind() == StopKind.CABINET) {
+            return room;
+        }
+        double leaf = air.leafAtPane(
+                        new Temperature(room.get().value()),
+                        new Temperature(
+                                Math.min(coldest.getAsDouble(), room.get().value())),
+                        Optional.ofNullable(stop.glazing()).orElse(Glazing.DOUBLE),
+                        Optional.ofNullable(stop.glassCm()).orElse(0))
+                .celsius();
+        double colder = leaf - room.get().value();
+        return colder > -0.5
+                ? room
+                : Optional.of(new Figure(
+                        leaf,
+                        new Range(
+                                Math.min(leaf, room.get().spread().low() + colder),
+                                Math.max(leaf, room.get().spread().high() + colder)),
+                        room.get().days(),
+                        "a leaf %d cm from the glass"
+                                .formatted(Optional.ofNullable(stop.glassCm()).orElse(0))));
+    }
+
+    /** Mean of the last nights' lowest temperature outdoors, °C; empty where no weather is known. */
+    private OptionalDouble coldestOutside(UUID collection, LocalDate today) {
+        Optional<WeatherSource> weather = weathers.of(collection);
+        if (weather.isEmpty()) {
+            return OptionalDouble.empty();
+        }
+        double sum = 0;
+        for (int night = 1; night <= DAYS; night++) {
+            sum += weather.get()
+                    .at(today.minusDays(night)
+                            .atTime(6, 0)
+                            .atZone(clock.getZone())
+                            .toInstant())
+                    .air()
+                    .celsius();
+        }
+        return OptionalDouble.of(sum / DAYS);
+    }
+
+    /** What a plant's own place on its stop gives: nearer to the glass is brighter. */
+    public Gives at(Stop stop, Gives gives, Plant plant) {
+        Double fromEdge = plant.planY();
+        Optional<Window> window = Stations.window(stop);
+        if (fromEdge == null || window.isEmpty() || gives.light().isEmpty()) {
+            return gives;
+        }
+        double own = Math.max(0.05, (Optional.ofNullable(stop.glassCm()).orElse(0) + fromEdge) / 100);
+        double times = light.seen(window.get(), own).sky()
+                / Math.max(
+                        1e-6, light.seen(window.get(), Stations.distance(stop)).sky());
+        Figure middle = gives.light().get();
+        Figure there = new Figure(
+                middle.value() * times,
+                new Range(middle.spread().low() * times, middle.spread().high() * times),
+                middle.days(),
+                middle.from() + ", at its own place");
+        return new Gives(Optional.of(there), gives.humidity(), gives.byDay(), gives.night());
+    }
+}

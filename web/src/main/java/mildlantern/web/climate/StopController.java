@@ -1,0 +1,344 @@
+package mildlantern.web.climate;
+
+import jakarta.servlet.http.HttpServletResponse;
+import jakarta.validation.Valid;
+import java.io.IOException;
+import java.nio.ByteBuffer;
+import java.nio.charset.CharacterCodingException;
+import java.nio.charset.StandardCharsets;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.time.OffsetDateTime;
+import java.time.ZoneId;
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.UUID;
+import mildlantern.air.AirKnowledge;
+import mildlantern.light.WindowLight;
+import mildlantern.sensing.HourOfAir;
+import mildlantern.sensing.LoggerFile;
+import mildlantern.web.collection.CollectionService;
+import mildlantern.web.collection.Collections;
+import mildlantern.web.collection.Stop;
+import mildlantern.web.collection.StopReading;
+import mildlantern.web.platform.RecordForms;
+import mildlantern.web.platform.SignedIn;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.validation.BindingResult;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.multipart.MultipartFile;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+
+/** A stop's own page: what it gives, who stands badly there, what was read, and what it is. */
+@Controller
+class StopController {
+    private static final int USUAL_DAYS = 14;
+
+    private final CollectionService collections;
+    private final Collections houses;
+    private final Readings readings;
+    private final StopPages pages;
+    private final AirKnowledge air;
+    private final RecordForms forms;
+    private final Clock clock;
+
+    StopController(
+            CollectionService collections,
+            Collections houses,
+            Readings readings,
+            StopPages pages,
+            AirKnowledge air,
+            RecordForms forms,
+            Clock clock) {
+        this.collections = collections;
+        this.houses = houses;
+        this.readings = readings;
+        this.pages = pages;
+        this.air = air;
+        this.forms = forms;
+        this.clock = clock;
+    }
+
+    @GetMapping("/stops/{id}")
+    String show(
+            @AuthenticationPrincipal SignedIn member,
+            @PathVariable UUID id,
+            @RequestParam(defaultValue = "" + USUAL_DAYS) int days,
+            Model model) {
+        return page(member, id, days, model);
+    }
+
+    /** Shows the page; a form that is in the model already, with what was typed, stays. */
+    private String page(SignedIn member, UUID id, int days, Model model) {
+        Stop stop = collections.stop(member.collection(), id);
+        LocalDate today = LocalDate.now(clock);
+        show(model, "reading", new StopForms.Reading(UUID.randomUUID(), today, null, null, null, null, null));
+        show(model, "shape", shape(stop));
+        show(
+                model,
+                "meter",
+                new StopForms.Meter(
+                        UUID.randomUUID(),
+                        today,
+                        LocalTime.now(clock).withMinute(0).withSecond(0).withNano(0),
+                        null,
+                        StopForms.MeterUnit.LUX,
+                        StopForms.Sky.OVERCAST));
+        Collections.Site site = houses.site(member.collection());
+        show(
+                model,
+                "site",
+                new StopForms.Site(
+                        UUID.randomUUID(),
+                        site.said() ? site.latitude() : null,
+                        site.said() ? site.longitude() : null));
+        model.addAttribute("page", pages.page(member.collection(), id, days));
+        model.addAttribute("here", id);
+        model.addAttribute("form", UUID.randomUUID());
+        return "climate/stop";
+    }
+
+    private void show(Model model, String name, Record form) {
+        if (!model.containsAttribute(name)) {
+            forms.show(model, name, form);
+        }
+    }
+
+    private static StopForms.Shape shape(Stop stop) {
+        return new StopForms.Shape(
+                UUID.randomUUID(),
+                stop.name(),
+                stop.kind(),
+                stop.glass(),
+                stop.glassCm(),
+                stop.widthCm(),
+                stop.depthCm(),
+                stop.position(),
+                stop.glazing(),
+                stop.curtain(),
+                stop.paneWidthCm(),
+                stop.paneHeightCm(),
+                stop.paneSillCm(),
+                stop.skyline(),
+                stop.heaterCm(),
+                stop.draughtCm());
+    }
+
+    private String wrong(SignedIn member, UUID id, HttpServletResponse response, Model model) {
+        response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+        return page(member, id, USUAL_DAYS, model);
+    }
+
+    @PostMapping("/stops/{id}/readings")
+    String read(
+            @AuthenticationPrincipal SignedIn member,
+            @PathVariable UUID id,
+            @Valid @ModelAttribute("reading") StopForms.Reading reading,
+            BindingResult problems,
+            HttpServletResponse response,
+            Model model) {
+        Stop stop = collections.stop(member.collection(), id);
+        if (!problems.hasErrors() && reading.empty()) {
+            problems.rejectValue("humidity", "empty", "Read at least one thing: light, humidity or warmth.");
+        }
+        if (problems.hasErrors()) {
+            return wrong(member, id, response, model);
+        }
+        collections.once(
+                member.collection(),
+                Objects.requireNonNull(reading.form()),
+                () -> collections.write(
+                        stop,
+                        new StopReading(stop, Objects.requireNonNull(reading.onDay()), OffsetDateTime.now(clock))
+                                .read(
+                                        reading.light(),
+                                        reading.dailyLight(),
+                                        reading.humidity(),
+                                        reading.day(),
+                                        reading.night())));
+        return "redirect:/stops/" + id;
+    }
+
+    @PostMapping("/stops/{id}/meter")
+    String meter(
+            @AuthenticationPrincipal SignedIn member,
+            @PathVariable UUID id,
+            @Valid @ModelAttribute("meter") StopForms.Meter meter,
+            BindingResult problems,
+            HttpServletResponse response,
+            RedirectAttributes flash,
+            Model model) {
+        Stop stop = collections.stop(member.collection(), id);
+        Optional<WindowLight.Corrected> corrected =
+                problems.hasErrors() ? Optional.empty() : pages.byMeter(stop, meter);
+        if (!problems.hasErrors() && corrected.isEmpty()) {
+            problems.rejectValue("at", "dark", "The sun is not up then: read between morning and evening.");
+        }
+        if (problems.hasErrors()) {
+            return wrong(member, id, response, model);
+        }
+        double mol = Math.round(corrected.orElseThrow().mol() * 10) / 10.0;
+        collections.once(
+                member.collection(),
+                Objects.requireNonNull(meter.form()),
+                () -> collections.write(
+                        stop.lit(corrected.orElseThrow().factor()),
+                        new StopReading(stop, Objects.requireNonNull(meter.onDay()), OffsetDateTime.now(clock))
+                                .read(null, mol, null, null, null)
+                                .by(StopReading.Origin.METER)));
+        flash.addFlashAttribute(
+                "told", "That comes to about %s mol/m² on a usual day at this time of the year.".formatted(mol));
+        return "redirect:/stops/" + id;
+    }
+
+    @PostMapping("/stops/{id}/tables")
+    String bring(
+            @AuthenticationPrincipal SignedIn member,
+            @PathVariable UUID id,
+            @RequestParam UUID form,
+            @RequestParam MultipartFile table,
+            @RequestParam(defaultValue = "AS_WRITTEN") LoggerFile.Degrees degrees,
+            @RequestParam(defaultValue = "AS_WRITTEN") LoggerFile.DayOrder order,
+            @RequestParam(defaultValue = "") String zone,
+            HttpServletResponse response,
+            RedirectAttributes flash,
+            Model model)
+            throws IOException {
+        collections.stop(member.collection(), id);
+        try {
+            readings.bring(
+                    member.collection(),
+                    id,
+                    form,
+                    Optional.ofNullable(table.getOriginalFilename()).orElse("table"),
+                    text(table.getBytes()),
+                    new LoggerFile.Asked(zone(zone), degrees, order));
+        } catch (LoggerFile.Unreadable e) {
+            model.addAttribute("tableProblem", String.valueOf(e.getMessage()));
+            model.addAttribute("tableLines", e.lines());
+            model.addAttribute("degrees", degrees);
+            model.addAttribute("order", order);
+            return wrong(member, id, response, model);
+        }
+        flash.addFlashAttribute("told", "The table was read in.");
+        return "redirect:/stops/" + id + "#tables";
+    }
+
+    private ZoneId zone(String typed) {
+        return typed.isBlank() || !ZoneId.getAvailableZoneIds().contains(typed.strip())
+                ? clock.getZone()
+                : ZoneId.of(typed.strip());
+    }
+
+    /** Loggers write UTF-8 or an old single-byte code, of which only the sign for degrees matters. */
+    private static String text(byte[] bytes) {
+        try {
+            return StandardCharsets.UTF_8
+                    .newDecoder()
+                    .decode(ByteBuffer.wrap(bytes))
+                    .toString();
+        } catch (CharacterCodingException e) {
+            return new String(bytes, StandardCharsets.ISO_8859_1);
+        }
+    }
+
+    @PostMapping("/stops/{id}/sensors")
+    String sensor(
+            @AuthenticationPrincipal SignedIn member,
+            @PathVariable UUID id,
+            @RequestParam UUID form,
+            @RequestParam(defaultValue = "") String name,
+            HttpServletResponse response,
+            RedirectAttributes flash,
+            Model model) {
+        if (name.isBlank() || name.strip().length() > 80) {
+            model.addAttribute("sensorProblem", "Give the sensor a name of up to 80 characters, as in shelf 2.");
+            return wrong(member, id, response, model);
+        }
+        readings.pushing(member.collection(), id, form, name)
+                .ifPresent(token -> flash.addFlashAttribute("token", token.words()));
+        return "redirect:/stops/" + id + "#sensors";
+    }
+
+    @PostMapping("/sensors/{id}/retire")
+    String retire(@AuthenticationPrincipal SignedIn member, @PathVariable UUID id) {
+        return "redirect:/stops/" + readings.retire(member.collection(), id) + "#sensors";
+    }
+
+    @PostMapping("/stops/{id}/site")
+    String site(
+            @AuthenticationPrincipal SignedIn member,
+            @PathVariable UUID id,
+            @Valid @ModelAttribute("site") StopForms.Site site,
+            BindingResult problems,
+            HttpServletResponse response,
+            Model model) {
+        if (problems.hasErrors()) {
+            return wrong(member, id, response, model);
+        }
+        houses.stands(
+                member.collection(),
+                Objects.requireNonNull(site.latitude()),
+                Objects.requireNonNull(site.longitude()),
+                houses.site(member.collection()).simulatedWeather());
+        return "redirect:/stops/" + id;
+    }
+
+    /** The hours of a stop as a table, for other programs. */
+    @GetMapping("/stops/{id}/hours.csv")
+    ResponseEntity<String> hours(
+            @AuthenticationPrincipal SignedIn member,
+            @PathVariable UUID id,
+            @RequestParam(defaultValue = "366") int days) {
+        Stop stop = collections.stop(member.collection(), id);
+        LocalDate today = LocalDate.now(clock);
+        List<HourOfAir> hours = readings.hours(
+                member.collection(), stop.id(), today.minusDays(Math.max(1, Math.min(4000, days))), today);
+        return ResponseEntity.ok()
+                .header(HttpHeaders.CONTENT_TYPE, "text/csv;charset=UTF-8")
+                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"hours.csv\"")
+                .body(HoursTable.csv(hours));
+    }
+
+    @PostMapping("/stops/{id}")
+    String keep(
+            @AuthenticationPrincipal SignedIn member,
+            @PathVariable UUID id,
+            @Valid @ModelAttribute("shape") StopForms.Shape shape,
+            BindingResult problems,
+            HttpServletResponse response,
+            Model model) {
+        Stop stop = collections.stop(member.collection(), id);
+        if (problems.hasErrors()) {
+            return wrong(member, id, response, model);
+        }
+        collections.once(
+                member.collection(),
+                Objects.requireNonNull(shape.form()),
+                () -> collections.reshape(
+                        stop.renamed(Objects.requireNonNull(shape.name()).strip())
+                                .built(Objects.requireNonNull(shape.kind()), shape.glass(), shape.glassCm())
+                                .sized(Objects.requireNonNull(shape.widthCm()), Objects.requireNonNull(shape.depthCm()))
+                                .glazed(
+                                        shape.glazing(),
+                                        shape.curtain(),
+                                        shape.paneWidthCm(),
+                                        shape.paneHeightCm(),
+                                        shape.paneSillCm(),
+                                        shape.skyline())
+                                .exposed(shape.heaterCm(), shape.draughtCm(), air.heaterReachCm()),
+                        Objects.requireNonNull(shape.position())));
+        return "redirect:/stops/" + id;
+    }
+}

@@ -1,0 +1,197 @@
+package mildlantern.web.climate;
+
+import jakarta.validation.constraints.DecimalMax;
+import jakarta.validation.constraints.DecimalMin;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.PastOrPresent;
+import jakarta.validation.constraints.Size;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.util.UUID;
+import mildlantern.air.Glazing;
+import mildlantern.light.Curtain;
+import mildlantern.plant.Brightness;
+import mildlantern.web.collection.Glass;
+import mildlantern.web.collection.StopKind;
+import org.jspecify.annotations.Nullable;
+import org.springframework.format.annotation.DateTimeFormat;
+
+/** What can be typed of a stop; constructor binding keeps what was typed. */
+final class StopForms {
+    private StopForms() {}
+
+    /** A reading; percent, °C, mol/m² and day; what was not read is missing. */
+    record Reading(
+            @NotNull(message = "Open the page afresh.") @Nullable
+            UUID form,
+
+            @NotNull(message = "Give the day.")
+            @PastOrPresent(message = "That day has not come yet.")
+            @DateTimeFormat(iso = DateTimeFormat.ISO.DATE)
+            @Nullable
+            LocalDate onDay,
+
+            @Nullable Brightness light,
+
+            @DecimalMin(value = "0", message = "0 to 100 %.")
+            @DecimalMax(value = "100", message = "0 to 100 %.")
+            @Nullable
+            Double humidity,
+
+            @DecimalMin(value = "-40", message = "−40 to 60 °C.")
+            @DecimalMax(value = "60", message = "−40 to 60 °C.")
+            @Nullable
+            Double day,
+
+            @DecimalMin(value = "-40", message = "−40 to 60 °C.")
+            @DecimalMax(value = "60", message = "−40 to 60 °C.")
+            @Nullable
+            Double night,
+
+            @DecimalMin(value = "0", message = "0 to 80.") @DecimalMax(value = "80", message = "0 to 80.") @Nullable
+            Double dailyLight) {
+        boolean empty() {
+            return light == null && humidity == null && day == null && night == null && dailyLight == null;
+        }
+    }
+
+    /** What a light meter reads. */
+    enum MeterUnit {
+        LUX("lux"),
+        FOOT_CANDLES("foot-candles"),
+        PPFD("µmol/m²s");
+
+        private final String words;
+
+        MeterUnit(String words) {
+            this.words = words;
+        }
+
+        String words() {
+            return words;
+        }
+    }
+
+    /** How the sky was while it read. */
+    enum Sky {
+        CLEAR("clear", 0.1),
+        BROKEN("sun and cloud", 0.5),
+        OVERCAST("overcast", 0.95);
+
+        private final String words;
+        private final double cloud;
+
+        Sky(String words, double cloud) {
+            this.words = words;
+            this.cloud = cloud;
+        }
+
+        String words() {
+            return words;
+        }
+
+        double cloud() {
+            return cloud;
+        }
+    }
+
+    /** A reading of a light meter, with its hour and sky. */
+    record Meter(
+            @NotNull(message = "Open the page afresh.") @Nullable
+            UUID form,
+
+            @NotNull(message = "Give the day.")
+            @PastOrPresent(message = "That day has not come yet.")
+            @DateTimeFormat(iso = DateTimeFormat.ISO.DATE)
+            @Nullable
+            LocalDate onDay,
+
+            @NotNull(message = "Give the hour, as 13:00.") @DateTimeFormat(iso = DateTimeFormat.ISO.TIME) @Nullable
+            LocalTime at,
+
+            @NotNull(message = "What the meter shows.")
+            @DecimalMin(value = "0", message = "0 to 200 000.")
+            @DecimalMax(value = "200000", message = "0 to 200 000.")
+            @Nullable
+            Double value,
+
+            @NotNull(message = "Choose the unit.") @Nullable MeterUnit unit,
+
+            @NotNull(message = "Choose the sky.") @Nullable Sky sky) {}
+
+    /** Where the house stands; degrees. */
+    record Site(
+            @NotNull(message = "Open the page afresh.") @Nullable
+            UUID form,
+
+            @NotNull(message = "−66 to 66 degrees.")
+            @DecimalMin(value = "-66", message = "−66 to 66 degrees.")
+            @DecimalMax(value = "66", message = "−66 to 66 degrees.")
+            @Nullable
+            Double latitude,
+
+            @NotNull(message = "−180 to 180 degrees.")
+            @DecimalMin(value = "-180", message = "−180 to 180 degrees.")
+            @DecimalMax(value = "180", message = "−180 to 180 degrees.")
+            @Nullable
+            Double longitude) {}
+
+    /** What a stop is; cm. */
+    record Shape(
+            @NotNull(message = "Open the page afresh.") @Nullable
+            UUID form,
+
+            @NotBlank(message = "Give the stop a name.") @Size(max = 80, message = "At most 80 characters.") @Nullable
+            String name,
+
+            @NotNull(message = "Choose what it is.") @Nullable
+            StopKind kind,
+
+            @Nullable Glass glass,
+
+            @Min(value = 0, message = "0 to 1000 cm.") @Max(value = 1000, message = "0 to 1000 cm.") @Nullable
+            Integer glassCm,
+
+            @NotNull(message = "20 to 2000 cm.")
+            @Min(value = 20, message = "20 to 2000 cm.")
+            @Max(value = 2000, message = "20 to 2000 cm.")
+            @Nullable
+            Integer widthCm,
+
+            @NotNull(message = "10 to 1000 cm.")
+            @Min(value = 10, message = "10 to 1000 cm.")
+            @Max(value = 1000, message = "10 to 1000 cm.")
+            @Nullable
+            Integer depthCm,
+
+            @NotNull(message = "1 or more.")
+            @Min(value = 1, message = "1 or more.")
+            @Max(value = 1000, message = "At most 1000.")
+            @Nullable
+            Integer position,
+
+            @Nullable Glazing glazing,
+
+            @Nullable Curtain curtain,
+
+            @Min(value = 10, message = "10 to 2000 cm.") @Max(value = 2000, message = "10 to 2000 cm.") @Nullable
+            Integer paneWidthCm,
+
+            @Min(value = 10, message = "10 to 1500 cm.") @Max(value = 1500, message = "10 to 1500 cm.") @Nullable
+            Integer paneHeightCm,
+
+            @Min(value = -500, message = "−500 to 1000 cm.") @Max(value = 1000, message = "−500 to 1000 cm.") @Nullable
+            Integer paneSillCm,
+
+            @Min(value = 0, message = "0 to 85 degrees.") @Max(value = 85, message = "0 to 85 degrees.") @Nullable
+            Integer skyline,
+
+            @Min(value = 0, message = "0 to 1000 cm.") @Max(value = 1000, message = "0 to 1000 cm.") @Nullable
+            Integer heaterCm,
+
+            @Min(value = 0, message = "0 to 1000 cm.") @Max(value = 1000, message = "0 to 1000 cm.") @Nullable
+            Integer draughtCm) {}
+}

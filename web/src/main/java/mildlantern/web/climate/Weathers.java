@@ -1,0 +1,38 @@
+package mildlantern.web.climate;
+
+import java.time.Clock;
+import java.util.Optional;
+import java.util.UUID;
+import mildlantern.weather.SimulatedWeather;
+import mildlantern.weather.WeatherSource;
+import mildlantern.web.collection.Collections;
+import org.springframework.stereotype.Component;
+
+/**
+ * The weather of each house. Only a house that says so gets made-up weather; a real source would be chosen here, and nobody else would have to
+ * know.
+ */
+@Component
+public class Weathers {
+    private static final double SEA_MEAN = 12.5;
+    private static final double SEA_SWING = 7;
+
+    private final Collections houses;
+    private final Clock clock;
+
+    Weathers(Collections houses, Clock clock) {
+        this.houses = houses;
+        this.clock = clock;
+    }
+
+    /** The weather where a collection stands; empty where no source is known. */
+    public Optional<WeatherSource> of(UUID collection) {
+        Collections.Site site = houses.site(collection);
+        return site.simulatedWeather()
+                ? Optional.of(new SimulatedWeather(
+                        collection.getMostSignificantBits(),
+                        clock.getZone(),
+                        new SimulatedWeather.Place(site.latitude(), SEA_MEAN, SEA_SWING)))
+                : Optional.empty();
+    }
+}

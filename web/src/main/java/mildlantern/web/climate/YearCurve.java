@@ -1,0 +1,57 @@
+package mildlantern.web.climate;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import mildlantern.quantity.Limits;
+import mildlantern.web.platform.SvgNumbers;
+
+/** The year's light at a stop as a curve. */
+final class YearCurve {
+    private static final double LEFT = 34;
+    private static final double RIGHT = 372;
+    private static final double TOP = 8;
+    private static final double BOTTOM = 92;
+    private static final String MONTHS = "JFMAMJJASOND";
+
+    private YearCurve() {}
+
+    static StopPages.Year draw(List<Double> mol, int dayOfYear, Optional<Double> now) {
+        double most =
+                Math.max(2, mol.stream().mapToDouble(Double::doubleValue).max().orElse(1) * 1.05);
+        StringBuilder path = new StringBuilder();
+        for (int week = 0; week < mol.size(); week++) {
+            path.append(week == 0 ? 'M' : 'L').append(SvgNumbers.point(x(week * 7), y(mol.get(week), most)));
+        }
+        List<AirChart.Mark> months = new ArrayList<>();
+        for (int month = 0; month < 12; month++) {
+            months.add(new AirChart.Mark(x((int) (month * 30.4 + 15)), MONTHS.substring(month, month + 1)));
+        }
+        double step = most > 30 ? 20 : most > 12 ? 10 : most > 6 ? 5 : 2;
+        List<AirChart.Mark> ticks = new ArrayList<>();
+        for (double value = 0; value <= most; value += step) {
+            ticks.add(new AirChart.Mark(y(value, most), Limits.plain(value)));
+        }
+        double lowest = mol.stream().mapToDouble(Double::doubleValue).min().orElse(0);
+        double highest = mol.stream().mapToDouble(Double::doubleValue).max().orElse(0);
+        return new StopPages.Year(
+                path.toString(),
+                List.copyOf(months),
+                List.copyOf(ticks),
+                "From %s to %s mol/m² a day over the year, by window and usual cloud; now about %s."
+                        .formatted(
+                                Limits.plain(Math.round(lowest * 10) / 10.0),
+                                Limits.plain(Math.round(highest * 10) / 10.0),
+                                Limits.plain(Math.round(
+                                                now.orElse(mol.get(Math.min(mol.size() - 1, dayOfYear / 7))) * 10)
+                                        / 10.0)));
+    }
+
+    private static double x(int day) {
+        return LEFT + day / 371.0 * (RIGHT - LEFT);
+    }
+
+    private static double y(double mol, double most) {
+        return BOTTOM - mol / most * (BOTTOM - TOP);
+    }
+}
