@@ -76,7 +76,8 @@ public class DifferentialBench {
                         OptionalDouble.of(1),
                         Optional.of(Set.of(Near.HEATER)),
                         Optional.of(true),
-                        Optional.of(AirMovement.STILL)),
+                        Optional.of(AirMovement.STILL),
+                        Optional.empty()),
                 new PlantRecord.Watering(
                         OptionalDouble.of(3),
                         OptionalDouble.of(4),
@@ -87,7 +88,7 @@ public class DifferentialBench {
                         Optional.of(true),
                         Optional.empty()),
                 new PlantRecord.Pot(OptionalDouble.of(34), plants.medium("bark")),
-                new PlantRecord.Feeding(OptionalDouble.of(40), Optional.of(FeedStrength.WEAK)),
+                new PlantRecord.Feeding(OptionalDouble.of(40), Optional.of(FeedStrength.WEAK), Optional.empty()),
                 List.of(PlantRecord.Event.of(EventKind.MOVED, 40)),
                 OptionalDouble.of(30));
     }

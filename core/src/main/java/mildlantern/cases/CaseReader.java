@@ -167,7 +167,8 @@ public final class CaseReader {
                 place.optionalNumber("wet-hours", 0, 24),
                 place.find("near").map(CaseReader::near),
                 flag(place, "crowded"),
-                constant(place, AirMovement.class, "air"));
+                constant(place, AirMovement.class, "air"),
+                Optional.empty());
     }
 
     private static Set<Near> near(Entry near) {
@@ -206,7 +207,9 @@ public final class CaseReader {
     private static PlantRecord.Feeding feeding(Entry feed) {
         feed.allowOnly(Set.of("last-days", "strength"));
         return new PlantRecord.Feeding(
-                feed.optionalNumber("last-days", 0, MANY_DAYS), constant(feed, FeedStrength.class, "strength"));
+                feed.optionalNumber("last-days", 0, MANY_DAYS),
+                constant(feed, FeedStrength.class, "strength"),
+                Optional.empty());
     }
 
     private static PlantRecord.Event event(Entry event) {

@@ -148,7 +148,8 @@ public final class MadeUpPlants {
                                                     : EnumSet.noneOf(Near.class))
                                     : Optional.empty(),
                             yesOrNo(0.3),
-                            one(AirMovement.class)),
+                            one(AirMovement.class),
+                            Optional.empty()),
                     new PlantRecord.Watering(
                             number(0, 2 * middle),
                             number(middle * 0.4, middle * 1.8),
@@ -160,7 +161,7 @@ public final class MadeUpPlants {
                             Optional.empty()),
                     new PlantRecord.Pot(
                             number(1, 40), known() ? plants.medium(pick(chance, profile.media())) : Optional.empty()),
-                    new PlantRecord.Feeding(number(1, 200), one(FeedStrength.class)),
+                    new PlantRecord.Feeding(number(1, 200), one(FeedStrength.class), Optional.empty()),
                     events(),
                     number(1, 120));
         }

@@ -137,6 +137,16 @@ final class RecordFacts {
             });
             place.crowded().ifPresent(crowded -> yesNo("crowded", crowded));
             place.air().ifPresent(air -> word("air", air));
+            place.dailyLight()
+                    .ifPresent(light -> number(
+                            "light.measured",
+                            light.mol() / Math.max(0.1, light.wanted().low()),
+                            span(
+                                    new Range(
+                                            tenths(light.wanted().low()),
+                                            tenths(light.wanted().high())),
+                                    "mol",
+                                    Limits.plain(tenths(light.mol())))));
         }
 
         private void watering() {
@@ -193,6 +203,20 @@ final class RecordFacts {
         private void feeding() {
             record.feeding().lastDays().ifPresent(days -> number("feed.days", days, figures()));
             record.feeding().strength().ifPresent(strength -> word("feed.strength", strength));
+            record.feeding().pot().ifPresent(pot -> {
+                number(
+                        "pot.nitrogen",
+                        pot.nitrogen() / Math.max(0.1, pot.hungryBelow()),
+                        figures(
+                                "mg", Limits.plain(Math.rint(pot.nitrogen())),
+                                "least", Limits.plain(pot.hungryBelow())));
+                number(
+                        "pot.salts",
+                        pot.conductivity() / Math.max(0.01, pot.saltyAbove()),
+                        figures(
+                                "ms", Limits.plain(tenths(pot.conductivity())),
+                                "most", Limits.plain(tenths(pot.saltyAbove()))));
+            });
         }
 
         private void events() {

@@ -145,7 +145,10 @@ public final class FeedPlan {
      * @param pausedDays days since the last feed before the present run of feeds; 0 where there was no feed yet
      * @param feedsSince feeds since that pause
      */
-    public record Known(int leaves, int growths, int pausedDays, int feedsSince) {}
+    public record Known(int leaves, int growths, int pausedDays, int feedsSince) {
+        /** Nothing was counted, and nothing is known of earlier feeds. */
+        public static final Known NOTHING = new Known(0, 0, 0, 0);
+    }
 
     /**
      * The next feed of a kind in a season.

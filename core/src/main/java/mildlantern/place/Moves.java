@@ -66,10 +66,13 @@ public final class Moves {
         OptionalDouble warmth = from.day().isPresent() && to.day().isPresent()
                 ? OptionalDouble.of(to.day().get().celsius() - from.day().get().celsius())
                 : OptionalDouble.empty();
-        OptionalDouble light = from.light().isPresent() && to.light().isPresent()
-                ? OptionalDouble.of(
-                        daylight.ratio(from.light().get(), to.light().get()))
-                : OptionalDouble.empty();
+        OptionalDouble light = from.dailyLight().isPresent() && to.dailyLight().isPresent()
+                ? OptionalDouble.of(to.dailyLight().get().mol()
+                        / Math.max(0.05, from.dailyLight().get().mol()))
+                : from.light().isPresent() && to.light().isPresent()
+                        ? OptionalDouble.of(
+                                daylight.ratio(from.light().get(), to.light().get()))
+                        : OptionalDouble.empty();
         List<String> warnings = new ArrayList<>();
         warmth.ifPresent(step -> {
             if (Math.abs(step) > temperatureStep) {

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
+import mildlantern.quantity.Range;
 import mildlantern.quantity.RelativeHumidity;
 import mildlantern.quantity.Temperature;
 
@@ -56,6 +57,7 @@ public record PlantRecord(
      * @param near what stands close by; present and empty when it is known that nothing does
      * @param crowded whether plants touch one another
      * @param air whether air moves
+     * @param dailyLight the light of a day as it was measured, with what its kind wants in this season
      */
     public record Place(
             Optional<Brightness> light,
@@ -65,7 +67,8 @@ public record PlantRecord(
             OptionalDouble wetHours,
             Optional<Set<Near>> near,
             Optional<Boolean> crowded,
-            Optional<AirMovement> air) {
+            Optional<AirMovement> air,
+            Optional<LightRead> dailyLight) {
         public static final Place UNKNOWN = new Place(
                 Optional.empty(),
                 Optional.empty(),
@@ -74,8 +77,17 @@ public record PlantRecord(
                 OptionalDouble.empty(),
                 Optional.empty(),
                 Optional.empty(),
+                Optional.empty(),
                 Optional.empty());
     }
+
+    /**
+     * Light as it was measured.
+     *
+     * @param mol of a day, mol/m²
+     * @param wanted what its kind wants in this season, mol/m² and day
+     */
+    public record LightRead(double mol, Range wanted) {}
 
     /**
      * How a plant is watered.
@@ -134,10 +146,21 @@ public record PlantRecord(
      *
      * @param lastDays days since it was last fed
      * @param strength strength of the usual feed
+     * @param pot what the account of its pot says, where one is kept
      */
-    public record Feeding(OptionalDouble lastDays, Optional<FeedStrength> strength) {
-        public static final Feeding UNKNOWN = new Feeding(OptionalDouble.empty(), Optional.empty());
+    public record Feeding(OptionalDouble lastDays, Optional<FeedStrength> strength, Optional<PotFood> pot) {
+        public static final Feeding UNKNOWN = new Feeding(OptionalDouble.empty(), Optional.empty(), Optional.empty());
     }
+
+    /**
+     * What a pot holds by its account.
+     *
+     * @param nitrogen in its water, mg/L
+     * @param hungryBelow nitrogen below which a growing plant goes short, mg/L
+     * @param conductivity of its water, mS/cm
+     * @param saltyAbove conductivity above which it wants a flush, mS/cm
+     */
+    public record PotFood(double nitrogen, double hungryBelow, double conductivity, double saltyAbove) {}
 
     /**
      * Something that happened.

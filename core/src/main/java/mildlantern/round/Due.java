@@ -16,6 +16,7 @@ public record Due(UUID plant, Kind kind, String why) {
         LOOK_AGAIN(Lamp.BRIGHT, Half.MORNING),
         OPEN_CASE(Lamp.BRIGHT, Half.MORNING),
         COURSE_STEP(Lamp.BRIGHT, Half.MORNING),
+        MOVE_STEP(Lamp.BRIGHT, Half.MORNING),
         ASKED_LOOK(Lamp.BRIGHT, Half.MORNING),
         WATER(Lamp.LOW, Half.MORNING),
         FILL_TRAY(Lamp.LOW, Half.MORNING),

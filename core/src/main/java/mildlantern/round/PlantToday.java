@@ -13,6 +13,8 @@ import mildlantern.quarantine.Quarantine;
  * @param alone the clock of its standing alone, if it does or should
  * @param trouble its open case, if it has one
  * @param step the step of a course that is due on it, as an instruction
+ * @param move the step of a move that is due on it, as an instruction
+ * @param feed how it is fed next, as an instruction
  * @param asked a look that was asked for because it stood near something catching
  * @param catchingNear whether a plant at its stop has something catching
  * @param feedHeld whether it must not be fed now
@@ -24,10 +26,36 @@ public record PlantToday(
         Optional<Quarantine.Clock> alone,
         Optional<Trouble> trouble,
         Optional<String> step,
+        Optional<String> move,
+        Optional<String> feed,
         Optional<AskedLook> asked,
         boolean catchingNear,
         boolean feedHeld,
         boolean cupInTheCold) {
+    /** A plant that is not on its way to another stop, and of whose feed nothing more is said. */
+    public PlantToday(
+            UUID id,
+            Upkeep upkeep,
+            Optional<Quarantine.Clock> alone,
+            Optional<Trouble> trouble,
+            Optional<String> step,
+            Optional<AskedLook> asked,
+            boolean catchingNear,
+            boolean feedHeld,
+            boolean cupInTheCold) {
+        this(
+                id,
+                upkeep,
+                alone,
+                trouble,
+                step,
+                Optional.empty(),
+                Optional.empty(),
+                asked,
+                catchingNear,
+                feedHeld,
+                cupInTheCold);
+    }
 
     /**
      * A look that was asked for.

@@ -5,7 +5,6 @@ import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -14,10 +13,12 @@ import mildlantern.knowledge.Entry;
 import mildlantern.knowledge.KnowledgeException;
 import mildlantern.knowledge.KnowledgeFiles;
 import mildlantern.knowledge.Words;
+import mildlantern.nutrition.FeedPlan;
 import mildlantern.plant.Dryness;
 import mildlantern.plant.GrowthForm;
 import mildlantern.plant.Profile;
 import mildlantern.plant.Season;
+import mildlantern.quantity.Range;
 import mildlantern.quarantine.Quarantine;
 import mildlantern.water.WaterOutlook;
 
@@ -27,8 +28,7 @@ public final class RoundPlanner {
     private final int lookNearCatching;
     private final Window feed;
     private final int feedAfterRepotting;
-    private final double feedLeast;
-    private final Set<Season> noFeedIn = EnumSet.noneOf(Season.class);
+    private final FeedPlan feeds = FeedPlan.load();
     private final double cupEmptiedBelow;
     private final Map<Dryness, Integer> patience = new EnumMap<>(Dryness.class);
 
@@ -46,11 +46,6 @@ public final class RoundPlanner {
         lookNearCatching = (int) routine.number("look-near-catching", 1, 60);
         feed = Window.read(routine.at("feed"));
         feedAfterRepotting = (int) routine.number("feed-after-repotting", 0, 365);
-        feedLeast = routine.number("feed-least", 0, 500);
-        for (Entry season : routine.at("no-feed-in").members()) {
-            noFeedIn.add(Words.find(Season.class, season.text())
-                    .orElseThrow(() -> season.failure("'" + season.text() + "' is no season")));
-        }
         cupEmptiedBelow = routine.number("cup-emptied-below", -20, 30);
         for (Dryness dryness : Dryness.values()) {
             patience.put(dryness, (int) routine.at("patience").number(Words.id(dryness), 0, 30));
@@ -74,6 +69,11 @@ public final class RoundPlanner {
     /** Whether a night, °C, is so cold that cups are emptied before it. */
     public boolean coldForCups(double nightCelsius) {
         return nightCelsius < cupEmptiedBelow;
+    }
+
+    /** Days from and by when after the last one a plant is fed at its roots. */
+    public Range feedDays() {
+        return new Range(feed.from(), feed.by());
     }
 
     /** Whether a plant of this kind holds water in a cup that must be empty on so cold a night, °C. */
@@ -170,14 +170,18 @@ public final class RoundPlanner {
 
     private Optional<LocalDate> feedDay(
             Profile profile, Last last, Season season, LocalDate today, Optional<LocalDate> before, Load load) {
-        if (noFeedIn.contains(season) || profile.feedMgN().high() < feedLeast) {
+        Optional<FeedPlan.Next> next =
+                feeds.next(profile, season, FeedPlan.Known.NOTHING, new Range(feed.from(), feed.by()));
+        if (next.isEmpty()) {
             return Optional.empty();
         }
-        LocalDate since = last.fed().orElse(today.minusDays(feed.from()));
+        int soonest = (int) next.get().days().low();
+        int latest = (int) next.get().days().high();
+        LocalDate since = last.fed().orElse(today.minusDays(soonest));
         LocalDate rested =
                 last.repotted().map(day -> day.plusDays(feedAfterRepotting)).orElse(today);
-        LocalDate from = later(later(since.plusDays(feed.from()), rested), today);
-        return Optional.of(load.keepOrPlace(before, from, later(later(since.plusDays(feed.by()), rested), from)));
+        LocalDate from = later(later(since.plusDays(soonest), rested), today);
+        return Optional.of(load.keepOrPlace(before, from, later(later(since.plusDays(latest), rested), from)));
     }
 
     private static LocalDate later(LocalDate one, LocalDate other) {
@@ -196,6 +200,7 @@ public final class RoundPlanner {
         Optional<PlantToday.Trouble> trouble = plant.trouble().filter(it -> !rests(it, today));
         trouble.flatMap(it -> ofCase(plant, it, today)).ifPresent(dues::add);
         plant.step().ifPresent(what -> dues.add(new Due(plant.id(), Due.Kind.COURSE_STEP, what)));
+        plant.move().ifPresent(what -> dues.add(new Due(plant.id(), Due.Kind.MOVE_STEP, what)));
         if (upkeep.putOff().filter(today::equals).isPresent()) {
             return dues;
         }
@@ -208,8 +213,9 @@ public final class RoundPlanner {
                         plant.id(),
                         Due.Kind.FEED,
                         upkeep.fed()
-                                .map(day -> "Last fed %s; feed on moist roots.".formatted(ago(days(day, today))))
-                                .orElse("Not fed yet; feed on moist roots.")));
+                                        .map(day -> "Last fed %s. ".formatted(ago(days(day, today))))
+                                        .orElse("Not fed yet. ")
+                                + plant.feed().orElse("Feed on moist roots.")));
             }
         }
         if (plant.cupInTheCold()) {

@@ -60,6 +60,7 @@ class DifferentialTest {
                 OptionalDouble.empty(),
                 Optional.empty(),
                 Optional.empty(),
+                Optional.empty(),
                 Optional.empty());
         return new PlantRecord(
                 bare.profile(),

@@ -20,6 +20,7 @@ import mildlantern.plant.Season;
 import mildlantern.plant.SprayKind;
 import mildlantern.plant.Stage;
 import mildlantern.plant.WaterSource;
+import mildlantern.quantity.Range;
 import mildlantern.quantity.RelativeHumidity;
 import mildlantern.quantity.Temperature;
 import org.junit.jupiter.api.Test;
@@ -41,7 +42,8 @@ class RecordFactsTest {
                         OptionalDouble.of(2),
                         Optional.of(Set.of(Near.HEATER)),
                         Optional.of(true),
-                        Optional.of(AirMovement.STILL)),
+                        Optional.of(AirMovement.STILL),
+                        Optional.of(new PlantRecord.LightRead(1.4, new Range(3.2, 8)))),
                 new PlantRecord.Watering(
                         OptionalDouble.of(3),
                         OptionalDouble.of(4),
@@ -52,7 +54,10 @@ class RecordFactsTest {
                         Optional.of(false),
                         Optional.of(new PlantRecord.Drying(18, 8, 4, OptionalDouble.of(0.7)))),
                 new PlantRecord.Pot(OptionalDouble.of(34), Known.PLANTS.medium("bark")),
-                new PlantRecord.Feeding(OptionalDouble.of(45), Optional.of(FeedStrength.WEAK)),
+                new PlantRecord.Feeding(
+                        OptionalDouble.of(45),
+                        Optional.of(FeedStrength.WEAK),
+                        Optional.of(new PlantRecord.PotFood(2, 4, 1.9, 1.3))),
                 List.of(
                         new Event(EventKind.MOVED, 9, OptionalDouble.of(-14), OptionalDouble.of(0.3), Optional.empty()),
                         new Event(

@@ -221,7 +221,7 @@ class RoundPlannerTest {
                                 dryIn(30, 30),
                                 true,
                                 last(1, 1, 60),
-                                Season.SUMMER,
+                                Season.WINTER,
                                 TODAY,
                                 Optional.empty(),
                                 new Load())

@@ -13,6 +13,7 @@ alter table stop add column pane_sill_cm integer check (pane_sill_cm between -50
 alter table stop add column skyline integer check (skyline between 0 and 85);
 alter table stop add column heater_cm integer check (heater_cm between 0 and 1000);
 alter table stop add column draught_cm integer check (draught_cm between 0 and 1000);
+alter table stop add column daily_light double precision check (daily_light between 0 and 80);
 alter table stop add column light_factor double precision check (light_factor between 0.02 and 50);
 
 -- A day as sensors measured it stands beside what was typed.
@@ -162,3 +163,10 @@ create table shedlock (
     locked_at timestamptz not null,
     locked_by varchar(255) not null
 );
+
+-- How each plant is fed next.
+alter table plant_upkeep add column feed_way text;
+alter table plant_upkeep add column feed_mg double precision;
+alter table plant_upkeep add column feed_ml double precision;
+alter table plant_upkeep add column feed_counts integer;
+alter table plant_upkeep add column feed_words text;

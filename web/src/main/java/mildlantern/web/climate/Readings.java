@@ -241,9 +241,15 @@ public class Readings {
         collections.measured(
                 collection,
                 stop,
+                tenths(lately, DayOfAir::mol),
                 whole(lately, DayOfAir::humidity),
                 whole(lately, DayOfAir::byDay),
                 whole(lately, DayOfAir::night));
+    }
+
+    private static @Nullable Double tenths(List<DayOfAir> days, Function<DayOfAir, OptionalDouble> part) {
+        OptionalDouble mean = DayOfAir.mean(days, part, 3);
+        return mean.isPresent() ? Double.valueOf(Math.rint(mean.getAsDouble() * 10) / 10) : null;
     }
 
     private static @Nullable Double whole(List<DayOfAir> days, Function<DayOfAir, OptionalDouble> part) {

@@ -1,6 +1,7 @@
 package mildlantern.web.climate;
 
 import java.time.Clock;
+import java.time.LocalDate;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.UUID;
@@ -76,6 +77,14 @@ public class Stations {
         return stop.kind() == StopKind.OUTDOORS || stop.glass() == Glass.OVERHEAD
                 ? Optional.of(light.outdoors())
                 : window(stop).map(window -> light.seen(window, distance(stop)));
+    }
+
+    /** Hours of daylight where a collection's house stands. */
+    public double hoursOfDay(UUID collection, LocalDate day) {
+        Collections.Site site = houses.site(collection);
+        return light.outdoors()
+                .day(site.latitude(), site.longitude(), day.atStartOfDay(clock.getZone()), 0)
+                .sunHours();
     }
 
     /** A simulated station at a stop. */

@@ -70,7 +70,7 @@ final class StopForms {
             this.words = words;
         }
 
-        String words() {
+        public String words() {
             return words;
         }
     }
@@ -89,7 +89,7 @@ final class StopForms {
             this.cloud = cloud;
         }
 
-        String words() {
+        public String words() {
             return words;
         }
 

@@ -189,7 +189,9 @@ class StopPages {
 
     static String words(Stop stop) {
         return stop.kind().words()
-                + (stop.glass() == null ? "" : ", " + stop.glass().words() + " glass")
+                + (stop.glass() == null || stop.kind() == StopKind.OUTDOORS
+                        ? ""
+                        : ", " + stop.glass().words() + " glass")
                 + (stop.glassCm() == null ? "" : " at " + stop.glassCm() + " cm");
     }
 

@@ -221,11 +221,14 @@ public class CollectionService {
         stops.save(
                 !latest
                         ? stop
-                        : stop.climate(
-                                reading.light() == null ? stop.light() : reading.light(),
-                                reading.humidityPercent() == null ? stop.humidityPercent() : reading.humidityPercent(),
-                                reading.dayCelsius() == null ? stop.dayCelsius() : reading.dayCelsius(),
-                                reading.nightCelsius() == null ? stop.nightCelsius() : reading.nightCelsius()));
+                        : stop.measuring(reading.dailyLight() == null ? stop.dailyLight() : reading.dailyLight())
+                                .climate(
+                                        reading.light() == null ? stop.light() : reading.light(),
+                                        reading.humidityPercent() == null
+                                                ? stop.humidityPercent()
+                                                : reading.humidityPercent(),
+                                        reading.dayCelsius() == null ? stop.dayCelsius() : reading.dayCelsius(),
+                                        reading.nightCelsius() == null ? stop.nightCelsius() : reading.nightCelsius()));
         happenings.flush();
         upkeeper.reckonStop(stop.collection(), stop.id());
     }
@@ -236,16 +239,22 @@ public class CollectionService {
         readings.save(reading);
     }
 
-    /** Sets how a stop is now to what was measured there lately, percent and °C; what was not measured stays. */
+    /** Sets how a stop is now to what was measured there lately, mol/m², percent and °C; what was not measured stays. */
     @Transactional
     public void measured(
-            UUID collection, UUID stopId, @Nullable Double humidity, @Nullable Double day, @Nullable Double night) {
+            UUID collection,
+            UUID stopId,
+            @Nullable Double light,
+            @Nullable Double humidity,
+            @Nullable Double day,
+            @Nullable Double night) {
         Stop stop = stop(collection, stopId);
-        stops.save(stop.climate(
-                stop.light(),
-                humidity == null ? stop.humidityPercent() : humidity,
-                day == null ? stop.dayCelsius() : day,
-                night == null ? stop.nightCelsius() : night));
+        stops.save(stop.measuring(light == null ? stop.dailyLight() : light)
+                .climate(
+                        stop.light(),
+                        humidity == null ? stop.humidityPercent() : humidity,
+                        day == null ? stop.dayCelsius() : day,
+                        night == null ? stop.nightCelsius() : night));
         happenings.flush();
         upkeeper.reckonStop(collection, stopId);
     }

@@ -16,6 +16,8 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import mildlantern.log.LogEntry;
 import mildlantern.place.Moves;
+import mildlantern.plant.Profile;
+import mildlantern.plant.Season;
 import mildlantern.web.platform.NotHere;
 import mildlantern.web.platform.WrittenForms;
 import org.jspecify.annotations.Nullable;
@@ -36,6 +38,8 @@ public class LogBook {
     private final Upkeeper upkeeper;
     private final WrittenForms forms;
     private final Moves moves;
+    private final RecordReader reader;
+    private final Collections houses;
     private final JsonMapper json;
     private final Clock clock;
 
@@ -46,6 +50,8 @@ public class LogBook {
             Upkeeper upkeeper,
             WrittenForms forms,
             Moves moves,
+            RecordReader reader,
+            Collections houses,
             JsonMapper json,
             Clock clock) {
         this.collections = collections;
@@ -54,6 +60,8 @@ public class LogBook {
         this.upkeeper = upkeeper;
         this.forms = forms;
         this.moves = moves;
+        this.reader = reader;
+        this.houses = houses;
         this.json = json;
         this.clock = clock;
     }
@@ -120,7 +128,7 @@ public class LogBook {
         }
         Stop from = collections.stop(plant.collection(), plant.stop());
         Stop to = collections.stop(plant.collection(), moved.to().get());
-        Moves.Step step = moves.judge(collections.profile(plant), RecordReader.place(from), RecordReader.place(to));
+        Moves.Step step = judge(plant, from, to);
         return new LogEntry.Moved(
                 Optional.of(from.id()), Optional.of(to.id()), step.temperatureStep(), step.lightRatio());
     }
@@ -128,8 +136,13 @@ public class LogBook {
     /** What a move would mean for a plant; nothing is written. */
     @Transactional(readOnly = true)
     public Moves.Step judge(Plant plant, Stop to) {
-        Stop from = collections.stop(plant.collection(), plant.stop());
-        return moves.judge(collections.profile(plant), RecordReader.place(from), RecordReader.place(to));
+        return judge(plant, collections.stop(plant.collection(), plant.stop()), to);
+    }
+
+    private Moves.Step judge(Plant plant, Stop from, Stop to) {
+        Profile profile = collections.profile(plant);
+        Season season = houses.season(plant.collection(), LocalDate.now(clock));
+        return moves.judge(profile, reader.place(from, profile, season), reader.place(to, profile, season));
     }
 
     private void apply(Plant plant, LocalDate day, LogEntry entry) {

@@ -11,9 +11,11 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
+import mildlantern.care.Needs;
 import mildlantern.diagnosis.Diagnosis;
 import mildlantern.diagnosis.Disorder;
 import mildlantern.knowledge.Words;
+import mildlantern.nutrition.FeedPlan;
 import mildlantern.nutrition.PotAccount;
 import mildlantern.place.BenchPlan;
 import mildlantern.plant.Profile;
@@ -47,6 +49,9 @@ class PlantPages {
     private final PlatePictures plates;
     private final Troubles troubles;
     private final Diagnosis diagnosis;
+    private final Needs needs;
+    private final FeedPlan feeds;
+    private final Collections houses;
     private final Clock clock;
 
     PlantPages(
@@ -58,6 +63,9 @@ class PlantPages {
             PlatePictures plates,
             Troubles troubles,
             Diagnosis diagnosis,
+            Needs needs,
+            FeedPlan feeds,
+            Collections houses,
             Clock clock) {
         this.collections = collections;
         this.waterBook = waterBook;
@@ -67,6 +75,9 @@ class PlantPages {
         this.plates = plates;
         this.troubles = troubles;
         this.diagnosis = diagnosis;
+        this.needs = needs;
+        this.feeds = feeds;
+        this.houses = houses;
         this.clock = clock;
     }
 
@@ -198,9 +209,38 @@ class PlantPages {
                                     .map(g -> g + " g dry")
                                     .orElse("dry not known"));
         }
+        newLeaf(log).ifPresent(words -> fact(facts, "New leaf", words));
         food.balance(plant, profile, log, LocalDate.now(clock))
                 .ifPresent(balance -> fact(facts, "In its pot", held(balance)));
         return facts;
+    }
+
+    /** The newest leaf against the one before: the measure of whether it thrives. */
+    private Optional<String> newLeaf(List<Happening> log) {
+        List<Double> lengths = log.stream()
+                .filter(row -> row.kind() == HappeningKind.NEW_LEAF)
+                .map(Happening::lengthCm)
+                .limit(2)
+                .toList();
+        if (lengths.isEmpty()) {
+            return Optional.empty();
+        }
+        String now = Limits.plain(lengths.get(0)) + " cm";
+        return Optional.of(
+                lengths.size() < 2
+                        ? now + ", the first that was measured"
+                        : "%s, %s than the last (%s cm)%s"
+                                .formatted(
+                                        now,
+                                        switch (feeds.leaf(lengths.get(0), lengths.get(1))) {
+                                            case BIGGER -> "bigger";
+                                            case ALIKE -> "no other";
+                                            case SMALLER -> "smaller";
+                                        },
+                                        Limits.plain(lengths.get(1)),
+                                        feeds.leaf(lengths.get(0), lengths.get(1)) == FeedPlan.LeafVerdict.BIGGER
+                                                ? ": it thrives"
+                                                : ""));
     }
 
     private static String held(PotAccount.Balance balance) {
@@ -239,11 +279,25 @@ class PlantPages {
         return kin;
     }
 
-    private static List<PlantViews.Want> wants(Profile profile, Stop stop) {
+    private List<PlantViews.Want> wants(Profile profile, Stop stop) {
         List<PlantViews.Want> wants = new ArrayList<>();
-        Optional.ofNullable(stop.light())
-                .ifPresent(light -> wants.add(new PlantViews.Want(
-                        "Light", Words.id(profile.light()), Words.id(light), light == profile.light())));
+        Optional.ofNullable(stop.dailyLight())
+                .ifPresentOrElse(
+                        mol -> {
+                            Range wanted = needs.light(profile, houses.season(stop.collection(), LocalDate.now(clock)));
+                            number(
+                                    wants,
+                                    "Light",
+                                    new Range(Math.rint(wanted.low() * 10) / 10, Math.rint(wanted.high() * 10) / 10),
+                                    mol,
+                                    "mol/m² d");
+                        },
+                        () -> Optional.ofNullable(stop.light())
+                                .ifPresent(light -> wants.add(new PlantViews.Want(
+                                        "Light",
+                                        Words.id(profile.light()),
+                                        Words.id(light),
+                                        light == profile.light()))));
         number(wants, "Humidity", profile.humidity(), stop.humidityPercent(), "%");
         number(wants, "Day", profile.day(), stop.dayCelsius(), "°C");
         Optional.ofNullable(stop.nightCelsius())

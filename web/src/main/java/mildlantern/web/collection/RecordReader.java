@@ -7,9 +7,12 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.Stream;
+import mildlantern.care.Needs;
+import mildlantern.nutrition.PotAccount;
 import mildlantern.plant.PlantKnowledge;
 import mildlantern.plant.PlantRecord;
 import mildlantern.plant.Profile;
+import mildlantern.plant.Season;
 import mildlantern.quantity.RelativeHumidity;
 import mildlantern.quantity.Temperature;
 import org.jspecify.annotations.Nullable;
@@ -26,12 +29,25 @@ class RecordReader {
     private final PlantKnowledge knowledge;
     private final Kinds kinds;
     private final Collections collections;
+    private final FoodBook food;
+    private final PotAccount account;
+    private final Needs needs;
     private final Clock clock;
 
-    RecordReader(PlantKnowledge knowledge, Kinds kinds, Collections collections, Clock clock) {
+    RecordReader(
+            PlantKnowledge knowledge,
+            Kinds kinds,
+            Collections collections,
+            FoodBook food,
+            PotAccount account,
+            Needs needs,
+            Clock clock) {
         this.knowledge = knowledge;
         this.kinds = kinds;
         this.collections = collections;
+        this.food = food;
+        this.account = account;
+        this.needs = needs;
         this.clock = clock;
     }
 
@@ -50,19 +66,29 @@ class RecordReader {
                 profile(plant),
                 Optional.of(plant.stage()),
                 Optional.of(collections.season(plant.collection(), today)),
-                place(stop),
+                place(stop, profile(plant), collections.season(plant.collection(), today)),
                 watering(plant, happenings, upkeep, today),
                 new PlantRecord.Pot(since(plant.pottedOn(), today, DAYS_A_MONTH), knowledge.medium(plant.medium())),
                 new PlantRecord.Feeding(
                         since(latest(happenings, HappeningKind.FED), today, 1),
-                        Optional.ofNullable(plant.feedStrength())),
+                        Optional.ofNullable(plant.feedStrength()),
+                        pot(plant, happenings, today)),
                 happenings.stream()
                         .flatMap(happening -> event(happening, today))
                         .toList(),
                 since(plant.bloomSince(), today, 1));
     }
 
-    static PlantRecord.Place place(Stop stop) {
+    private Optional<PlantRecord.PotFood> pot(Plant plant, List<Happening> happenings, LocalDate today) {
+        return food.balance(plant, profile(plant), happenings, today)
+                .map(balance -> new PlantRecord.PotFood(
+                        balance.nitrogenPerLitre(),
+                        account.hungryBelow(),
+                        balance.conductivity(),
+                        account.saltyAbove(profile(plant).water())));
+    }
+
+    PlantRecord.Place place(Stop stop, Profile profile, Season season) {
         return new PlantRecord.Place(
                 Optional.ofNullable(stop.light()),
                 Optional.ofNullable(stop.humidityPercent()).map(RelativeHumidity::new),
@@ -71,7 +97,9 @@ class RecordReader {
                 stop.wetHours() == null ? OptionalDouble.empty() : OptionalDouble.of(stop.wetHours()),
                 Optional.of(stop.near()),
                 Optional.ofNullable(stop.crowded()),
-                Optional.ofNullable(stop.air()));
+                Optional.ofNullable(stop.air()),
+                Optional.ofNullable(stop.dailyLight())
+                        .map(mol -> new PlantRecord.LightRead(mol, needs.light(profile, season))));
     }
 
     private static PlantRecord.Watering watering(

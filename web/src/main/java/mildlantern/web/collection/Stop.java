@@ -63,6 +63,7 @@ public class Stop extends Row {
     private Integer heaterCm;
     private Integer draughtCm;
     private Double lightFactor;
+    private Double dailyLight;
 
     @Version
     private Long version;
@@ -191,6 +192,16 @@ public class Stop extends Row {
 
     public Integer draughtCm() {
         return draughtCm;
+    }
+
+    /** Sets the light of a usual day as it was measured lately or read by a meter, mol/m²; null for not known. */
+    public Stop measuring(Double mol) {
+        this.dailyLight = mol;
+        return this;
+    }
+
+    public Double dailyLight() {
+        return dailyLight;
     }
 
     public Double lightFactor() {

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.UUID;
+import mildlantern.nutrition.FeedPlan;
 import mildlantern.plant.PlantRecord;
 import mildlantern.round.Upkeep;
 import mildlantern.water.WaterOutlook;
@@ -23,6 +24,7 @@ import mildlantern.water.WaterOutlook;
  * @param factorSpread doubt of that, as standard deviation of the logarithm
  * @param observations from how many readings
  * @param earlyShare share of the latest waterings that came before they were wanted
+ * @param feed how it is fed next, where it is
  */
 public record UpkeepRow(
         UUID plant,
@@ -37,9 +39,27 @@ public record UpkeepRow(
         double factor,
         double factorSpread,
         int observations,
-        OptionalDouble earlyShare) {
+        OptionalDouble earlyShare,
+        Optional<Feed> feed) {
 
-    static UpkeepRow of(Plant plant, LocalDate today, Upkeep upkeep, WaterOutlook outlook, boolean tray) {
+    /**
+     * How a plant is fed next.
+     *
+     * @param way where the feed goes
+     * @param mgNitrogen strength of the mix, mg/L
+     * @param ml how much of the mix; 0 for a usual watering
+     * @param counts pitchers or leaves; 0 at the roots
+     * @param words as an instruction
+     */
+    public record Feed(FeedPlan.Way way, double mgNitrogen, double ml, int counts, String words) {}
+
+    static UpkeepRow of(
+            Plant plant,
+            LocalDate today,
+            Upkeep upkeep,
+            WaterOutlook outlook,
+            boolean tray,
+            Optional<FeedPlan.Next> next) {
         return new UpkeepRow(
                 plant.id(),
                 plant.stop(),
@@ -53,7 +73,8 @@ public record UpkeepRow(
                 outlook.factor(),
                 outlook.factorSpread(),
                 outlook.observations(),
-                outlook.earlyShare());
+                outlook.earlyShare(),
+                next.map(it -> new Feed(it.way(), it.mgNitrogen(), it.ml(), it.counts(), it.words())));
     }
 
     /** How the pot dries, for the diagnosis; only where something was watered. A tray tells nothing of the roots. */

@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.UUID;
+import mildlantern.nutrition.FeedPlan;
 import mildlantern.round.Load;
 import mildlantern.round.Upkeep;
 import org.jspecify.annotations.NullUnmarked;
@@ -39,8 +40,9 @@ public class UpkeepRows {
         jdbc.sql("""
                 insert into plant_upkeep (plant_id, collection_id, stop_id, reckoned_on, watered, looked, look_on, fed,
                     feed_on, put_off, water_on, water_early, water_likely, water_late, wet_through_ml, cycle_days,
-                    expected_days, tray, fullness, factor, factor_spread, observations, early_share)
-                values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)
+                    expected_days, tray, fullness, factor, factor_spread, observations, early_share, feed_way, feed_mg, feed_ml,
+                    feed_counts, feed_words)
+                values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)
                 on conflict (plant_id) do update set stop_id = excluded.stop_id, reckoned_on = excluded.reckoned_on,
                     watered = excluded.watered, looked = excluded.looked, look_on = excluded.look_on, fed = excluded.fed,
                     feed_on = excluded.feed_on, put_off = excluded.put_off, water_on = excluded.water_on,
@@ -48,7 +50,9 @@ public class UpkeepRows {
                     water_late = excluded.water_late, wet_through_ml = excluded.wet_through_ml,
                     cycle_days = excluded.cycle_days, expected_days = excluded.expected_days, tray = excluded.tray,
                     fullness = excluded.fullness, factor = excluded.factor, factor_spread = excluded.factor_spread,
-                    observations = excluded.observations, early_share = excluded.early_share
+                    observations = excluded.observations, early_share = excluded.early_share,
+                    feed_way = excluded.feed_way, feed_mg = excluded.feed_mg, feed_ml = excluded.feed_ml,
+                    feed_counts = excluded.feed_counts, feed_words = excluded.feed_words
                 """)
                 .params(
                         row.plant(),
@@ -73,7 +77,12 @@ public class UpkeepRows {
                         row.factor(),
                         row.factorSpread(),
                         row.observations(),
-                        row.earlyShare().isPresent() ? row.earlyShare().getAsDouble() : null)
+                        row.earlyShare().isPresent() ? row.earlyShare().getAsDouble() : null,
+                        row.feed().map(feed -> feed.way().name()).orElse(null),
+                        row.feed().map(UpkeepRow.Feed::mgNitrogen).orElse(null),
+                        row.feed().map(UpkeepRow.Feed::ml).orElse(null),
+                        row.feed().map(UpkeepRow.Feed::counts).orElse(null),
+                        row.feed().map(UpkeepRow.Feed::words).orElse(null))
                 .update();
     }
 
@@ -232,7 +241,29 @@ public class UpkeepRows {
                 row.getDouble("factor"),
                 row.getDouble("factor_spread"),
                 row.getInt("observations"),
-                judged ? OptionalDouble.of(early) : OptionalDouble.empty());
+                judged ? OptionalDouble.of(early) : OptionalDouble.empty(),
+                feed(row));
+    }
+
+    private static Optional<UpkeepRow.Feed> feed(ResultSet row) throws SQLException {
+        String way = row.getString("feed_way");
+        return way == null
+                ? Optional.empty()
+                : Optional.of(new UpkeepRow.Feed(
+                        FeedPlan.Way.valueOf(way),
+                        row.getDouble("feed_mg"),
+                        row.getDouble("feed_ml"),
+                        row.getInt("feed_counts"),
+                        row.getString("feed_words")));
+    }
+
+    /** Plants whose feed is due on a day, with what was reckoned of each. */
+    public List<UpkeepRow> feedDue(UUID collection, LocalDate day) {
+        return jdbc.sql(
+                        "select * from plant_upkeep where collection_id = ? and feed_on <= ? order by stop_id, plant_id")
+                .params(collection, day)
+                .query((row, number) -> read(row))
+                .list();
     }
 
     private static Optional<LocalDate> day(ResultSet row, String column) throws SQLException {

@@ -2,6 +2,7 @@ package mildlantern.web.collection;
 
 import java.time.Clock;
 import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -10,6 +11,7 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import mildlantern.log.LogEntry;
+import mildlantern.nutrition.FeedPlan;
 import mildlantern.plant.Profile;
 import mildlantern.round.Load;
 import mildlantern.round.RoundPlanner;
@@ -31,6 +33,7 @@ public class Upkeeper {
     private final WaterBook waterBook;
     private final UpkeepRows rows;
     private final RoundPlanner planner;
+    private final FeedPlan feeds;
     private final Clock clock;
 
     Upkeeper(
@@ -40,6 +43,7 @@ public class Upkeeper {
             WaterBook waterBook,
             UpkeepRows rows,
             RoundPlanner planner,
+            FeedPlan feeds,
             Clock clock) {
         this.happenings = happenings;
         this.plants = plants;
@@ -47,6 +51,7 @@ public class Upkeeper {
         this.waterBook = waterBook;
         this.rows = rows;
         this.planner = planner;
+        this.feeds = feeds;
         this.clock = clock;
     }
 
@@ -83,7 +88,13 @@ public class Upkeeper {
                 today,
                 before.map(UpkeepRow::upkeep),
                 load);
-        rows.store(plant.collection(), UpkeepRow.of(plant, today, upkeep, told.outlook(), tray));
+        List<Long> fed = log.stream()
+                .filter(row -> row.kind() == HappeningKind.FED || row.kind() == HappeningKind.TRAP_FED)
+                .map(row -> Math.max(0, ChronoUnit.DAYS.between(row.onDay(), today)))
+                .toList();
+        Optional<FeedPlan.Next> next = feeds.next(
+                profile, climates.season(today), feeds.known(plant.leaves(), plant.growths(), fed), planner.feedDays());
+        rows.store(plant.collection(), UpkeepRow.of(plant, today, upkeep, told.outlook(), tray, next));
     }
 
     /** Reckons all plants of a stop, as after a new reading. */

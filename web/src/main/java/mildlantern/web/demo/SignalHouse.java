@@ -187,7 +187,7 @@ class SignalHouse {
         private void glaze() {
             at("Lamp room sill").glazed(Glazing.DOUBLE, Curtain.NONE, 260, 210, 0, 4);
             at("Lamp room rail").glazed(Glazing.DOUBLE, Curtain.NONE, 260, 160, -40, 4);
-            at("Chart room shelf").glazed(Glazing.DOUBLE, Curtain.NONE, 180, 150, 0, 8);
+            at("Chart room shelf").glazed(Glazing.DOUBLE, Curtain.NONE, 340, 230, -30, 4);
             at("Wet bench").glazed(Glazing.SINGLE, Curtain.NONE, 300, 230, -30, 4);
             at("Fog cabinet").glazed(Glazing.DOUBLE, Curtain.NONE, 160, 150, -10, 8);
             at("Stair window").glazed(Glazing.DOUBLE, Curtain.NONE, 170, 190, 0, 6);

@@ -124,6 +124,18 @@ class Archive {
                     "(select c.started_on::text || p.name from course c join plant p on p.id = c.plant_id where c.id = t.course_id), (select p.name from plant p where p.id = t.plant_id)",
                     Map.of("course_id", "course", "plant_id", "plant")),
             new Table("own_product", "product", "t.name", Map.of()),
+            new Table("own_feed", "feed", "t.name", Map.of()),
+            new Table("own_water", "water", "t.source", Map.of()),
+            new Table(
+                    "sensor",
+                    "sensor",
+                    "(select s.position from stop s where s.id = t.stop_id), t.name, t.created_at",
+                    Map.of("stop_id", "stop")),
+            new Table(
+                    "errand",
+                    "errand",
+                    "t.on_day, (select p.name from plant p where p.id = t.plant_id), t.kind, t.words",
+                    Map.of("plant_id", "plant", "to_stop", "stop")),
             new Table(
                     "photo",
                     "photo",
@@ -173,11 +185,20 @@ class Archive {
             generator.writeStringProperty("format", FORMAT);
             generator.writeNumberProperty("version", VERSION);
             jdbc.query(
-                    "select name, hemisphere, style from collection where id = ?",
+                    "select name, hemisphere, style, weather, feed, latitude, longitude from collection where id = ?",
                     row -> {
                         generator.writeStringProperty("name", row.getString(1));
                         generator.writeStringProperty("hemisphere", row.getString(2));
                         generator.writeStringProperty("style", row.getString(3));
+                        for (String column : List.of("weather", "feed")) {
+                            if (row.getString(column) != null) {
+                                generator.writeStringProperty(column, row.getString(column));
+                            }
+                        }
+                        if (row.getObject("latitude") != null && row.getObject("longitude") != null) {
+                            generator.writeNumberProperty("latitude", row.getDouble("latitude"));
+                            generator.writeNumberProperty("longitude", row.getDouble("longitude"));
+                        }
                     },
                     collection);
             for (Table table : TABLES) {
@@ -201,7 +222,12 @@ class Archive {
     }
 
     private void rows(UUID collection, Table table, Map<String, String> keys, JsonGenerator generator) {
-        String left = table.name().equals("photo") ? " - 'bytes' - 'thumbnail'" : "";
+        String left = switch (table.name()) {
+            case "photo" -> " - 'bytes' - 'thumbnail'";
+            // A token's hash is no business of a file; a sensor gets a new token.
+            case "sensor" -> " - 'token_hash'";
+            default -> "";
+        };
         jdbc.query(
                 "select (to_jsonb(t) - 'collection_id' - 'version'" + left + ")::text from " + table.name()
                         + " t where t.collection_id = ? order by " + table.order(),
@@ -277,10 +303,19 @@ class Archive {
                         + root.path("version").asInt(0) + "; this installation reads version " + VERSION + ".");
             }
             insert(collection, root, files);
-            if (root.path("style").isString()) {
+            for (String column : List.of("style", "weather", "feed")) {
+                if (root.path(column).isString()) {
+                    jdbc.update(
+                            "update collection set " + column + " = ? where id = ?",
+                            root.path(column).asString(),
+                            collection);
+                }
+            }
+            if (root.path("latitude").isNumber() && root.path("longitude").isNumber()) {
                 jdbc.update(
-                        "update collection set style = ? where id = ?",
-                        root.path("style").asString(),
+                        "update collection set latitude = ?, longitude = ? where id = ?",
+                        root.path("latitude").asDouble(),
+                        root.path("longitude").asDouble(),
                         collection);
             }
         } catch (JacksonException e) {

@@ -2,6 +2,7 @@ package mildlantern.web.plan;
 
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -13,6 +14,7 @@ import mildlantern.log.LogEntry;
 import mildlantern.place.BenchPlan;
 import mildlantern.place.Moves;
 import mildlantern.quantity.Limits;
+import mildlantern.web.care.Errands;
 import mildlantern.web.collection.CollectionService;
 import mildlantern.web.collection.LogBook;
 import mildlantern.web.collection.Plant;
@@ -31,12 +33,14 @@ class PlanService {
     private final CollectionService collections;
     private final LogBook log;
     private final StopPlans plans;
+    private final Errands errands;
     private final Clock clock;
 
-    PlanService(CollectionService collections, LogBook log, StopPlans plans, Clock clock) {
+    PlanService(CollectionService collections, LogBook log, StopPlans plans, Errands errands, Clock clock) {
         this.collections = collections;
         this.log = log;
         this.plans = plans;
+        this.errands = errands;
         this.clock = clock;
     }
 
@@ -86,7 +90,12 @@ class PlanService {
 
     private Target target(Plant plant, Stop to) {
         Moves.Step step = log.judge(plant, to);
-        return new Target(to.id(), to.name(), words(step), step.warnings());
+        List<String> warnings = new ArrayList<>(step.warnings());
+        List<String> planned = errands.planned(plant.collection(), plant.id());
+        if (!planned.isEmpty()) {
+            warnings.add("It is on its way by steps; next: " + planned.get(0));
+        }
+        return new Target(to.id(), to.name(), words(step), List.copyOf(warnings));
     }
 
     private static String words(Moves.Step step) {

@@ -1,15 +1,18 @@
 package mildlantern.web.round;
 
 import java.util.Optional;
+import mildlantern.nutrition.FeedPlan;
 import mildlantern.plant.WaterSource;
 import mildlantern.plant.WaterWant;
 import mildlantern.round.Due;
 import mildlantern.web.collection.CollectionService;
+import mildlantern.web.collection.UpkeepRow;
 
 /** What is carried along for a piece of work; work for which the same is carried is done together. */
 enum Carrying {
     CASE("With time and a lens"),
     COURSE("With what the course needs"),
+    MOVE("With free hands, to another stop"),
     RAIN("With rain water"),
     PURE("With pure water"),
     TAP("With tap water"),
@@ -33,10 +36,27 @@ enum Carrying {
             case LOOK_AGAIN, OPEN_CASE -> CASE;
             case WATER, FILL_TRAY -> water(source(plant, collections));
             case COURSE_STEP -> COURSE;
+            case MOVE_STEP -> MOVE;
             case ASKED_LOOK, ISOLATION_LOOK, ROUTINE_LOOK -> LENS;
             case FEED -> FEED;
             case EMPTY_CUP -> NOTHING;
         };
+    }
+
+    /** What is carried for it in words; feeds are told apart by what is mixed. */
+    static String words(DueToday.PlantDue plant, CollectionService collections) {
+        Carrying carrying = of(plant, collections);
+        return carrying == FEED ? mix(plant) : carrying.words();
+    }
+
+    /** The mix that a plant is fed with, in words. */
+    static String mix(DueToday.PlantDue plant) {
+        return plant.row()
+                .flatMap(UpkeepRow::feed)
+                .map(feed -> feed.way() == FeedPlan.Way.ROOTS
+                        ? "With feed of %d mg/L nitrogen".formatted(Math.round(feed.mgNitrogen()))
+                        : "With organic feed for traps")
+                .orElse(FEED.words());
     }
 
     /** The water it gets: what it is known to be given, otherwise what its kind must have. */

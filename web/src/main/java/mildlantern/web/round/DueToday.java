@@ -18,6 +18,7 @@ import mildlantern.round.Lamp;
 import mildlantern.round.PlantToday;
 import mildlantern.round.RoundPlanner;
 import mildlantern.treatment.Hold;
+import mildlantern.web.care.Errands;
 import mildlantern.web.casework.CaseTroubles;
 import mildlantern.web.collection.CollectionService;
 import mildlantern.web.collection.HappeningKind;
@@ -42,6 +43,7 @@ final class DueToday {
     private final RoundPlanner planner;
     private final Quarantine quarantine;
     private final CourseDues.Asked courses;
+    private final Errands.Today errands;
     private final Set<UUID> arrivals;
     private final Map<UUID, PlantToday.Trouble> troubles;
     private final Set<UUID> stopsWithCatching;
@@ -74,7 +76,8 @@ final class DueToday {
     }
 
     /** A plant and what is due on it. */
-    record PlantDue(Plant plant, Optional<UpkeepRow> row, List<Due> dues, Optional<UUID> course) {}
+    record PlantDue(
+            Plant plant, Optional<UpkeepRow> row, List<Due> dues, Optional<UUID> course, Optional<UUID> errand) {}
 
     DueToday(
             UUID collection,
@@ -82,6 +85,7 @@ final class DueToday {
             CollectionService collections,
             CaseTroubles cases,
             CourseDues courseDues,
+            Errands errands,
             Quarantine quarantine,
             UpkeepRows rows,
             RoundPlanner planner) {
@@ -92,6 +96,7 @@ final class DueToday {
         this.planner = planner;
         this.quarantine = quarantine;
         courses = courseDues.today(collection, day);
+        this.errands = errands.today(collection, day);
         walk = collections.walk(collection);
         CaseTroubles.Open open = cases.open(collection);
         troubles = open.troubles();
@@ -101,6 +106,7 @@ final class DueToday {
         ids.addAll(holds.keySet());
         ids.addAll(catching);
         ids.addAll(courses.plants());
+        ids.addAll(this.errands.plants());
         arrivals = collections.arrivedSince(collection, day.minusDays(quarantine.leastDays() - 1L)).stream()
                 .map(Plant::id)
                 .collect(Collectors.toSet());
@@ -177,6 +183,8 @@ final class DueToday {
                 alone(plant, stop),
                 Optional.ofNullable(troubles.get(plant.id())),
                 step(plant).map(CourseDues.Step::words),
+                move(plant).map(Errands.Asked::words),
+                row.feed().map(UpkeepRow.Feed::words),
                 asked(plant, stop),
                 stopsWithCatching.contains(stop.id()),
                 holds.getOrDefault(plant.id(), List.of()).contains(Hold.FEED.words()),
@@ -188,6 +196,10 @@ final class DueToday {
         Optional<PlantToday.AskedLook> byCourse = Optional.ofNullable(
                         courses.looks().get(plant.id()))
                 .map(look -> new PlantToday.AskedLook(look.since(), look.words()));
+        if (byCourse.isEmpty() && errands.looks().containsKey(plant.id())) {
+            return Optional.ofNullable(errands.looks().get(plant.id()))
+                    .map(look -> new PlantToday.AskedLook(look.since(), look.words()));
+        }
         if (byCourse.isPresent() || stop.isolation() || !arrivals.contains(plant.id())) {
             return byCourse;
         }
@@ -203,6 +215,11 @@ final class DueToday {
     /** The step of a course that is due on a plant. */
     Optional<CourseDues.Step> step(Plant plant) {
         return Optional.ofNullable(courses.steps().get(plant.id()));
+    }
+
+    /** The step towards another stop that is due on a plant. */
+    Optional<Errands.Asked> move(Plant plant) {
+        return Optional.ofNullable(errands.moves().get(plant.id()));
     }
 
     /** A plant under treatment follows its course's clock; any other that stands alone, the clock of its arrival there. */
@@ -243,6 +260,7 @@ final class DueToday {
                 plant,
                 row,
                 row.map(it -> planner.due(today(plant, it, stop), day)).orElse(List.of()),
-                step(plant).map(CourseDues.Step::course));
+                step(plant).map(CourseDues.Step::course),
+                move(plant).map(Errands.Asked::errand));
     }
 }

@@ -6,11 +6,11 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.UUID;
 import mildlantern.log.LogEntry;
 import mildlantern.plant.WaterSource;
+import mildlantern.web.care.Errands;
 import mildlantern.web.collection.LogBook;
 import mildlantern.web.platform.SignedIn;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -28,11 +28,13 @@ class RoundController {
 
     private final RoundService rounds;
     private final LogBook log;
+    private final Errands errands;
     private final Clock clock;
 
-    RoundController(RoundService rounds, LogBook log, Clock clock) {
+    RoundController(RoundService rounds, LogBook log, Errands errands, Clock clock) {
         this.rounds = rounds;
         this.log = log;
+        this.errands = errands;
         this.clock = clock;
     }
 
@@ -59,6 +61,7 @@ class RoundController {
         GAVE,
         LOOKED,
         FED,
+        STEPPED,
         EMPTIED,
         NOT_TODAY
     }
@@ -77,10 +80,13 @@ class RoundController {
             @RequestParam(defaultValue = "") String found,
             @RequestParam(defaultValue = "") String reason,
             @RequestParam(defaultValue = "") String back,
+            @RequestParam Optional<UUID> errand,
             HttpServletRequest request,
             Model model) {
         Optional<String> problem = deed == Deed.GAVE ? wrongAmount(ml) : Optional.empty();
-        if (problem.isEmpty()) {
+        if (deed == Deed.STEPPED) {
+            errand.ifPresent(step -> errands.done(member.collection(), step));
+        } else if (problem.isEmpty()) {
             // One slip can take several presses in a breath; each of them is stored once.
             UUID key = UUID.nameUUIDFromBytes((form + deed.name()).getBytes(StandardCharsets.UTF_8));
             log.write(
@@ -88,7 +94,10 @@ class RoundController {
                     plant,
                     key,
                     LocalDate.now(clock),
-                    List.of(line(deed, ml, water, way.orElse(LogEntry.Way.ABOVE), found, reason)));
+                    List.of(
+                            deed == Deed.FED
+                                    ? rounds.feeding(member.collection(), plant)
+                                    : line(deed, ml, water, way.orElse(LogEntry.Way.ABOVE), found, reason)));
         }
         if (request.getHeader("HX-Request") == null) {
             return back.equals("plant") ? "redirect:/plants/" + plant : "redirect:/?stop=" + stop;
@@ -143,8 +152,8 @@ class RoundController {
                         way,
                         found.isBlank() ? Optional.empty() : Optional.of(LogEntry.Felt.valueOf(found))));
             case LOOKED -> LogBook.Line.of(new LogEntry.Looked());
-            case FED -> LogBook.Line.of(new LogEntry.Fed(Optional.empty(), OptionalDouble.empty()));
             case EMPTIED -> LogBook.Line.of(new LogEntry.CupEmptied());
+            case FED, STEPPED -> throw new IllegalArgumentException(deed + " is written elsewhere");
             case NOT_TODAY -> new LogBook.Line(new LogEntry.PutOff(), reason.isBlank() ? null : reason.strip());
         };
     }

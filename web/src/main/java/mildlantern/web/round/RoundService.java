@@ -13,19 +13,25 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.OptionalInt;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import mildlantern.knowledge.Words;
+import mildlantern.log.LogEntry;
+import mildlantern.nutrition.FeedPlan;
 import mildlantern.quantity.Limits;
 import mildlantern.quarantine.Quarantine;
 import mildlantern.round.Due;
 import mildlantern.round.Lamp;
 import mildlantern.round.RoundPlanner;
+import mildlantern.web.care.Errands;
 import mildlantern.web.casework.CaseTroubles;
 import mildlantern.web.collection.CollectionService;
 import mildlantern.web.collection.Happening;
 import mildlantern.web.collection.HappeningKind;
 import mildlantern.web.collection.HappeningWords;
+import mildlantern.web.collection.LogBook;
 import mildlantern.web.collection.Plant;
 import mildlantern.web.collection.Stop;
 import mildlantern.web.collection.UpkeepRow;
@@ -50,6 +56,7 @@ public class RoundService {
     private final CollectionService collections;
     private final CaseTroubles cases;
     private final CourseDues courses;
+    private final Errands errands;
     private final Quarantine quarantine;
     private final UpkeepRows rows;
     private final StopPlans plans;
@@ -61,6 +68,7 @@ public class RoundService {
             CollectionService collections,
             CaseTroubles cases,
             CourseDues courses,
+            Errands errands,
             Quarantine quarantine,
             UpkeepRows rows,
             StopPlans plans,
@@ -70,6 +78,7 @@ public class RoundService {
         this.collections = collections;
         this.cases = cases;
         this.courses = courses;
+        this.errands = errands;
         this.quarantine = quarantine;
         this.rows = rows;
         this.plans = plans;
@@ -80,7 +89,8 @@ public class RoundService {
 
     /** What is due today in a collection; worked out once for a page and its frame. */
     DueToday today(UUID collection) {
-        return new DueToday(collection, LocalDate.now(clock), collections, cases, courses, quarantine, rows, planner);
+        return new DueToday(
+                collection, LocalDate.now(clock), collections, cases, courses, errands, quarantine, rows, planner);
     }
 
     /** The walk for the frame of every page. */
@@ -139,6 +149,9 @@ public class RoundService {
         if (due.of(Due.Kind.COURSE_STEP) > 0) {
             parts.add(due.of(Due.Kind.COURSE_STEP) + " to treat");
         }
+        if (due.of(Due.Kind.MOVE_STEP) > 0) {
+            parts.add(due.of(Due.Kind.MOVE_STEP) + " to move");
+        }
         int looks = due.of(Due.Kind.ASKED_LOOK) + due.of(Due.Kind.ROUTINE_LOOK) + due.of(Due.Kind.ISOLATION_LOOK);
         if (looks > 0) {
             parts.add(looks + " to look at");
@@ -196,15 +209,16 @@ public class RoundService {
         List<DueToday.PlantDue> open =
                 plants.stream().filter(plant -> !plant.dues().isEmpty()).toList();
         List<RoundViews.PotMark> marks = new ArrayList<>();
-        Map<Due.Half, Map<Carrying, List<RoundViews.Slip>>> groups = new EnumMap<>(Due.Half.class);
+        Map<Due.Half, Map<String, List<RoundViews.Slip>>> groups = new EnumMap<>(Due.Half.class);
         open.stream()
-                .sorted(Comparator.comparing((DueToday.PlantDue plant) -> Carrying.of(plant, collections)))
+                .sorted(Comparator.comparing((DueToday.PlantDue plant) -> Carrying.of(plant, collections))
+                        .thenComparing(Carrying::mix))
                 .forEach(plant -> {
                     int mark = marks.size() + 1;
                     marks.add(new RoundViews.PotMark(
                             plant.plant().id(), mark, Words.id(RoundPlanner.lamp(plant.dues()))));
                     groups.computeIfAbsent(plant.dues().get(0).kind().half(), half -> new LinkedHashMap<>())
-                            .computeIfAbsent(Carrying.of(plant, collections), carry -> new ArrayList<>())
+                            .computeIfAbsent(Carrying.words(plant, collections), carry -> new ArrayList<>())
                             .add(slips.slip(plant, mark, done, mark > SLIPS_AT_ONCE));
                 });
         List<RoundViews.Elsewhere> left = elsewhere(today, stop);
@@ -237,9 +251,9 @@ public class RoundService {
                 next(today, stop, left)));
     }
 
-    private static List<RoundViews.Group> groups(Map<Carrying, List<RoundViews.Slip>> byCarrying) {
+    private static List<RoundViews.Group> groups(Map<String, List<RoundViews.Slip>> byCarrying) {
         return byCarrying.entrySet().stream()
-                .map(group -> new RoundViews.Group(group.getKey().words(), group.getValue()))
+                .map(group -> new RoundViews.Group(group.getKey(), group.getValue()))
                 .toList();
     }
 
@@ -249,6 +263,17 @@ public class RoundService {
         DueToday.PlantDue plant = today.plant(collections.plant(collection, plantId));
         RoundViews.Slip made = slips.slip(plant, mark, slips.doneToday(today, List.of(plant)), false);
         return problem.isEmpty() ? made : SlipMaker.with(made, problem);
+    }
+
+    /** The feed that a plant is due, as an entry: at its roots or through its traps, with its strength. */
+    LogBook.Line feeding(UUID collection, UUID plant) {
+        Optional<UpkeepRow.Feed> feed = rows.of(collection, plant).flatMap(UpkeepRow::feed);
+        return LogBook.Line.of(feed.filter(it -> it.way() != FeedPlan.Way.ROOTS)
+                .<LogEntry>map(
+                        it -> new LogEntry.TrapFed(OptionalInt.of(it.counts()), OptionalDouble.of(it.mgNitrogen())))
+                .orElseGet(() -> new LogEntry.Fed(
+                        Optional.empty(),
+                        feed.map(it -> OptionalDouble.of(it.mgNitrogen())).orElse(OptionalDouble.empty()))));
     }
 
     private static String sentence(DueToday today, Stop stop, int plants, int due) {

@@ -49,6 +49,11 @@ public final class RoundViews {
                     .orElse(null);
         }
 
+        /** Whether any of what is carried is feed. */
+        public boolean feeds() {
+            return carry.stream().anyMatch(thing -> thing.glyph().equals("food"));
+        }
+
         public boolean nothingDue() {
             return morning.isEmpty() && evening.isEmpty();
         }
@@ -71,6 +76,7 @@ public final class RoundViews {
             List<Said> said,
             Optional<String> caseWords,
             Optional<UUID> course,
+            Optional<UUID> errand,
             Optional<Pour> pour,
             boolean look,
             boolean feed,

@@ -7,6 +7,8 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
 import java.util.UUID;
 import mildlantern.plant.WaterSource;
 import mildlantern.round.Due;
@@ -58,6 +60,7 @@ class SlipMaker {
                         .findFirst()
                         .map(due -> due.kind() == Due.Kind.LOOK_AGAIN ? "look again" : "open the case"),
                 has(plant, Due.Kind.COURSE_STEP) ? plant.course() : Optional.empty(),
+                has(plant, Due.Kind.MOVE_STEP) ? plant.errand() : Optional.empty(),
                 pour(plant),
                 has(plant, Due.Kind.ROUTINE_LOOK)
                         || has(plant, Due.Kind.ISOLATION_LOOK)
@@ -79,6 +82,7 @@ class SlipMaker {
                 slip.said(),
                 slip.caseWords(),
                 slip.course(),
+                slip.errand(),
                 slip.pour(),
                 slip.look(),
                 slip.feed(),
@@ -115,6 +119,7 @@ class SlipMaker {
             case LOOK_AGAIN -> new RoundViews.Said("case · look again", "case", lamp, due.why());
             case OPEN_CASE -> new RoundViews.Said("case · causes to weigh", "case", lamp, due.why());
             case COURSE_STEP -> new RoundViews.Said("course · step due", "case", lamp, due.why());
+            case MOVE_STEP -> new RoundViews.Said("on its way · step", "case", lamp, due.why());
             case ASKED_LOOK -> new RoundViews.Said("look · asked for", "look", lamp, due.why());
             case WATER -> new RoundViews.Said("water", "water", lamp, due.why());
             case FILL_TRAY -> new RoundViews.Said("water · tray", "water", lamp, due.why());
@@ -129,7 +134,7 @@ class SlipMaker {
     List<RoundViews.Carry> carry(List<DueToday.PlantDue> plants) {
         Map<Carrying, Integer> water = new EnumMap<>(Carrying.class);
         boolean look = false;
-        boolean feed = false;
+        Set<String> feeds = new TreeSet<>();
         boolean probe = false;
         for (DueToday.PlantDue plant : plants) {
             if (Carrying.pours(plant)) {
@@ -138,16 +143,16 @@ class SlipMaker {
             }
             look |= plant.dues().stream()
                     .anyMatch(due -> due.kind() != Due.Kind.FEED && !due.kind().ofWater());
-            feed |= has(plant, Due.Kind.FEED);
+            if (has(plant, Due.Kind.FEED)) {
+                feeds.add(Carrying.mix(plant).replaceFirst("^With ", ""));
+            }
         }
         List<RoundViews.Carry> carry = new ArrayList<>();
         water.forEach((kind, ml) -> carry.add(new RoundViews.Carry(
                 kind == Carrying.RAIN ? "rain water" : kind == Carrying.PURE ? "pure water" : "tap water",
                 "water",
                 RoundService.litres(ml))));
-        if (feed) {
-            carry.add(new RoundViews.Carry("feed, mixed", "food", ""));
-        }
+        feeds.forEach(mix -> carry.add(new RoundViews.Carry(mix, "food", "")));
         if (look) {
             carry.add(new RoundViews.Carry("lens, white card", "look", ""));
         }
@@ -165,6 +170,7 @@ class SlipMaker {
             case WATER -> "feel the pot; if dry, " + ml(plant) + " mL " + words(plant);
             case FILL_TRAY -> "fill the tray, " + ml(plant) + " mL " + words(plant);
             case COURSE_STEP -> "course step: ask the keeper";
+            case MOVE_STEP -> "move: " + due.why();
             case ASKED_LOOK, ISOLATION_LOOK, ROUTINE_LOOK -> "turn leaves over";
             case FEED -> "feed";
             case EMPTY_CUP -> "empty the cup";

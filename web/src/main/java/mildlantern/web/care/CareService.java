@@ -1,0 +1,361 @@
+package mildlantern.web.care;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.OffsetDateTime;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import mildlantern.care.CareKnowledge;
+import mildlantern.care.Change;
+import mildlantern.care.Changes;
+import mildlantern.care.Figure;
+import mildlantern.care.Gives;
+import mildlantern.care.Need;
+import mildlantern.care.PotGives;
+import mildlantern.care.StepPlanner;
+import mildlantern.nutrition.PotAccount;
+import mildlantern.nutrition.Waters;
+import mildlantern.plant.Profile;
+import mildlantern.plant.Season;
+import mildlantern.plant.WaterSource;
+import mildlantern.treatment.CareSetting;
+import mildlantern.treatment.Hold;
+import mildlantern.weather.WeatherHour;
+import mildlantern.web.casework.CaseTroubles;
+import mildlantern.web.climate.Stations;
+import mildlantern.web.climate.StopClimates;
+import mildlantern.web.climate.Weathers;
+import mildlantern.web.collection.CareEntry;
+import mildlantern.web.collection.CollectionService;
+import mildlantern.web.collection.Collections;
+import mildlantern.web.collection.FoodBook;
+import mildlantern.web.collection.Happening;
+import mildlantern.web.collection.HappeningKind;
+import mildlantern.web.collection.HappeningWords;
+import mildlantern.web.collection.Plant;
+import mildlantern.web.collection.Stop;
+import mildlantern.web.collection.StopKind;
+import mildlantern.web.collection.UpkeepRow;
+import mildlantern.web.collection.UpkeepRows;
+import mildlantern.web.feeding.OwnWaters;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Puts what a plant needs and gets before the core, and stores the change that the grower accepts. */
+@Service
+@Transactional(readOnly = true)
+class CareService {
+    private static final int WATERINGS_FOR_PACE = 6;
+
+    /** A stop counts as full from this share of its board under pots. */
+    private static final double FULL = 0.7;
+
+    private final CollectionService collections;
+    private final Collections houses;
+    private final StopClimates climates;
+    private final Stations stations;
+    private final Weathers weathers;
+    private final UpkeepRows upkeep;
+    private final FoodBook food;
+    private final PotAccount account;
+    private final OwnWaters ownWaters;
+    private final Waters waters;
+    private final Changes changes;
+    private final CareKnowledge knowledge;
+    private final StepPlanner stepPlanner;
+    private final Errands errands;
+    private final CaseTroubles troubles;
+    private final Clock clock;
+
+    CareService(
+            CollectionService collections,
+            Collections houses,
+            StopClimates climates,
+            Stations stations,
+            Weathers weathers,
+            UpkeepRows upkeep,
+            FoodBook food,
+            PotAccount account,
+            OwnWaters ownWaters,
+            Waters waters,
+            Changes changes,
+            CareKnowledge knowledge,
+            StepPlanner stepPlanner,
+            Errands errands,
+            CaseTroubles troubles,
+            Clock clock) {
+        this.collections = collections;
+        this.houses = houses;
+        this.climates = climates;
+        this.stations = stations;
+        this.weathers = weathers;
+        this.upkeep = upkeep;
+        this.food = food;
+        this.account = account;
+        this.ownWaters = ownWaters;
+        this.waters = waters;
+        this.changes = changes;
+        this.knowledge = knowledge;
+        this.stepPlanner = stepPlanner;
+        this.errands = errands;
+        this.troubles = troubles;
+        this.clock = clock;
+    }
+
+    /**
+     * A collection as the core weighs it.
+     *
+     * @param spots all stops with who stands there
+     */
+    record House(
+            UUID collection,
+            Season season,
+            Map<UUID, Stop> stops,
+            Map<UUID, Gives> gives,
+            List<Changes.Spot> spots,
+            Map<UUID, UpkeepRow> upkeep,
+            Map<UUID, List<String>> holds,
+            Changes.Outside outside,
+            double lightHours) {
+        Changes.Spot spot(UUID stop) {
+            return spots.stream()
+                    .filter(spot -> spot.id().equals(stop))
+                    .findFirst()
+                    .orElseThrow();
+        }
+    }
+
+    House house(UUID collection, List<Plant> plants) {
+        LocalDate today = LocalDate.now(clock);
+        Map<UUID, Gives> gives = climates.of(collection);
+        Map<UUID, List<Plant>> standing = plants.stream().collect(Collectors.groupingBy(Plant::stop));
+        List<Changes.Spot> spots = new ArrayList<>();
+        Map<UUID, Stop> stops = new HashMap<>();
+        for (Stop stop : collections.walk(collection)) {
+            stops.put(stop.id(), stop);
+            List<Plant> there = standing.getOrDefault(stop.id(), List.of());
+            double pots = there.stream()
+                    .mapToDouble(plant -> Math.pow(plant.acrossCm(), 2))
+                    .sum();
+            spots.add(new Changes.Spot(
+                    stop.id(),
+                    stop.name(),
+                    gives.getOrDefault(stop.id(), Gives.NOTHING),
+                    there.stream().map(this::resident).toList(),
+                    pots > FULL * stop.widthCm() * stop.depthCm(),
+                    stop.isolation(),
+                    stop.kind() == StopKind.CABINET));
+        }
+        return new House(
+                collection,
+                houses.season(collection, today),
+                stops,
+                gives,
+                List.copyOf(spots),
+                upkeep.of(collection, plants.stream().map(Plant::id).toList()),
+                troubles.open(collection).holds(),
+                outside(collection),
+                hoursOfDay(collection, today));
+    }
+
+    private Changes.Resident resident(Plant plant) {
+        return new Changes.Resident(plant.id(), plant.name(), collections.profile(plant));
+    }
+
+    private Changes.Outside outside(UUID collection) {
+        return weathers.of(collection)
+                .map(weather -> {
+                    WeatherHour now = weather.at(clock.instant());
+                    return new Changes.Outside(
+                            now.air().celsius(), now.humidity().percent());
+                })
+                .orElseGet(() -> switch (houses.season(collection, LocalDate.now(clock))) {
+                    case WINTER -> new Changes.Outside(2, 85);
+                    case SPRING, AUTUMN -> new Changes.Outside(10, 75);
+                    case SUMMER -> new Changes.Outside(19, 65);
+                });
+    }
+
+    private double hoursOfDay(UUID collection, LocalDate today) {
+        return stations.hoursOfDay(collection, today);
+    }
+
+    /** A plant as the core weighs it; of its own place on the stop where it has one. */
+    Changes.Subject subject(House house, Plant plant, Optional<List<Happening>> log) {
+        Stop stop = Objects.requireNonNull(house.stops().get(plant.stop()));
+        Changes.Spot spot = house.spot(plant.stop());
+        Gives own = climates.at(stop, spot.gives(), plant);
+        List<String> holds = house.holds().getOrDefault(plant.id(), List.of());
+        return new Changes.Subject(
+                resident(plant),
+                new Changes.Spot(
+                        spot.id(), spot.name(), own, spot.standing(), spot.full(), spot.alone(), spot.glassCase()),
+                pot(house, plant, log),
+                Optional.ofNullable(plant.waterSource()),
+                holds.contains(Hold.FEED.words()),
+                spot.alone() || holds.contains(Hold.MOVE.words()));
+    }
+
+    private PotGives pot(House house, Plant plant, Optional<List<Happening>> log) {
+        Profile profile = collections.profile(plant);
+        Optional<UpkeepRow> row = Optional.ofNullable(house.upkeep().get(plant.id()));
+        Optional<PotAccount.Balance> balance =
+                log.flatMap(rows -> food.balance(plant, profile, rows, LocalDate.now(clock)));
+        Optional<Figure> water = Optional.ofNullable(plant.waterSource())
+                .map(source ->
+                        Figure.of(waters.dissolvedMg(ownWaters.analysis(plant.collection(), source)), words(source)));
+        return new PotGives(
+                log.map(CareService::interval).orElse(OptionalDouble.empty()),
+                row.filter(it -> it.upkeep().water().isPresent() && !it.tray())
+                        .map(it -> OptionalDouble.of(it.cycleDays()))
+                        .orElse(OptionalDouble.empty()),
+                water,
+                balance.map(it -> OptionalDouble.of(it.nitrogenPerLitre())).orElse(OptionalDouble.empty()),
+                account.hungryBelow(),
+                balance.map(it -> OptionalDouble.of(it.conductivity())).orElse(OptionalDouble.empty()),
+                account.saltyAbove(profile.water()),
+                house.season() == Season.SPRING || house.season() == Season.SUMMER);
+    }
+
+    private static String words(WaterSource source) {
+        return HappeningWords.water(source);
+    }
+
+    private static OptionalDouble interval(List<Happening> log) {
+        List<LocalDate> watered = log.stream()
+                .filter(row -> row.kind() == HappeningKind.WATERED)
+                .map(Happening::onDay)
+                .distinct()
+                .limit(WATERINGS_FOR_PACE)
+                .toList();
+        return watered.size() < 3
+                ? OptionalDouble.empty()
+                : OptionalDouble.of(Math.max(
+                        0.5,
+                        (double) ChronoUnit.DAYS.between(watered.get(watered.size() - 1), watered.get(0))
+                                / (watered.size() - 1)));
+    }
+
+    List<Need> needs(House house, Changes.Subject subject) {
+        return changes.needs(subject, house.season());
+    }
+
+    List<Change> weigh(House house, Changes.Subject subject) {
+        return changes.weigh(subject, house.season(), house.spots(), house.outside(), house.lightHours());
+    }
+
+    List<Changes.Suits> places(House house, Changes.Subject subject) {
+        List<Changes.Spot> spots = house.spots().stream()
+                .map(spot -> spot.id().equals(subject.here().id()) ? subject.here() : spot)
+                .toList();
+        return changes.places(subject, house.season(), spots);
+    }
+
+    /** The steps from where a plant stands to a stop; empty where too little is known of one of them. */
+    Optional<StepPlanner.Plan> steps(House house, Changes.Subject subject, UUID to) {
+        Optional<StepPlanner.Place> from = place(subject.here());
+        Optional<StepPlanner.Place> target = house.spots().stream()
+                .filter(spot -> spot.id().equals(to))
+                .findFirst()
+                .flatMap(this::place);
+        if (from.isEmpty() || target.isEmpty()) {
+            return Optional.empty();
+        }
+        return Optional.of(stepPlanner.plan(
+                subject.plant().profile(),
+                from.get(),
+                target.get(),
+                house.spots().stream().flatMap(spot -> place(spot).stream()).toList(),
+                LocalDate.now(clock)));
+    }
+
+    private Optional<StepPlanner.Place> place(Changes.Spot spot) {
+        Gives gives = spot.gives();
+        if (gives.light().isEmpty() || gives.byDay().isEmpty()) {
+            return Optional.empty();
+        }
+        return Optional.of(new StepPlanner.Place(
+                spot.id(),
+                spot.name(),
+                gives.light().get().value(),
+                gives.byDay().get().value(),
+                gives.night().map(Figure::value).orElse(gives.byDay().get().value()),
+                !spot.alone() && !spot.full()));
+    }
+
+    /** Accepts a change: a line of the care sheet with its reason, steps where it moves, and a look on a later day; once a form. */
+    @Transactional
+    void accept(UUID collection, UUID plantId, UUID form, Change.Kind kind, Optional<UUID> stop) {
+        Plant plant = collections.plant(collection, plantId);
+        House house = house(collection, collections.plants(collection));
+        Changes.Subject subject = subject(house, plant, Optional.of(collections.happenings(plant)));
+        Optional<Change> chosen = weigh(house, subject).stream()
+                .filter(change -> change.kind() == kind
+                        && (stop.isEmpty() || change.stop().equals(stop)))
+                .findFirst();
+        if (chosen.isEmpty()) {
+            return;
+        }
+        Change change = chosen.get();
+        collections.once(collection, form, () -> {
+            LocalDate today = LocalDate.now(clock);
+            List<StepPlanner.Step> steps = change.stop()
+                    .flatMap(to -> steps(house, subject, to))
+                    .map(StepPlanner.Plan::steps)
+                    .orElse(List.of());
+            LocalDate last =
+                    steps.isEmpty() ? today : steps.get(steps.size() - 1).on();
+            LocalDate look = last.plusDays(knowledge.lookAgainDays(kind));
+            collections.write(new CareEntry(
+                    plant, null, setting(kind), change.words(), change.reason(), today, OffsetDateTime.now(clock)));
+            errands.plan(plant, form, steps);
+            errands.look(
+                    plant,
+                    form,
+                    look,
+                    "See whether it helped: %s (%s)".formatted(lower(change.words()), lower(change.reason())));
+        });
+    }
+
+    private static String lower(String words) {
+        String plain = words.endsWith(".") ? words.substring(0, words.length() - 1) : words;
+        String shortened = plain.length() > 200 ? plain.substring(0, 200) + "…" : plain;
+        return shortened.substring(0, 1).toLowerCase(Locale.ROOT) + shortened.substring(1);
+    }
+
+    /** Plans the steps to a stop that the grower chose, whatever the core thinks of it. */
+    @Transactional
+    void planMove(UUID collection, UUID plantId, UUID form, UUID to) {
+        Plant plant = collections.plant(collection, plantId);
+        collections.stop(collection, to);
+        House house = house(collection, collections.plants(collection));
+        Changes.Subject subject = subject(house, plant, Optional.empty());
+        steps(house, subject, to)
+                .ifPresent(plan -> collections.once(collection, form, () -> errands.plan(plant, form, plan.steps())));
+    }
+
+    @Transactional
+    void dropPlan(UUID collection, UUID plantId) {
+        errands.drop(collection, collections.plant(collection, plantId).id());
+    }
+
+    static CareSetting setting(Change.Kind kind) {
+        return switch (kind) {
+            case MOVE -> CareSetting.PLACE;
+            case LAMP -> CareSetting.LIGHT;
+            case HUMIDIFIER -> CareSetting.HUMIDITY;
+            case WATER -> CareSetting.WATER;
+            case FEED, FLUSH -> CareSetting.FEEDING;
+            case RHYTHM -> CareSetting.WATERING;
+        };
+    }
+}

@@ -1,0 +1,23 @@
+package mildlantern.web.care;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.data.repository.Repository;
+
+/** The table of errands. */
+interface ErrandRows extends Repository<Errand, UUID> {
+    Errand save(Errand errand);
+
+    Optional<Errand> findByCollectionAndId(UUID collection, UUID id);
+
+    List<Errand> findByCollectionAndStateAndOnDayLessThanEqualOrderByOnDay(
+            UUID collection, Errand.State state, LocalDate day);
+
+    List<Errand> findByCollectionAndPlantAndStateOrderByOnDay(UUID collection, UUID plant, Errand.State state);
+
+    List<Errand> findByCollectionAndPlanOrderByOnDay(UUID collection, UUID plan);
+
+    boolean existsByCollectionAndPlan(UUID collection, UUID plan);
+}

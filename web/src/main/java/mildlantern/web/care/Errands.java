@@ -1,0 +1,162 @@
+package mildlantern.web.care;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.UUID;
+import mildlantern.care.StepPlanner;
+import mildlantern.log.LogEntry;
+import mildlantern.web.collection.CollectionService;
+import mildlantern.web.collection.LogBook;
+import mildlantern.web.collection.Plant;
+import mildlantern.web.platform.NotHere;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Steps towards other stops and looks at changes of care, as the round asks for them. */
+@Service
+@Transactional
+public class Errands {
+    /** A look that nobody took for so long is asked for no more. */
+    private static final int LOOK_FOR_DAYS = 30;
+
+    private final ErrandRows rows;
+    private final CollectionService collections;
+    private final LogBook log;
+    private final Clock clock;
+
+    Errands(ErrandRows rows, CollectionService collections, LogBook log, Clock clock) {
+        this.rows = rows;
+        this.collections = collections;
+        this.log = log;
+        this.clock = clock;
+    }
+
+    /** Something to do today. */
+    public record Asked(UUID errand, LocalDate since, String words) {}
+
+    /**
+     * What is asked for today.
+     *
+     * @param moves the step due, by plant
+     * @param looks the look asked for, by plant
+     */
+    public record Today(Map<UUID, Asked> moves, Map<UUID, Asked> looks) {
+        /** All plants that are named. */
+        public List<UUID> plants() {
+            List<UUID> all = new ArrayList<>(moves.keySet());
+            all.addAll(looks.keySet());
+            return all;
+        }
+    }
+
+    /** What is asked for in a collection on a day. */
+    @Transactional(readOnly = true)
+    public Today today(UUID collection, LocalDate day) {
+        Map<UUID, Asked> moves = new HashMap<>();
+        Map<UUID, Asked> looks = new HashMap<>();
+        for (Errand errand :
+                rows.findByCollectionAndStateAndOnDayLessThanEqualOrderByOnDay(collection, Errand.State.PLANNED, day)) {
+            Asked asked = new Asked(errand.id(), errand.onDay(), words(errand, day));
+            if (errand.kind() == Errand.Kind.MOVE) {
+                moves.putIfAbsent(errand.plant(), asked);
+            } else if (errand.onDay().isAfter(day.minusDays(LOOK_FOR_DAYS))) {
+                looks.putIfAbsent(errand.plant(), asked);
+            }
+        }
+        return new Today(moves, looks);
+    }
+
+    private static String words(Errand errand, LocalDate day) {
+        long late = ChronoUnit.DAYS.between(errand.onDay(), day);
+        return errand.words()
+                + (late > 0 && errand.kind() == Errand.Kind.MOVE
+                        ? " It was due " + (late == 1 ? "yesterday" : late + " days ago") + "."
+                        : "");
+    }
+
+    /** The planned steps of a plant, in order. */
+    @Transactional(readOnly = true)
+    public List<String> planned(UUID collection, UUID plant) {
+        return steps(collection, plant).stream().map(Errand::words).toList();
+    }
+
+    List<Errand> steps(UUID collection, UUID plant) {
+        return rows.findByCollectionAndPlantAndStateOrderByOnDay(collection, plant, Errand.State.PLANNED).stream()
+                .filter(errand -> errand.kind() == Errand.Kind.MOVE)
+                .toList();
+    }
+
+    List<Errand> open(UUID collection, UUID plant) {
+        return rows.findByCollectionAndPlantAndStateOrderByOnDay(collection, plant, Errand.State.PLANNED);
+    }
+
+    List<Errand> plan(UUID collection, UUID plan) {
+        return rows.findByCollectionAndPlanOrderByOnDay(collection, plan);
+    }
+
+    /** Plans the steps of a move and the look after it; an older plan of the same plant is dropped. */
+    void plan(Plant plant, UUID plan, List<StepPlanner.Step> steps) {
+        if (!steps.isEmpty()) {
+            drop(plant.collection(), plant.id());
+        }
+        steps.forEach(step -> rows.save(Errand.move(plant, plan, step)));
+    }
+
+    void look(Plant plant, UUID plan, LocalDate on, String words) {
+        rows.save(Errand.look(plant, plan, on, words));
+    }
+
+    /** Drops all planned steps of a plant. */
+    void drop(UUID collection, UUID plant) {
+        steps(collection, plant).forEach(errand -> {
+            errand.drop();
+            rows.save(errand);
+        });
+    }
+
+    /**
+     * Writes down that a step was done today; steps after it keep their distance where it was done late.
+     *
+     * @return whether it was open; a step sent twice is done once
+     */
+    public boolean done(UUID collection, UUID id) {
+        Errand errand = rows.findByCollectionAndId(collection, id).orElseThrow(() -> new NotHere("step"));
+        if (errand.state() != Errand.State.PLANNED) {
+            return false;
+        }
+        LocalDate today = LocalDate.now(clock);
+        Plant plant = collections.plant(collection, errand.plant());
+        List<LogBook.Line> lines = new ArrayList<>();
+        Optional<UUID> to = errand.toStop().filter(stop -> !stop.equals(plant.stop()));
+        to.ifPresent(stop -> lines.add(new LogBook.Line(
+                new LogEntry.Moved(Optional.empty(), Optional.of(stop), OptionalDouble.empty(), OptionalDouble.empty()),
+                errand.shade().isEmpty() ? null : "behind " + errand.shade())));
+        if (to.isEmpty()) {
+            lines.add(new LogBook.Line(new LogEntry.Noted(), errand.words()));
+        }
+        log.write(plant, today, lines, Optional.empty());
+        long late = ChronoUnit.DAYS.between(errand.onDay(), today);
+        errand.done(today);
+        rows.save(errand);
+        if (late > 0) {
+            rows.findByCollectionAndPlanOrderByOnDay(collection, errand.plan()).stream()
+                    .filter(other -> other.state() == Errand.State.PLANNED)
+                    .forEach(other -> {
+                        other.later(late);
+                        rows.save(other);
+                    });
+        }
+        return true;
+    }
+
+    boolean exists(UUID collection, UUID plan) {
+        return rows.existsByCollectionAndPlan(collection, plan);
+    }
+}

@@ -1,0 +1,198 @@
+package mildlantern.web.feeding;
+
+import jakarta.servlet.http.HttpServletResponse;
+import jakarta.validation.Valid;
+import java.nio.charset.StandardCharsets;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import mildlantern.nutrition.FeedProduct;
+import mildlantern.web.collection.CollectionService;
+import mildlantern.web.collection.LogBook;
+import mildlantern.web.platform.RecordForms;
+import mildlantern.web.platform.SignedIn;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.validation.BindingResult;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+
+/** Today's feeds, the waters and the feeds of a house. */
+@Controller
+class FeedingController {
+    private static final String PAGE = "redirect:/feeding";
+
+    private final FeedingService feeding;
+    private final OwnWaters waters;
+    private final CollectionService collections;
+    private final LogBook log;
+    private final RecordForms forms;
+    private final Clock clock;
+
+    FeedingController(
+            FeedingService feeding,
+            OwnWaters waters,
+            CollectionService collections,
+            LogBook log,
+            RecordForms forms,
+            Clock clock) {
+        this.feeding = feeding;
+        this.waters = waters;
+        this.collections = collections;
+        this.log = log;
+        this.forms = forms;
+        this.clock = clock;
+    }
+
+    @GetMapping("/feeding")
+    String page(@AuthenticationPrincipal SignedIn member, Model model) {
+        if (!model.containsAttribute("water")) {
+            forms.show(model, "water", new FeedingForms.Water(UUID.randomUUID(), null, null, null, null, null));
+        }
+        if (!model.containsAttribute("label")) {
+            forms.show(
+                    model,
+                    "label",
+                    new FeedingForms.Label(
+                            UUID.randomUUID(),
+                            null,
+                            FeedProduct.Form.POWDER,
+                            OwnFeed.Says.OXIDES,
+                            null,
+                            null,
+                            null,
+                            null,
+                            null,
+                            null,
+                            null,
+                            null,
+                            null));
+        }
+        model.addAttribute("page", feeding.page(member.collection()));
+        return "feeding/feeding";
+    }
+
+    private String wrong(SignedIn member, HttpServletResponse response, Model model) {
+        response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+        return page(member, model);
+    }
+
+    @PostMapping("/feeding/feed")
+    String choose(@AuthenticationPrincipal SignedIn member, @RequestParam String product) {
+        feeding.choose(member.collection(), product);
+        return PAGE;
+    }
+
+    @PostMapping("/feeding/fed")
+    String fed(
+            @AuthenticationPrincipal SignedIn member,
+            @RequestParam UUID form,
+            @RequestParam String mix,
+            @RequestParam(defaultValue = "") List<UUID> plants,
+            RedirectAttributes flash) {
+        // One page carries several mixes: each is stored once.
+        UUID key = UUID.nameUUIDFromBytes((form + mix).getBytes(StandardCharsets.UTF_8));
+        Optional.ofNullable(feeding.fed(member.collection(), key, mix, Set.copyOf(plants)))
+                .ifPresent(batch -> {
+                    flash.addFlashAttribute(
+                            "told", plants.size() == 1 ? "One plant was fed." : plants.size() + " plants were fed.");
+                    flash.addFlashAttribute("batch", batch);
+                });
+        return PAGE;
+    }
+
+    @PostMapping("/feeding/take-back")
+    String takeBack(@AuthenticationPrincipal SignedIn member, @RequestParam UUID batch, RedirectAttributes flash) {
+        try {
+            int back = log.takeBackBatch(member.collection(), batch);
+            flash.addFlashAttribute("told", back == 1 ? "One feed was taken back." : back + " feeds were taken back.");
+        } catch (LogBook.CannotTakeBack e) {
+            flash.addFlashAttribute("told", String.valueOf(e.getMessage()));
+        }
+        return PAGE;
+    }
+
+    @PostMapping("/feeding/waters")
+    String water(
+            @AuthenticationPrincipal SignedIn member,
+            @Valid @ModelAttribute("water") FeedingForms.Water water,
+            BindingResult problems,
+            HttpServletResponse response,
+            Model model) {
+        if (problems.hasErrors()) {
+            return wrong(member, response, model);
+        }
+        collections.once(
+                member.collection(),
+                Objects.requireNonNull(water.form()),
+                () -> waters.keep(
+                        member.collection(),
+                        Objects.requireNonNull(water.source()),
+                        Objects.requireNonNull(water.conductivity()),
+                        water.hardness(),
+                        water.alkalinity(),
+                        water.sodium(),
+                        LocalDate.now(clock)));
+        return PAGE + "#waters";
+    }
+
+    @PostMapping("/feeding/labels")
+    String label(
+            @AuthenticationPrincipal SignedIn member,
+            @Valid @ModelAttribute("label") FeedingForms.Label label,
+            BindingResult problems,
+            HttpServletResponse response,
+            Model model) {
+        if (!problems.hasFieldErrors("name")
+                && feeding.named(
+                        member.collection(),
+                        Objects.requireNonNull(label.name()).strip())) {
+            problems.rejectValue("name", "twice", "A feed of that name is there already.");
+        }
+        OwnFeed.Says says = Optional.ofNullable(label.says()).orElse(OwnFeed.Says.OXIDES);
+        if (says == OwnFeed.Says.RATIO && label.total() == null) {
+            problems.rejectValue("total", "missing", "A ratio needs the total in brackets, as 10 in 6:1:3 (10).");
+        }
+        if (says == OwnFeed.Says.OXIDES && !problems.hasErrors() && sum(label) > 100) {
+            problems.rejectValue("n", "much", "Percent add up to more than 100; g/kg are ten times percent.");
+        }
+        if (problems.hasErrors()) {
+            return wrong(member, response, model);
+        }
+        collections.once(
+                member.collection(),
+                Objects.requireNonNull(label.form()),
+                () -> feeding.keep(new OwnFeed(
+                                member.collection(),
+                                Objects.requireNonNull(label.name()).strip())
+                        .labelled(
+                                Optional.ofNullable(label.comes()).orElse(FeedProduct.Form.POWDER),
+                                says,
+                                Objects.requireNonNull(label.n()),
+                                Objects.requireNonNull(label.p()),
+                                Objects.requireNonNull(label.k()),
+                                label.total())
+                        .with(
+                                Optional.ofNullable(label.calcium()).orElse(0.0),
+                                Optional.ofNullable(label.magnesium()).orElse(0.0),
+                                Optional.ofNullable(label.iron()).orElse(0.0),
+                                Boolean.TRUE.equals(label.micros()),
+                                Boolean.TRUE.equals(label.organic()))));
+        return PAGE + "#feeds";
+    }
+
+    private static double sum(FeedingForms.Label label) {
+        return Objects.requireNonNull(label.n())
+                + Objects.requireNonNull(label.p())
+                + Objects.requireNonNull(label.k());
+    }
+}

@@ -1,0 +1,54 @@
+package mildlantern.web.feeding;
+
+import java.time.LocalDate;
+import java.util.EnumMap;
+import java.util.Map;
+import java.util.UUID;
+import mildlantern.nutrition.WaterAnalysis;
+import mildlantern.nutrition.Waters;
+import mildlantern.plant.WaterSource;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The waters of a house: the grower's own analysis where there is one, a usual one otherwise. */
+@Service
+@Transactional(readOnly = true)
+public class OwnWaters {
+    private final FeedingRows.Waters rows;
+    private final Waters waters;
+
+    OwnWaters(FeedingRows.Waters rows, Waters waters) {
+        this.rows = rows;
+        this.waters = waters;
+    }
+
+    /** What a water of this house holds. */
+    public WaterAnalysis analysis(UUID collection, WaterSource source) {
+        return rows.findByCollectionAndSource(collection, source)
+                .map(OwnWater::analysis)
+                .orElseGet(() -> waters.typical(source));
+    }
+
+    /** The days on which waters of this house were analysed. */
+    Map<WaterSource, LocalDate> analysed(UUID collection) {
+        Map<WaterSource, LocalDate> days = new EnumMap<>(WaterSource.class);
+        rows.findByCollection(collection).forEach(water -> days.put(water.source(), water.readOn()));
+        return days;
+    }
+
+    /** Keeps an analysis; a later one takes the place of an earlier one. */
+    @Transactional
+    void keep(
+            UUID collection,
+            WaterSource source,
+            double conductivity,
+            @Nullable Double hardness,
+            @Nullable Double alkalinity,
+            @Nullable Double sodium,
+            LocalDate day) {
+        rows.save(rows.findByCollectionAndSource(collection, source)
+                .orElseGet(() -> new OwnWater(collection, source))
+                .holds(conductivity, hardness, alkalinity, sodium, day));
+    }
+}

@@ -1,0 +1,224 @@
+package mildlantern.web.care;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.hamcrest.Matchers.containsString;
+import static org.hamcrest.Matchers.not;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import java.time.LocalDate;
+import java.time.OffsetDateTime;
+import java.time.temporal.ChronoUnit;
+import java.util.List;
+import java.util.UUID;
+import mildlantern.plant.Brightness;
+import mildlantern.treatment.CareSetting;
+import mildlantern.web.Growers;
+import mildlantern.web.LanternTest;
+import mildlantern.web.MovableClock;
+import mildlantern.web.casework.CaseService;
+import mildlantern.web.collection.CareEntry;
+import mildlantern.web.collection.CollectionService;
+import mildlantern.web.collection.Happening;
+import mildlantern.web.collection.HappeningKind;
+import mildlantern.web.collection.Stop;
+import mildlantern.web.collection.StopReading;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.test.web.servlet.MockMvc;
+import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
+import org.springframework.transaction.support.TransactionTemplate;
+
+/** A plant in the dark is shown a better stop, goes there by steps, and is looked at again. */
+@LanternTest
+class CareFlowTest {
+    @Autowired
+    private MockMvc mvc;
+
+    @Autowired
+    private Growers growers;
+
+    @Autowired
+    private CollectionService collections;
+
+    @Autowired
+    private CaseService cases;
+
+    @Autowired
+    private Errands errands;
+
+    @Autowired
+    private ErrandRows rows;
+
+    @Autowired
+    private TransactionTemplate transaction;
+
+    @Autowired
+    private MovableClock clock;
+
+    private Growers.Grower grower;
+    private UUID collection;
+    private UUID plant;
+    private Stop bright;
+
+    @BeforeEach
+    void aDarkSillAndABrightOne() {
+        grower = growers.grower();
+        collection = grower.member().collection();
+        plant = grower.plant().id();
+        bright = new Stop(UUID.randomUUID(), collection, 2, "Bright sill").climate(Brightness.BRIGHT, 60.0, 22.0, 17.0);
+        transaction.executeWithoutResult(status -> {
+            collections.write(bright);
+            light(grower.stop(), 1.5);
+            light(bright, 6);
+        });
+    }
+
+    @AfterEach
+    void backToToday() {
+        clock.reset();
+    }
+
+    private void light(Stop stop, double mol) {
+        collections.write(
+                collections.stop(collection, stop.id()),
+                new StopReading(stop, LocalDate.now(clock), OffsetDateTime.now(clock))
+                        .read(null, mol, null, null, null));
+    }
+
+    private MockHttpServletRequestBuilder mine(MockHttpServletRequestBuilder request) {
+        return request.with(user(grower.member())).with(csrf());
+    }
+
+    private String page(String address) throws Exception {
+        return mvc.perform(mine(get(address)))
+                .andExpect(status().isOk())
+                .andReturn()
+                .getResponse()
+                .getContentAsString();
+    }
+
+    private void acceptTheMove(UUID form) throws Exception {
+        mvc.perform(mine(post("/plants/" + plant + "/care"))
+                        .param("form", form.toString())
+                        .param("kind", "MOVE")
+                        .param("stop", bright.id().toString()))
+                .andExpect(status().is3xxRedirection());
+    }
+
+    private List<Errand> steps() {
+        return errands.steps(collection, plant);
+    }
+
+    @Test
+    void theChangeThatHelpsMostIsSaidWithItsFigures() throws Exception {
+        assertThat(page("/plants/" + plant + "/care"))
+                .contains("Too dark: 1.5 mol/m² a day")
+                .contains("Move it to the Bright sill, by steps.")
+                .contains("Light 6 instead of 1.5 mol/m² d");
+        assertThat(page("/care")).contains("Limpet").contains("Move it to the Bright sill");
+    }
+
+    @Test
+    void anAcceptedMoveIsOnTheCareSheetOnceAndItsStepsOnTheRound() throws Exception {
+        UUID form = UUID.randomUUID();
+        acceptTheMove(form);
+        acceptTheMove(form);
+
+        List<CareEntry> place =
+                collections.careSheet(collections.plant(collection, plant)).get(CareSetting.PLACE);
+        assertThat(place).singleElement().satisfies(entry -> {
+            assertThat(entry.text()).contains("Bright sill");
+            assertThat(entry.reason()).contains("Light 6 instead of 1.5");
+        });
+        List<Errand> planned = steps();
+        assertThat(planned).hasSizeGreaterThan(2);
+        assertThat(page("/"))
+                .contains("on its way · step")
+                .contains(planned.get(0).words());
+
+        mvc.perform(mine(post("/round/deeds"))
+                        .param("form", UUID.randomUUID().toString())
+                        .param("plant", plant.toString())
+                        .param("stop", grower.stop().id().toString())
+                        .param("deed", "STEPPED")
+                        .param("errand", planned.get(0).id().toString()))
+                .andExpect(status().is3xxRedirection());
+        assertThat(steps()).hasSize(planned.size() - 1);
+        assertThat(collections.plant(collection, plant).stop()).isEqualTo(bright.id());
+        List<Happening> log = collections.happenings(collections.plant(collection, plant));
+        assertThat(log)
+                .filteredOn(row -> row.kind() == HappeningKind.MOVED)
+                .singleElement()
+                .satisfies(row -> assertThat(row.detail()).contains("behind"));
+    }
+
+    @Test
+    void aLateStepPutsTheOthersOff() throws Exception {
+        acceptTheMove(UUID.randomUUID());
+        List<LocalDate> before = steps().stream().map(Errand::onDay).toList();
+        clock.moveDays(4);
+        assertThat(page("/")).contains("It was due 4 days ago.");
+        errands.done(collection, steps().get(0).id());
+
+        assertThat(steps().stream().map(Errand::onDay).toList())
+                .containsExactlyElementsOf(
+                        before.stream().skip(1).map(day -> day.plusDays(4)).toList());
+    }
+
+    @Test
+    void afterTheLastStepTheRoundAsksWhetherItHelped() throws Exception {
+        acceptTheMove(UUID.randomUUID());
+        Errand look = errands.open(collection, plant).stream()
+                .filter(errand -> errand.kind() == Errand.Kind.LOOK)
+                .findFirst()
+                .orElseThrow();
+        assertThat(look.onDay()).isAfter(steps().get(steps().size() - 1).onDay());
+        mvc.perform(mine(post("/plants/" + plant + "/care/drop"))).andExpect(status().is3xxRedirection());
+        assertThat(steps()).isEmpty();
+        clock.moveDays((int) ChronoUnit.DAYS.between(LocalDate.now(clock), look.onDay()));
+
+        assertThat(page("/")).contains("See whether it helped");
+    }
+
+    @Test
+    void aPlantOnHoldIsNotMoved() throws Exception {
+        cases.open(collection, plant);
+        assertThat(page("/plants/" + plant + "/care")).contains("Move it to the Bright sill");
+        assertThat(rows.findByCollectionAndPlantAndStateOrderByOnDay(collection, plant, Errand.State.PLANNED))
+                .isEmpty();
+    }
+
+    @Test
+    void nobodySeesOrChangesAnothersCare() throws Exception {
+        acceptTheMove(UUID.randomUUID());
+        Growers.Grower other = growers.grower();
+        mvc.perform(get("/plants/" + plant + "/care").with(user(other.member())))
+                .andExpect(status().isNotFound());
+        mvc.perform(post("/plants/" + plant + "/care/drop")
+                        .with(user(other.member()))
+                        .with(csrf()))
+                .andExpect(status().isNotFound());
+        mvc.perform(post("/plants/" + other.plant().id() + "/care/steps/"
+                                + steps().get(0).id())
+                        .with(user(other.member()))
+                        .with(csrf()))
+                .andExpect(status().isNotFound());
+        mvc.perform(get("/care").with(user(other.member())))
+                .andExpect(content().string(not(containsString("Bright sill"))));
+    }
+
+    @Test
+    void aMoveByHandOnTheBenchPlanSaysThatItIsOnItsWay() throws Exception {
+        acceptTheMove(UUID.randomUUID());
+
+        assertThat(page("/stops/" + grower.stop().id() + "/plan?plant=" + plant))
+                .contains("on its way by steps");
+    }
+}

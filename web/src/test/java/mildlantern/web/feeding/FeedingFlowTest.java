@@ -1,0 +1,226 @@
+package mildlantern.web.feeding;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import mildlantern.log.LogEntry;
+import mildlantern.plant.FeedStrength;
+import mildlantern.plant.WaterSource;
+import mildlantern.web.Growers;
+import mildlantern.web.LanternTest;
+import mildlantern.web.MovableClock;
+import mildlantern.web.casework.CaseService;
+import mildlantern.web.collection.CollectionService;
+import mildlantern.web.collection.Happening;
+import mildlantern.web.collection.HappeningKind;
+import mildlantern.web.collection.LogBook;
+import mildlantern.web.collection.Plant;
+import mildlantern.web.collection.PotKind;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.test.web.servlet.MockMvc;
+import org.springframework.test.web.servlet.MvcResult;
+import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
+import org.springframework.transaction.support.TransactionTemplate;
+
+/** One batch a day for each mix; carnivorous plants through their traps; nothing for a plant in a case. */
+@LanternTest
+class FeedingFlowTest {
+    @Autowired
+    private MockMvc mvc;
+
+    @Autowired
+    private Growers growers;
+
+    @Autowired
+    private CollectionService collections;
+
+    @Autowired
+    private CaseService cases;
+
+    @Autowired
+    private LogBook log;
+
+    @Autowired
+    private TransactionTemplate transaction;
+
+    @Autowired
+    private MovableClock clock;
+
+    private Growers.Grower grower;
+    private UUID collection;
+    private Plant trumpet;
+
+    @BeforeEach
+    void inJune() {
+        LocalDate today = LocalDate.now(clock);
+        LocalDate june = LocalDate.of(today.getYear() + (today.getMonthValue() >= 6 ? 1 : 0), 6, 10);
+        clock.moveDays((int) ChronoUnit.DAYS.between(today, june));
+        grower = growers.grower();
+        collection = grower.member().collection();
+        trumpet = transaction.execute(status -> collections.write(
+                new Plant(UUID.randomUUID(), collection, grower.stop().id(), 1, "Foghorn", "sarracenia")
+                        .potted(PotKind.PLASTIC, 14.0, "peat-perlite", june.minusMonths(10))
+                        .kept(WaterSource.SOFT_TAP, FeedStrength.NONE, false, false, true)
+                        .counted(0, 9, 0, 0, 0)));
+        water(grower.plant());
+    }
+
+    @AfterEach
+    void backToToday() {
+        clock.reset();
+    }
+
+    private void water(Plant plant) {
+        transaction.executeWithoutResult(status -> log.write(
+                collections.plant(collection, plant.id()),
+                LocalDate.now(clock).minusDays(2),
+                List.of(LogBook.Line.of(LogEntry.Watered.through())),
+                Optional.empty()));
+    }
+
+    private MockHttpServletRequestBuilder mine(MockHttpServletRequestBuilder request) {
+        return request.with(user(grower.member())).with(csrf());
+    }
+
+    private String page() throws Exception {
+        return mvc.perform(mine(get("/feeding")))
+                .andExpect(status().isOk())
+                .andReturn()
+                .getResponse()
+                .getContentAsString();
+    }
+
+    private List<Happening> fed(Plant plant) {
+        return collections.happenings(collections.plant(collection, plant.id())).stream()
+                .filter(row -> row.kind() == HappeningKind.FED || row.kind() == HappeningKind.TRAP_FED)
+                .toList();
+    }
+
+    private MvcResult feed(String mix, UUID form, Plant... plants) throws Exception {
+        MockHttpServletRequestBuilder request =
+                mine(post("/feeding/fed")).param("form", form.toString()).param("mix", mix);
+        for (Plant plant : plants) {
+            request = request.param("plants", plant.id().toString());
+        }
+        return mvc.perform(request).andExpect(status().is3xxRedirection()).andReturn();
+    }
+
+    @Test
+    void rootsAndTrapsAreTwoMixesEachWithItsBatch() throws Exception {
+        assertThat(page())
+                .contains("For roots, 100 mg/L nitrogen")
+                .contains("For traps, organic, 50 mg/L nitrogen")
+                .contains("Fill 3 of its pitchers to a third")
+                .contains("burns traps");
+        UUID form = UUID.randomUUID();
+        feed("trap-50", form, trumpet);
+        feed("trap-50", form, trumpet);
+        MvcResult result = feed("root-100", form, grower.plant());
+
+        assertThat(fed(trumpet)).singleElement().satisfies(row -> {
+            assertThat(row.kind()).isEqualTo(HappeningKind.TRAP_FED);
+            assertThat(row.number()).isEqualTo(3);
+        });
+        assertThat(fed(grower.plant())).singleElement().satisfies(row -> {
+            assertThat(row.mgNitrogen()).isEqualTo(100);
+            assertThat(row.product()).contains("20-20-20");
+        });
+        assertThat(page()).contains("No plant is to be fed today.");
+        mvc.perform(mine(post("/feeding/take-back"))
+                        .param("batch", String.valueOf(result.getFlashMap().get("batch"))))
+                .andExpect(status().is3xxRedirection());
+        assertThat(fed(grower.plant())).isEmpty();
+        assertThat(page()).contains("For roots, 100 mg/L nitrogen");
+    }
+
+    @Test
+    void aPlantInACaseIsNotFed() throws Exception {
+        cases.open(collection, grower.plant().id());
+
+        assertThat(page()).doesNotContain("For roots").contains("Not fed while a case runs: Limpet.");
+        feed("root-100", UUID.randomUUID(), grower.plant());
+        assertThat(fed(grower.plant())).isEmpty();
+    }
+
+    @Test
+    void onTheRoundATrapIsFilledNotTheMedium() throws Exception {
+        mvc.perform(mine(post("/round/deeds"))
+                        .param("form", UUID.randomUUID().toString())
+                        .param("plant", trumpet.id().toString())
+                        .param("stop", grower.stop().id().toString())
+                        .param("deed", "FED"))
+                .andExpect(status().is3xxRedirection());
+
+        assertThat(fed(trumpet))
+                .singleElement()
+                .satisfies(row -> assertThat(row.kind()).isEqualTo(HappeningKind.TRAP_FED));
+    }
+
+    @Test
+    void aWaterIsJudgedByItsPlantsAndByTheGrowersAnalysis() throws Exception {
+        assertThat(page()).contains("Foghorn: About 122 mg/L dissolved; it bears 50.");
+        mvc.perform(mine(post("/feeding/waters"))
+                        .param("form", UUID.randomUUID().toString())
+                        .param("source", "SOFT_TAP")
+                        .param("conductivity", "0.04"))
+                .andExpect(status().is3xxRedirection());
+        assertThat(page()).contains("your analysis of").contains("the plant that gets it bears it");
+        mvc.perform(mine(post("/feeding/waters"))
+                        .param("form", UUID.randomUUID().toString())
+                        .param("source", "SOFT_TAP")
+                        .param("conductivity", "640"))
+                .andExpect(status().is(422));
+    }
+
+    @Test
+    void anOwnLabelIsTakenInAnyWayOfCounting() throws Exception {
+        mvc.perform(mine(post("/feeding/labels"))
+                        .param("form", UUID.randomUUID().toString())
+                        .param("name", "Quay mix")
+                        .param("comes", "LIQUID")
+                        .param("says", "RATIO")
+                        .param("n", "6")
+                        .param("p", "1")
+                        .param("k", "3"))
+                .andExpect(status().is(422));
+        mvc.perform(mine(post("/feeding/labels"))
+                        .param("form", UUID.randomUUID().toString())
+                        .param("name", "Quay mix")
+                        .param("comes", "POWDER")
+                        .param("says", "ELEMENTS")
+                        .param("n", "100")
+                        .param("p", "20")
+                        .param("k", "60"))
+                .andExpect(status().is3xxRedirection());
+        String page = page();
+        String id = page.replaceAll("(?s).*<option value=\"([0-9a-f-]{36})\"[^>]*>Quay mix.*", "$1");
+        mvc.perform(mine(post("/feeding/feed")).param("product", id)).andExpect(status().is3xxRedirection());
+
+        // 10 % nitrogen: 1 g in a litre is 100 mg/L.
+        assertThat(page()).contains("of Quay mix").contains("No iron or other micronutrients");
+    }
+
+    @Test
+    void nobodyTakesBackAnothersFeed() throws Exception {
+        MvcResult result = feed("trap-50", UUID.randomUUID(), trumpet);
+        mvc.perform(post("/feeding/take-back")
+                        .param("batch", String.valueOf(result.getFlashMap().get("batch")))
+                        .with(user(growers.grower().member()))
+                        .with(csrf()))
+                .andExpect(status().is3xxRedirection());
+
+        assertThat(fed(trumpet)).hasSize(1);
+    }
+}
