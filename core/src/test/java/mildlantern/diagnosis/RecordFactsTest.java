@@ -153,4 +153,20 @@ class RecordFactsTest {
                         .probability("spent-flowers"))
                 .isGreaterThan(0.2);
     }
+
+    @Test
+    void measuredLightAndTheAccountOfThePotSpeakWithTheirFigures() {
+        List<Fact> facts = RecordFacts.load().of(orchid());
+
+        assertThat(facts)
+                .filteredOn(fact -> fact.id().equals("light.measured"))
+                .singleElement()
+                .satisfies(fact -> assertThat(fact.speaksFor())
+                        .isEqualTo("1.4 mol/m² of light a day here as measured; this plant wants 3.2 to 8 now"));
+        assertThat(facts)
+                .filteredOn(fact -> fact.id().equals("pot.nitrogen"))
+                .singleElement()
+                .satisfies(fact -> assertThat(fact.number()).hasValue(0.5));
+        assertThat(facts).anyMatch(fact -> fact.speaksFor().contains("about 1.9 mS/cm in its pot"));
+    }
 }

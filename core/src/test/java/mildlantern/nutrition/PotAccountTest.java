@@ -107,4 +107,41 @@ class PotAccountTest {
         balances(balance.nitrogen());
         balances(balance.salts());
     }
+
+    /** 4 g of 12 % hold 480 mg nitrogen; after half their months at 21 °C half of it is in the account, and it balances. */
+    @Test
+    void granulesFreeTheirFoodByWarmthAndTheAccountBalances() {
+        PotAccount.Laid laid = new PotAccount.Laid(POTTED, 480, 8);
+        PotAccount.Balance half = ACCOUNT.keep(
+                pot("leca", WaterWant.ANY),
+                List.of(),
+                List.of(laid),
+                day -> 21,
+                POTTED,
+                POTTED.plusDays(121),
+                day -> true);
+        PotAccount.Balance cold = ACCOUNT.keep(
+                pot("leca", WaterWant.ANY),
+                List.of(),
+                List.of(laid),
+                day -> 11,
+                POTTED,
+                POTTED.plusDays(121),
+                day -> true);
+        PotAccount.Balance all = ACCOUNT.keep(
+                pot("leca", WaterWant.ANY),
+                List.of(),
+                List.of(laid),
+                day -> 25,
+                POTTED,
+                POTTED.plusDays(700),
+                day -> true);
+
+        assertThat(half.nitrogen().given()).isCloseTo(240, within(4.0));
+        assertThat(cold.nitrogen().given()).isCloseTo(120, within(2.0));
+        assertThat(all.nitrogen().given()).isCloseTo(480, within(1e-6));
+        balances(half.nitrogen());
+        balances(all.nitrogen());
+        balances(all.salts());
+    }
 }

@@ -26,6 +26,7 @@ class MovesTest {
                 OptionalDouble.empty(),
                 Optional.empty(),
                 Optional.empty(),
+                Optional.empty(),
                 Optional.empty());
     }
 

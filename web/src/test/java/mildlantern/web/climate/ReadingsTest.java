@@ -115,7 +115,7 @@ class ReadingsTest {
         LocalDateTime at = LocalDate.now(clock).minusDays(days).atStartOfDay();
         for (int minute = 0; minute < days * 1440; minute += 10) {
             if (minute < 700 || minute >= 1000) {
-                table.append(at.plusMinutes(minute)).append(",18.5,62,2700\n");
+                table.append(at.plusMinutes(minute)).append(",18.6,62,2700\n");
             }
         }
         return table.toString();

@@ -11,6 +11,8 @@ import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.OptionalInt;
 import java.util.UUID;
 import mildlantern.log.LogEntry;
 import mildlantern.plant.FeedStrength;
@@ -74,7 +76,10 @@ class FeedingFlowTest {
                         .potted(PotKind.PLASTIC, 14.0, "peat-perlite", june.minusMonths(10))
                         .kept(WaterSource.SOFT_TAP, FeedStrength.NONE, false, false, true)
                         .counted(0, 9, 0, 0, 0)));
-        water(grower.plant());
+        write(grower.plant(), 2, LogEntry.Watered.through());
+        // Last fed so long ago that no level work puts it off.
+        write(grower.plant(), 30, new LogEntry.Fed(Optional.empty(), OptionalDouble.of(100)));
+        write(trumpet, 30, new LogEntry.TrapFed(OptionalInt.of(2), OptionalDouble.empty()));
     }
 
     @AfterEach
@@ -82,11 +87,11 @@ class FeedingFlowTest {
         clock.reset();
     }
 
-    private void water(Plant plant) {
+    private void write(Plant plant, int daysAgo, LogEntry entry) {
         transaction.executeWithoutResult(status -> log.write(
                 collections.plant(collection, plant.id()),
-                LocalDate.now(clock).minusDays(2),
-                List.of(LogBook.Line.of(LogEntry.Watered.through())),
+                LocalDate.now(clock).minusDays(daysAgo),
+                List.of(LogBook.Line.of(entry)),
                 Optional.empty()));
     }
 
@@ -104,6 +109,7 @@ class FeedingFlowTest {
 
     private List<Happening> fed(Plant plant) {
         return collections.happenings(collections.plant(collection, plant.id())).stream()
+                .filter(row -> row.onDay().equals(LocalDate.now(clock)))
                 .filter(row -> row.kind() == HappeningKind.FED || row.kind() == HappeningKind.TRAP_FED)
                 .toList();
     }
