@@ -8,6 +8,9 @@ import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.time.Duration;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.util.UUID;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
@@ -26,6 +29,7 @@ public final class ServedPages {
     private static final int FLAGS_FROM = 8;
     private static final int WARM_UP = 60;
     private static final int ASKED = 200;
+    private static final int TABLES = 3;
 
     private final String root;
     private final HttpClient client = HttpClient.newBuilder()
@@ -113,6 +117,11 @@ public final class ServedPages {
         pages.put("plant", plant);
         pages.put("case", aCase);
         pages.put("case, a part touched", aCase + "?part=leaf");
+        String stop = first("href=\"(/stops/[0-9a-f-]{36})/plan", round);
+        pages.put("stop, a year of hours", stop + "?days=365");
+        pages.put("care of all", "/care");
+        pages.put("care of a plant", plant + "/care");
+        pages.put("feeding", "/feeding");
         for (Map.Entry<String, String> page : pages.entrySet()) {
             List<Double> taken = new ArrayList<>();
             for (int i = 0; i < WARM_UP + ASKED; i++) {
@@ -128,6 +137,40 @@ public final class ServedPages {
             print(page.getKey(), taken);
         }
         answers(aCase);
+        aMonthOfMinutes(stop);
+    }
+
+    /** A logger's month, a line a minute: from the upload to the answer. Each table is another month, so that every line is new. */
+    private void aMonthOfMinutes(String stop) throws IOException, InterruptedException {
+        List<Double> taken = new ArrayList<>();
+        for (int month = 0; month < TABLES; month++) {
+            String page = get(stop).body();
+            String token = first("X-CSRF-TOKEN&quot;:&quot;([^&]+)&quot;", page);
+            StringBuilder table = new StringBuilder("time,temp (C),rh,lux\n");
+            LocalDateTime at = LocalDate.now().minusDays(40L * (month + 1)).atStartOfDay();
+            for (int minute = 0; minute < 43_200; minute++) {
+                table.append(at.plusMinutes(minute))
+                        .append(String.format(
+                                Locale.ROOT, ",%.1f,%.1f,1200\n", 20 + 3 * Math.sin(minute / 229.0), 50 + 9 * Math.cos(minute / 229.0)));
+            }
+            String border = "----lantern" + month;
+            String body = "--" + border + "\r\nContent-Disposition: form-data; name=\"form\"\r\n\r\n" + UUID.randomUUID() + "\r\n--"
+                    + border
+                    + "\r\nContent-Disposition: form-data; name=\"table\"; filename=\"minutes.csv\"\r\nContent-Type: text/csv\r\n\r\n"
+                    + table + "\r\n--" + border + "--\r\n";
+            HttpRequest request = HttpRequest.newBuilder(URI.create(root + stop + "/tables"))
+                    .header("Content-Type", "multipart/form-data; boundary=" + border)
+                    .header("X-CSRF-TOKEN", token)
+                    .POST(HttpRequest.BodyPublishers.ofString(body))
+                    .build();
+            long began = System.nanoTime();
+            HttpResponse<String> answer = client.send(request, HttpResponse.BodyHandlers.ofString());
+            if (answer.statusCode() != 200 || !answer.body().contains("minutes.csv")) {
+                throw new IllegalStateException("the table answered " + answer.statusCode());
+            }
+            taken.add((System.nanoTime() - began) / 1e6);
+        }
+        print("43 200 lines brought", taken);
     }
 
     private static void print(String what, List<Double> taken) {

@@ -347,7 +347,7 @@ class FeedingService {
                     String grams = feeds.gramsOnSquareMetre(product)
                             .map(gramsPer -> ", %s g/m² of medium".formatted(Limits.plain(gramsPer)))
                             .orElse("");
-                    return "%s laid today would last until %s at 21 °C, until %s at 26 °C%s. Lay them in early spring, so that they are used up before winter."
+                    return "Laid today, %s would last until %s at 21 °C, until %s at 26 °C%s. Lay them in early spring, so that they are used up before winter."
                             .formatted(product.name(), DAY.format(end), DAY.format(warm), grams);
                 });
     }

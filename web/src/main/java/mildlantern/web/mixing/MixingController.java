@@ -18,10 +18,12 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 class MixingController {
     private final Calculators calculators;
+    private final WaterCalculators waters;
     private final StopBatch batches;
 
-    MixingController(Calculators calculators, StopBatch batches) {
+    MixingController(Calculators calculators, WaterCalculators waters, StopBatch batches) {
         this.calculators = calculators;
+        this.waters = waters;
         this.batches = batches;
     }
 
@@ -46,6 +48,7 @@ class MixingController {
 
     private Desk desk(SignedIn member) {
         List<Calculator> all = new ArrayList<>(calculators.all());
+        all.addAll(waters.all());
         all.add(batches.calculator(member.collection()));
         return new Desk(
                 "Mixing bench",

@@ -115,6 +115,7 @@ class PlaceInTheBrowserTest {
             window.fitsItsWidth();
             settled(page);
             page.keyboard().press("a");
+            assertThat(button(page, "On its way")).isVisible();
             assertThat(page.locator(".steps-plan").first()).containsText("Porch");
             int steps = page.locator(".steps-plan").first().locator("li").count();
             Assertions.assertThat(steps).isGreaterThan(1);

@@ -53,7 +53,6 @@ class ScreenshotsTest {
             assertThat(page.locator(".slip .did").first()).containsText("watered");
             page.keyboard().press(",");
             assertThat(page.locator("h1")).hasText("What the day came to");
-            take(page, "summary");
             page.locator(".stop", new Page.LocatorOptions().setHasText("Chart room shelf"))
                     .click();
             page.locator(".slip h2 a", new Page.LocatorOptions().setHasText("Tidewaiter"))
@@ -65,9 +64,6 @@ class ScreenshotsTest {
             take(page, "case-touched");
             page.locator(".panel .press").click();
             assertThat(page.locator(".look")).hasCount(3);
-            page.getByText("how opinion moved").click();
-            take(page, "opinion");
-            page.goBack();
             page.getByText("decide on a cause").click();
             take(page, "decide");
             page.locator(".stop", new Page.LocatorOptions().setHasText("Stove landing"))
@@ -118,8 +114,13 @@ class ScreenshotsTest {
         take(page, "desk");
         page.navigate("http://127.0.0.1:" + port + "/pest-clock");
         take(page, "pest-clock");
-        page.navigate("http://127.0.0.1:" + port + "/products");
-        take(page, "products");
+        page.navigate("http://127.0.0.1:" + port + "/care");
+        take(page, "care-all");
+        page.locator(".care-all a", new Page.LocatorOptions().setHasText("Nettle")).click();
+        assertThat(page.locator(".needs")).isVisible();
+        take(page, "care");
+        page.navigate("http://127.0.0.1:" + port + "/feeding");
+        take(page, "feeding");
     }
 
     private static void answer(Page page, String row, String words) {

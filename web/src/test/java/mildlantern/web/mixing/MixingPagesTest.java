@@ -65,6 +65,8 @@ class MixingPagesTest {
             blend?tap=0.65&target=0.15&volume=10                                      | 2.308
             flush?pot=15&height=13                                                    | 3.308
             trap?saucers=2                                                            | 480
+            water?kind=sarracenia&conductivity=0.19                                   | 121.6
+            lasting?months=8&celsius=31&days=61                                       | 49.9
             """)
     void theMainFigureIsRightToHalfAPercent(String address, double figure) throws Exception {
         JsonNode answer = ask("/mixing/" + address.strip(), 200);
