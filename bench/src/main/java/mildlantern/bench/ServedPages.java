@@ -10,13 +10,13 @@ import java.net.http.HttpResponse;
 import java.time.Duration;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
-import java.util.UUID;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.UUID;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -151,10 +151,14 @@ public final class ServedPages {
             for (int minute = 0; minute < 43_200; minute++) {
                 table.append(at.plusMinutes(minute))
                         .append(String.format(
-                                Locale.ROOT, ",%.1f,%.1f,1200\n", 20 + 3 * Math.sin(minute / 229.0), 50 + 9 * Math.cos(minute / 229.0)));
+                                Locale.ROOT,
+                                ",%.1f,%.1f,1200\n",
+                                20 + 3 * Math.sin(minute / 229.0),
+                                50 + 9 * Math.cos(minute / 229.0)));
             }
             String border = "----lantern" + month;
-            String body = "--" + border + "\r\nContent-Disposition: form-data; name=\"form\"\r\n\r\n" + UUID.randomUUID() + "\r\n--"
+            String body = "--" + border + "\r\nContent-Disposition: form-data; name=\"form\"\r\n\r\n"
+                    + UUID.randomUUID() + "\r\n--"
                     + border
                     + "\r\nContent-Disposition: form-data; name=\"table\"; filename=\"minutes.csv\"\r\nContent-Type: text/csv\r\n\r\n"
                     + table + "\r\n--" + border + "--\r\n";

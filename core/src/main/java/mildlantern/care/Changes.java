@@ -195,8 +195,8 @@ public final class Changes {
                     .ifPresent(other -> parts.add("%s %s instead of %s %s"
                             .formatted(
                                     now.kind().words(),
-                                    Needs.one(other.gets().value()),
-                                    Needs.one(now.gets().value()),
+                                    Limits.tenths(other.gets().value()),
+                                    Limits.tenths(now.gets().value()),
                                     now.kind().unit())));
         }
         return parts.isEmpty() ? "much the same there" : capital(String.join(", ", parts)) + ".";
@@ -228,12 +228,12 @@ public final class Changes {
         return Optional.of(change(
                 Change.Kind.LAMP,
                 "Hang a lamp of %s µmol/m²s at the leaf, %s hours a day.%s"
-                        .formatted(Limits.plain(knowledge.lampPpfd), Needs.one(hours), dark),
+                        .formatted(Limits.plain(knowledge.lampPpfd), Limits.tenths(hours), dark),
                 "It gets %s mol/m² a day and wants %s; the lamp adds %s."
                         .formatted(
-                                Needs.one(need.gets().value()),
-                                Needs.one(need.wanted().low()),
-                                Needs.one(added)),
+                                Limits.tenths(need.gets().value()),
+                                Limits.tenths(need.wanted().low()),
+                                Limits.tenths(added)),
                 "about %s kWh a day".formatted(Limits.plain(Math.round(knowledge.lampWatts * hours / 10) / 100.0)),
                 gain,
                 others));
@@ -269,7 +269,7 @@ public final class Changes {
                                 Limits.plain(need.wanted().low())),
                 "about %s litres a day for %s"
                         .formatted(
-                                Needs.one(litres),
+                                Limits.tenths(litres),
                                 subject.here().glassCase()
                                         ? "the case"
                                         : "a room of %s m³".formatted(Limits.plain(volume))),
@@ -322,7 +322,7 @@ public final class Changes {
         return change(
                 Change.Kind.RHYTHM,
                 "Look into its pot every %s days and water when it is as dry as its kind likes."
-                        .formatted(Needs.one(cycle)),
+                        .formatted(Limits.tenths(cycle)),
                 need.words(),
                 need.standing() == Standing.SHORT ? "less water" : "a look more often",
                 need.miss(),

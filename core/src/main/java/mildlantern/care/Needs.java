@@ -75,9 +75,10 @@ public final class Needs {
                 wanted,
                 light,
                 miss,
-                "Too dark: %s mol/m² a day, and it wants %s or more.".formatted(one(light.value()), one(wanted.low())),
+                "Too dark: %s mol/m² a day, and it wants %s or more."
+                        .formatted(Limits.tenths(light.value()), Limits.tenths(wanted.low())),
                 "Too bright: %s mol/m² a day, and it wants %s at most."
-                        .formatted(one(light.value()), one(wanted.high())));
+                        .formatted(Limits.tenths(light.value()), Limits.tenths(wanted.high())));
     }
 
     private Need humidity(Range wanted, Figure humidity) {
@@ -103,8 +104,9 @@ public final class Needs {
                 day,
                 miss,
                 "Cool by day: %s °C, and it wants %s °C or more."
-                        .formatted(one(day.value()), Limits.plain(wanted.low())),
-                "Hot by day: %s °C, and %s °C is enough.".formatted(one(day.value()), Limits.plain(wanted.high())));
+                        .formatted(Limits.tenths(day.value()), Limits.plain(wanted.low())),
+                "Hot by day: %s °C, and %s °C is enough."
+                        .formatted(Limits.tenths(day.value()), Limits.plain(wanted.high())));
     }
 
     private Need night(Profile profile, Figure night) {
@@ -116,7 +118,7 @@ public final class Needs {
                 Math.max(0, low - night.value()) / knowledge.night,
                 "Cold nights: %s °C%s, and it likes %s °C or more."
                         .formatted(
-                                one(night.value()),
+                                Limits.tenths(night.value()),
                                 night.from().contains("glass") ? " at the leaf" : "",
                                 Limits.plain(low)),
                 "");
@@ -132,8 +134,10 @@ public final class Needs {
                 wanted,
                 Figure.of(round(interval), "the last waterings"),
                 miss,
-                "Watered every %s days, while its pot takes %s to dry.".formatted(one(interval), one(cycle)),
-                "Watered every %s days, while its pot is dry after %s.".formatted(one(interval), one(cycle)));
+                "Watered every %s days, while its pot takes %s to dry."
+                        .formatted(Limits.tenths(interval), Limits.tenths(cycle)),
+                "Watered every %s days, while its pot is dry after %s."
+                        .formatted(Limits.tenths(interval), Limits.tenths(cycle)));
     }
 
     private Need water(Profile profile, Figure water) {
@@ -168,7 +172,7 @@ public final class Needs {
                 Figure.of(Math.round(conductivity * 10) / 10.0, "the account of its pot"),
                 miss,
                 "",
-                "About %s mS/cm in its pot; it bears %s.".formatted(one(conductivity), one(most)));
+                "About %s mS/cm in its pot; it bears %s.".formatted(Limits.tenths(conductivity), Limits.tenths(most)));
     }
 
     private Need need(Kind kind, Range wanted, Figure gets, double miss, String shortWords, String overWords) {
@@ -188,9 +192,5 @@ public final class Needs {
 
     private static double round(double value) {
         return Math.round(value * 10) / 10.0;
-    }
-
-    static String one(double value) {
-        return Limits.plain(round(value));
     }
 }

@@ -33,6 +33,7 @@ public final class StepPlanner {
     private final double moveCost;
     private final double shadeCost;
     private final int most;
+    private final double harmless;
 
     private StepPlanner(Entry file, Moves moves) {
         this.moves = moves;
@@ -45,6 +46,7 @@ public final class StepPlanner {
         moveCost = steps.number("move-cost", 0, 60);
         shadeCost = steps.number("shade-cost", 0, 60);
         most = (int) steps.number("most", 2, 40);
+        harmless = steps.number("harmless", 0, 10);
     }
 
     /**
@@ -124,14 +126,17 @@ public final class StepPlanner {
         Optional<List<Spot>> way = search(begin, spots, to);
         List<Spot> path = way.orElseGet(() -> {
             warnings.add(
-                    "No stop lies between: from %s to %s °C at once is a shock. Wait for a milder time, or find a cool room."
-                            .formatted(Limits.plain(from.byDay()), Limits.plain(to.byDay())));
+                    Math.abs(to.byDay() - from.byDay()) > moves.temperatureStep()
+                            ? "No stop lies between: from %s to %s °C at once is a shock. Wait for a milder time, or find a cool room."
+                                    .formatted(Limits.tenths(from.byDay()), Limits.tenths(to.byDay()))
+                            : "No stop lies between, and the steps of light are too many: shade it for months, or choose a stop that is less bright.");
             return List.of(begin, new Spot(to, "", Math.max(0.05, to.light())));
         });
         if (to.night() < profile.night().celsius()) {
             warnings.add("Nights of %s °C there; it likes %s °C or more."
                     .formatted(
-                            Needs.one(to.night()), Limits.plain(profile.night().celsius())));
+                            Limits.tenths(to.night()),
+                            Limits.plain(profile.night().celsius())));
         }
         return new Plan(dated(path, start), List.copyOf(warnings));
     }
@@ -171,7 +176,7 @@ public final class StepPlanner {
 
     private boolean takes(Spot from, Spot to) {
         return !from.key().equals(to.key())
-                && to.light() <= from.light() * moves.lightUp() * 1.0001
+                && to.light() <= Math.max(from.light() * moves.lightUp() * 1.0001, harmless)
                 && Math.abs(to.place().byDay() - from.place().byDay()) <= moves.temperatureStep() + 1e-9;
     }
 
@@ -216,10 +221,5 @@ public final class StepPlanner {
 
     private static String hung(String shade) {
         return shade.startsWith("two") ? shade : "a " + shade;
-    }
-
-    /** Whether a plant that gets so much more light, or so other a warmth, is moved faster than it takes. */
-    public boolean tooFast(double lightRatio, double warmthStep) {
-        return lightRatio > moves.lightUp() * 1.001 || Math.abs(warmthStep) > moves.temperatureStep();
     }
 }

@@ -26,4 +26,9 @@ public final class Limits {
         double rounded = Math.round(value * 100) / 100.0;
         return rounded == Math.rint(rounded) ? Long.toString(Math.round(rounded)) : Double.toString(rounded);
     }
+
+    /** A number to one decimal at most: 3.1 rather than 3.14, 3 rather than 3.0. */
+    public static String tenths(double value) {
+        return plain(Math.round(value * 10) / 10.0);
+    }
 }

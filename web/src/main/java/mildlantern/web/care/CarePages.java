@@ -172,7 +172,7 @@ class CarePages {
     }
 
     private static String light(StepPlanner.Step step) {
-        return " About %s mol/m² a day.".formatted(one(step.light()));
+        return " About %s mol/m² a day.".formatted(Limits.tenths(step.light()));
     }
 
     private List<Place> places(CareService.House house, Changes.Subject subject) {
@@ -204,10 +204,10 @@ class CarePages {
         double width = (wantedHigh - Math.max(begin, need.wanted().low())) * scale;
         List<Tick> ticks = new ArrayList<>();
         if (need.wanted().low() > begin) {
-            ticks.add(new Tick(from, Limits.plain(Math.round(need.wanted().low() * 10) / 10.0)));
+            ticks.add(new Tick(from, Limits.tenths(need.wanted().low())));
         }
         if (need.kind() != Need.Kind.NIGHT) {
-            ticks.add(new Tick(from + width, Limits.plain(Math.round(wantedHigh * 10) / 10.0)));
+            ticks.add(new Tick(from + width, Limits.tenths(wantedHigh)));
         }
         boolean off = need.standing() != Need.Standing.FITS;
         return new Row(
@@ -216,12 +216,12 @@ class CarePages {
                         ? "%s °C or more".formatted(Limits.plain(need.wanted().low()))
                         : "%s to %s %s"
                                 .formatted(
-                                        one(need.wanted().low()),
-                                        one(need.wanted().high()),
+                                        Limits.tenths(need.wanted().low()),
+                                        Limits.tenths(need.wanted().high()),
                                         need.kind().unit()),
                 "%s %s, %s"
                         .formatted(
-                                one(need.gets().value()),
+                                Limits.tenths(need.gets().value()),
                                 need.kind().unit(),
                                 need.gets().from()),
                 off ? need.words() + since(need, readings) : "fits",
@@ -299,9 +299,5 @@ class CarePages {
                 .map(it -> it.words() + " (" + it.cost() + ")")
                 .orElse("nothing at hand is worth its trouble");
         return new Line(line.plant(), line.name(), line.kind(), line.stop(), line.said(), line.missed(), change);
-    }
-
-    private static String one(double value) {
-        return Limits.plain(Math.round(value * 10) / 10.0);
     }
 }

@@ -232,7 +232,7 @@ final class AirChart {
                 List.copyOf(gaps),
                 points.isEmpty()
                         ? ""
-                        : Limits.plain(Math.round(points.get(points.size() - 1).mean() * 10) / 10.0));
+                        : Limits.tenths(points.get(points.size() - 1).mean()));
     }
 
     private Silent gap(Instant start, Instant end) {

@@ -3,7 +3,6 @@ package mildlantern.web.climate;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.UUID;
 import mildlantern.air.Glazing;
 import mildlantern.light.Curtain;
@@ -15,6 +14,7 @@ import mildlantern.web.collection.Collections;
 import mildlantern.web.collection.Glass;
 import mildlantern.web.collection.Stop;
 import mildlantern.web.collection.StopKind;
+import mildlantern.web.platform.Maybe;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
@@ -95,8 +95,8 @@ public class Stations {
                         : new Station.Spec(
                                 window(stop).or(() -> Optional.of(farWindow())),
                                 window(stop).isPresent() ? distance(stop) : 2.5,
-                                number(room.heatedDay()),
-                                number(room.heatedNight()),
+                                Maybe.number(room.heatedDay()),
+                                Maybe.number(room.heatedNight()),
                                 room.sunCelsius(),
                                 room.moisture(),
                                 room.sealed()),
@@ -118,9 +118,5 @@ public class Stations {
 
     private static double metres(@Nullable Integer cm, double usual) {
         return cm == null ? usual : cm / 100.0;
-    }
-
-    private static OptionalDouble number(@Nullable Double value) {
-        return value == null ? OptionalDouble.empty() : OptionalDouble.of(value);
     }
 }

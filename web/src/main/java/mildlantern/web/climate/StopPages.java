@@ -197,10 +197,10 @@ class StopPages {
 
     private List<Now> now(Stop stop, Gives gives, List<HourOfAir> hours) {
         List<Now> now = new ArrayList<>();
-        gives.light().ifPresent(it -> now.add(new Now("Light", one(it.value()) + " mol/m² d", it.from())));
+        gives.light().ifPresent(it -> now.add(new Now("Light", Limits.tenths(it.value()) + " mol/m² d", it.from())));
         gives.humidity().ifPresent(it -> now.add(new Now("Humidity", Math.round(it.value()) + " %", span(it, " %"))));
-        gives.byDay().ifPresent(it -> now.add(new Now("By day", one(it.value()) + " °C", span(it, " °C"))));
-        gives.night().ifPresent(it -> now.add(new Now("Coldest night", one(it.value()) + " °C", it.from())));
+        gives.byDay().ifPresent(it -> now.add(new Now("By day", Limits.tenths(it.value()) + " °C", span(it, " °C"))));
+        gives.night().ifPresent(it -> now.add(new Now("Coldest night", Limits.tenths(it.value()) + " °C", it.from())));
         if (gives.humidity().isPresent() && gives.byDay().isPresent()) {
             double kpa = Air.deficit(
                             new Temperature(gives.byDay().get().value()),
@@ -226,8 +226,9 @@ class StopPages {
                             "Leaf-spot risk",
                             Math.round(risk * 100) + " %",
                             risk >= air.marks().risky()
-                                    ? "wet air %s h a day: move the air, water below the leaves".formatted(one(wet))
-                                    : "wet air %s h a day".formatted(one(wet))));
+                                    ? "wet air %s h a day: move the air, water below the leaves"
+                                            .formatted(Limits.tenths(wet))
+                                    : "wet air %s h a day".formatted(Limits.tenths(wet))));
                 }));
         forecast(stop).ifPresent(now::add);
         return List.copyOf(now);
@@ -245,12 +246,12 @@ class StopPages {
                     .orElseThrow();
             return new Now(
                     "Next nights",
-                    "down to %s °C".formatted(one(coldest.lowest().celsius())),
+                    "down to %s °C".formatted(Limits.tenths(coldest.lowest().celsius())),
                     "%s, likely %s to %s °C"
                             .formatted(
                                     DAY.format(coldest.evening()),
-                                    one(coldest.likely().low()),
-                                    one(coldest.likely().high())));
+                                    Limits.tenths(coldest.likely().low()),
+                                    Limits.tenths(coldest.likely().high())));
         });
     }
 
@@ -270,7 +271,7 @@ class StopPages {
                 .map(reading -> new Read(
                         reading.onDay(),
                         reading.dailyLight() != null
-                                ? one(reading.dailyLight()) + " mol/m² d"
+                                ? Limits.tenths(reading.dailyLight()) + " mol/m² d"
                                         + (reading.origin() == StopReading.Origin.METER ? ", by meter" : "")
                                 : Optional.ofNullable(reading.light())
                                         .map(Words::id)
@@ -326,7 +327,7 @@ class StopPages {
                         .formatted(
                                 MOMENT.format(line.at().atZoneSameInstant(clock.getZone())),
                                 line.what(),
-                                one(line.value()),
+                                Limits.tenths(line.value()),
                                 line.why()))
                 .toList();
     }
@@ -381,9 +382,5 @@ class StopPages {
 
     OffsetDateTime written() {
         return OffsetDateTime.now(clock);
-    }
-
-    private static String one(double value) {
-        return Limits.plain(Math.round(value * 10) / 10.0);
     }
 }

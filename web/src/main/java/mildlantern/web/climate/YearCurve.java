@@ -40,8 +40,8 @@ final class YearCurve {
                 List.copyOf(ticks),
                 "From %s to %s mol/m² a day over the year, by window and usual cloud; now about %s."
                         .formatted(
-                                Limits.plain(Math.round(lowest * 10) / 10.0),
-                                Limits.plain(Math.round(highest * 10) / 10.0),
+                                Limits.tenths(lowest),
+                                Limits.tenths(highest),
                                 Limits.plain(Math.round(
                                                 now.orElse(mol.get(Math.min(mol.size() - 1, dayOfYear / 7))) * 10)
                                         / 10.0)));

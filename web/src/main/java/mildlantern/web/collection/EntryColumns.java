@@ -7,6 +7,7 @@ import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.UUID;
 import mildlantern.log.LogEntry;
+import mildlantern.web.platform.Maybe;
 import org.jspecify.annotations.NullUnmarked;
 
 /** Puts entries of the log into rows, and takes them out again. */
@@ -82,14 +83,14 @@ final class EntryColumns {
                         Optional.ofNullable(row.found()));
             case PROBED -> row.top() == null ? null : new LogEntry.Probed(row.top(), row.middle(), row.bottom());
             case WEIGHED -> new LogEntry.Weighed(row.grams(), Optional.ofNullable(row.yardstick()));
-            case FED -> new LogEntry.Fed(Optional.ofNullable(row.product()), number(row.mgNitrogen()));
+            case FED -> new LogEntry.Fed(Optional.ofNullable(row.product()), Maybe.number(row.mgNitrogen()));
             case TRAP_FED ->
                 new LogEntry.TrapFed(
                         row.number() == null ? OptionalInt.empty() : OptionalInt.of(row.number()),
-                        number(row.mgNitrogen()));
+                        Maybe.number(row.mgNitrogen()));
             case GRANULES -> new LogEntry.Granules(Optional.ofNullable(row.product()), row.granuleGrams());
             case NEW_LEAF -> new LogEntry.NewLeaf(row.lengthCm());
-            case REPOTTED -> new LogEntry.Repotted(number(row.diameterCm()), Optional.ofNullable(row.medium()));
+            case REPOTTED -> new LogEntry.Repotted(Maybe.number(row.diameterCm()), Optional.ofNullable(row.medium()));
             case MOVED -> moved(row);
             case SPRAYED -> new LogEntry.Treated(Optional.ofNullable(row.spray()));
             case COUNTED -> new LogEntry.Count(row.counted(), row.number());
@@ -102,7 +103,9 @@ final class EntryColumns {
             case PUT_OFF -> new LogEntry.PutOff();
             case ARRIVED, BROUGHT_IN, PUT_OUT, CHILLED, FORCED, SHADE_LOST, LEFT_ALONE ->
                 new LogEntry.Befell(
-                        row.kind().event().orElseThrow(), number(row.temperatureStep()), number(row.lightRatio()));
+                        row.kind().event().orElseThrow(),
+                        Maybe.number(row.temperatureStep()),
+                        Maybe.number(row.lightRatio()));
             default -> null;
         };
         return Optional.ofNullable(entry);
@@ -113,15 +116,11 @@ final class EntryColumns {
         return new LogEntry.Moved(
                 Optional.ofNullable(from),
                 Optional.ofNullable(row.toStop()),
-                number(row.temperatureStep()),
-                number(row.lightRatio()));
+                Maybe.number(row.temperatureStep()),
+                Maybe.number(row.lightRatio()));
     }
 
     private static Double number(OptionalDouble value) {
         return value.isPresent() ? value.getAsDouble() : null;
-    }
-
-    private static OptionalDouble number(Double value) {
-        return value == null ? OptionalDouble.empty() : OptionalDouble.of(value);
     }
 }

@@ -148,9 +148,9 @@ class PlantPages {
                         .formatted(
                                 row.observations(),
                                 row.factor() > 1.15
-                                        ? Limits.plain(Math.rint(row.factor() * 10) / 10) + " times"
+                                        ? Limits.tenths(row.factor()) + " times"
                                         : row.factor() < 0.87
-                                                ? "only " + Limits.plain(Math.rint(row.factor() * 10) / 10) + " times"
+                                                ? "only " + Limits.tenths(row.factor()) + " times"
                                                 : "about");
         return row.upkeep()
                 .water()
@@ -160,7 +160,7 @@ class PlantPages {
                                 days(today, check.likely()),
                                 SHORT.format(check.early()),
                                 SHORT.format(check.late()),
-                                Limits.plain(Math.rint(row.cycleDays() * 10) / 10),
+                                Limits.tenths(row.cycleDays()),
                                 thirst))
                 .orElse("No watering is written down yet. Note one, and the next look into the pot is worked out.");
     }

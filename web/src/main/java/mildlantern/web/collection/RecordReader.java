@@ -15,6 +15,7 @@ import mildlantern.plant.Profile;
 import mildlantern.plant.Season;
 import mildlantern.quantity.RelativeHumidity;
 import mildlantern.quantity.Temperature;
+import mildlantern.web.platform.Maybe;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
@@ -132,8 +133,8 @@ class RecordReader {
                 .map(kind -> new PlantRecord.Event(
                         kind,
                         Math.max(0, ChronoUnit.DAYS.between(happening.onDay(), today)),
-                        optional(happening.temperatureStep()),
-                        optional(happening.lightRatio()),
+                        Maybe.number(happening.temperatureStep()),
+                        Maybe.number(happening.lightRatio()),
                         Optional.ofNullable(happening.spray())));
     }
 
@@ -149,9 +150,5 @@ class RecordReader {
         return day == null
                 ? OptionalDouble.empty()
                 : OptionalDouble.of(Math.max(0, ChronoUnit.DAYS.between(day, today) / daysAUnit));
-    }
-
-    private static OptionalDouble optional(@Nullable Double value) {
-        return value == null ? OptionalDouble.empty() : OptionalDouble.of(value);
     }
 }

@@ -99,7 +99,12 @@ final class Repositories {
 
         List<StopReading> findByCollectionAndStopOrderByOnDay(UUID collection, UUID stop);
 
-        List<StopReading> findByCollectionOrderByOnDay(UUID collection);
+        /** What the water balance needs of a stop's readings, without objects that are watched for change. */
+        @Query("""
+                select new mildlantern.web.collection.WaterBook$Read(r.onDay, r.light, r.dailyLight, r.humidityPercent, r.dayCelsius)
+                from StopReading r where r.collection = :collection and r.stop = :stop order by r.onDay, r.writtenAt
+                """)
+        List<WaterBook.Read> read(UUID collection, UUID stop);
 
         List<StopReading> findByCollectionAndOnDayGreaterThanEqualOrderByOnDay(UUID collection, LocalDate day);
 

@@ -1,9 +1,8 @@
 package mildlantern.web.collection;
 
 import java.util.List;
-import java.util.OptionalDouble;
 import mildlantern.place.BenchPlan;
-import org.jspecify.annotations.Nullable;
+import mildlantern.web.platform.Maybe;
 
 /** Where the plants of a stop stand. */
 public final class Standing {
@@ -14,13 +13,9 @@ public final class Standing {
         return BenchPlan.lay(
                 plants.stream()
                         .map(plant -> new BenchPlan.Pot(
-                                plant.id(), plant.acrossCm(), number(plant.planX()), number(plant.planY())))
+                                plant.id(), plant.acrossCm(), Maybe.number(plant.planX()), Maybe.number(plant.planY())))
                         .toList(),
                 stop.widthCm(),
                 stop.depthCm());
-    }
-
-    private static OptionalDouble number(@Nullable Double value) {
-        return value == null ? OptionalDouble.empty() : OptionalDouble.of(value);
     }
 }

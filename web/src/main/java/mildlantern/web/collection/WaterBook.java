@@ -9,7 +9,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.NavigableMap;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.TreeMap;
 import java.util.UUID;
 import java.util.function.Function;
@@ -25,6 +24,7 @@ import mildlantern.water.PotOfPlant;
 import mildlantern.water.Wall;
 import mildlantern.water.WaterKnowledge;
 import mildlantern.water.WaterStory;
+import mildlantern.web.platform.Maybe;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
@@ -62,11 +62,29 @@ public class WaterBook {
         return new Climates(collection);
     }
 
+    /** What was read at a stop on a day; what was not read is null. */
+    public record Read(
+            LocalDate onDay,
+            @Nullable Brightness light,
+            @Nullable Double dailyLight,
+            @Nullable Double humidityPercent,
+            @Nullable Double dayCelsius) {
+        /** A later reading, with what only this one has: what was not read again is as it was. */
+        Read with(Read later) {
+            return new Read(
+                    later.onDay,
+                    later.light == null ? light : later.light,
+                    later.dailyLight == null ? dailyLight : later.dailyLight,
+                    later.humidityPercent == null ? humidityPercent : later.humidityPercent,
+                    later.dayCelsius == null ? dayCelsius : later.dayCelsius);
+        }
+    }
+
     /** What each stop's air and light were, day by day; made for one piece of work, so that each stop is read once. */
     public final class Climates {
         private final UUID collection;
         private final Function<LocalDate, Season> seasons;
-        private final Map<UUID, NavigableMap<LocalDate, StopReading>> byStop = new HashMap<>();
+        private final Map<UUID, NavigableMap<LocalDate, Read>> byStop = new HashMap<>();
         private final Map<UUID, Optional<Stop>> known = new HashMap<>();
 
         private Climates(UUID collection) {
@@ -79,11 +97,11 @@ public class WaterBook {
         }
 
         public Climate at(UUID stop, LocalDate day) {
-            NavigableMap<LocalDate, StopReading> read = byStop.computeIfAbsent(stop, this::read);
-            Map.@Nullable Entry<LocalDate, StopReading> nearest =
+            NavigableMap<LocalDate, Read> read = byStop.computeIfAbsent(stop, this::read);
+            Map.@Nullable Entry<LocalDate, Read> nearest =
                     Optional.ofNullable(read.floorEntry(day)).orElseGet(read::firstEntry);
             if (nearest != null) {
-                StopReading reading = nearest.getValue();
+                Read reading = nearest.getValue();
                 return climate(
                         reading.dayCelsius(),
                         reading.humidityPercent(),
@@ -98,17 +116,20 @@ public class WaterBook {
 
         /** Temperature by day at a stop, °C; a usual room's where none was read. */
         double celsius(UUID stop, LocalDate day) {
-            NavigableMap<LocalDate, StopReading> read = byStop.computeIfAbsent(stop, this::read);
+            NavigableMap<LocalDate, Read> read = byStop.computeIfAbsent(stop, this::read);
             return Optional.ofNullable(read.floorEntry(day))
                     .or(() -> Optional.ofNullable(read.firstEntry()))
                     .map(entry -> entry.getValue().dayCelsius())
                     .orElse(USUAL_CELSIUS);
         }
 
-        private NavigableMap<LocalDate, StopReading> read(UUID stop) {
-            NavigableMap<LocalDate, StopReading> byDay = new TreeMap<>();
-            readings.findByCollectionAndStopOrderByOnDay(collection, stop)
-                    .forEach(reading -> byDay.put(reading.onDay(), reading));
+        private NavigableMap<LocalDate, Read> read(UUID stop) {
+            NavigableMap<LocalDate, Read> byDay = new TreeMap<>();
+            @Nullable Read last = null;
+            for (Read reading : readings.read(collection, stop)) {
+                last = last == null ? reading : last.with(reading);
+                byDay.put(reading.onDay(), last);
+            }
             return byDay;
         }
     }
@@ -120,11 +141,11 @@ public class WaterBook {
             @Nullable Double daily,
             Season season) {
         return water.climate(
-                number(day), number(humidity), light == null ? Brightness.MEDIUM : light, number(daily), season);
-    }
-
-    private static OptionalDouble number(@Nullable Double value) {
-        return value == null ? OptionalDouble.empty() : OptionalDouble.of(value);
+                Maybe.number(day),
+                Maybe.number(humidity),
+                light == null ? Brightness.MEDIUM : light,
+                Maybe.number(daily),
+                season);
     }
 
     /** The plant and its pot as the water balance sees them; what is not known is taken to be usual. */
@@ -136,7 +157,7 @@ public class WaterBook {
                 profile,
                 Wall.valueOf(plant.potKind().name()),
                 plant.acrossCm(),
-                number(plant.potHeightCm()),
+                Maybe.number(plant.potHeightCm()),
                 medium,
                 plant.leafClass(),
                 plant.reservoirMl());

@@ -6,10 +6,10 @@ import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Version;
 import java.time.LocalDate;
-import java.util.OptionalDouble;
 import java.util.UUID;
 import mildlantern.nutrition.WaterAnalysis;
 import mildlantern.plant.WaterSource;
+import mildlantern.web.platform.Maybe;
 import mildlantern.web.platform.Row;
 import org.jspecify.annotations.NullUnmarked;
 
@@ -55,10 +55,6 @@ class OwnWater extends Row {
     }
 
     WaterAnalysis analysis() {
-        return new WaterAnalysis(conductivity, number(hardness), number(alkalinity), number(sodium));
-    }
-
-    private static OptionalDouble number(Double value) {
-        return value == null ? OptionalDouble.empty() : OptionalDouble.of(value);
+        return new WaterAnalysis(conductivity, Maybe.number(hardness), Maybe.number(alkalinity), Maybe.number(sodium));
     }
 }

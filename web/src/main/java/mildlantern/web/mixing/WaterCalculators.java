@@ -109,11 +109,10 @@ class WaterCalculators {
                     double months = given.number("months");
                     double celsius = given.number("celsius");
                     LocalDate today = LocalDate.now(clock);
-                    double left = slow.left(
-                            months, today.minusDays((long) given.number("days")), today, day -> celsius);
+                    double left =
+                            slow.left(months, today.minusDays((long) given.number("days")), today, day -> celsius);
                     double mg = given.number("grams") * given.number("nitrogen") * 10;
-                    long lasts = ChronoUnit.DAYS.between(
-                            today, slow.usedUp(months, today, day -> celsius, MOST_DAYS));
+                    long lasts = ChronoUnit.DAYS.between(today, slow.usedUp(months, today, day -> celsius, MOST_DAYS));
                     return new Answer(
                             List.of(
                                     Line.of("Left by then", 100 * left, "%"),

@@ -106,7 +106,7 @@ class PlanService {
         String light = step.lightRatio().isPresent()
                 ? step.lightRatio().getAsDouble() == 1
                         ? "the same light"
-                        : Limits.plain(Math.rint(step.lightRatio().getAsDouble() * 10) / 10) + " × the light"
+                        : Limits.tenths(step.lightRatio().getAsDouble()) + " × the light"
                 : "light not read";
         return warmth + ", " + light;
     }

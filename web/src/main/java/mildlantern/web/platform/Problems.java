@@ -14,6 +14,7 @@ import org.springframework.web.HttpRequestMethodNotSupportedException;
 import org.springframework.web.bind.MissingServletRequestParameterException;
 import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.context.request.async.AsyncRequestNotUsableException;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.multipart.MaxUploadSizeExceededException;
@@ -101,6 +102,12 @@ class Problems {
                 "Something in what was sent could not be understood.",
                 "Nothing was changed. Go back to the page and try once more.",
                 "/");
+    }
+
+    /** The browser went on to another page before this answer had gone out: nobody waits for it any more. */
+    @ExceptionHandler(AsyncRequestNotUsableException.class)
+    void goneOn(AsyncRequestNotUsableException gone) {
+        LOG.debug("An answer was no longer waited for", gone);
     }
 
     @ExceptionHandler(Exception.class)

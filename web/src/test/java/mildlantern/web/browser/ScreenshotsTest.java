@@ -116,7 +116,8 @@ class ScreenshotsTest {
         take(page, "pest-clock");
         page.navigate("http://127.0.0.1:" + port + "/care");
         take(page, "care-all");
-        page.locator(".care-all a", new Page.LocatorOptions().setHasText("Nettle")).click();
+        page.locator(".care-all a", new Page.LocatorOptions().setHasText("Nettle"))
+                .click();
         assertThat(page.locator(".needs")).isVisible();
         take(page, "care");
         page.navigate("http://127.0.0.1:" + port + "/feeding");

@@ -27,6 +27,7 @@ import mildlantern.web.collection.HappeningKind;
 import mildlantern.web.collection.LogBook;
 import mildlantern.web.collection.Plant;
 import mildlantern.web.collection.PotKind;
+import mildlantern.web.collection.SeasonKeeper;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -56,6 +57,9 @@ class FeedingFlowTest {
 
     @Autowired
     private TransactionTemplate transaction;
+
+    @Autowired
+    private SeasonKeeper seasons;
 
     @Autowired
     private MovableClock clock;
@@ -228,5 +232,14 @@ class FeedingFlowTest {
                 .andExpect(status().is3xxRedirection());
 
         assertThat(fed(trumpet)).hasSize(1);
+    }
+
+    @Test
+    void whenTheSeasonTurnsFeedingStopsThoughNothingIsWritten() throws Exception {
+        assertThat(page()).contains("For roots");
+        clock.moveDays(200);
+        seasons.turn();
+
+        assertThat(page()).contains("No plant is to be fed today.").contains("in winter");
     }
 }

@@ -144,7 +144,7 @@ class MixingPagesTest {
     void theDescriptionNamesEveryCalculatorAndItsInputs() throws Exception {
         JsonNode api = ask("/mixing/openapi.json", 200);
         assertThat(api.path("openapi").asString()).startsWith("3.1");
-        assertThat(api.path("paths").propertyNames()).hasSize(9);
+        assertThat(api.path("paths").propertyNames()).hasSize(11);
         for (JsonNode parameter :
                 api.path("paths").path("/mixing/blend").path("get").path("parameters")) {
             String name = parameter.path("name").asString();
