@@ -45,6 +45,10 @@ import org.springframework.transaction.annotation.Transactional;
 class StopPages {
     private static final int TYPED_SHOWN = 12;
     private static final double MEAN_CLOUD = 0.6;
+
+    /** What all want in common is drawn only if it is so wide, against its upper end. */
+    private static final double LEAST_COMMON = 0.15;
+
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM", Locale.UK);
     private static final DateTimeFormatter MOMENT = DateTimeFormatter.ofPattern("d MMM HH:mm", Locale.UK);
 
@@ -163,14 +167,14 @@ class StopPages {
                 houses.site(collection).said());
     }
 
-    /** The range that all kinds there want; where none suits all, from the lowest lower end to the middle of the upper ones. */
+    /** The range that all kinds there want; where next to none suits all, from the lowest lower end to the middle of the upper ones. */
     private static Optional<Range> wanted(List<Range> ranges) {
         if (ranges.isEmpty()) {
             return Optional.empty();
         }
         double low = ranges.stream().mapToDouble(Range::low).max().orElseThrow();
         double high = ranges.stream().mapToDouble(Range::high).min().orElseThrow();
-        if (low <= high) {
+        if (high - low >= LEAST_COMMON * high) {
             return Optional.of(new Range(low, high));
         }
         double[] lows = ranges.stream().mapToDouble(Range::low).sorted().toArray();

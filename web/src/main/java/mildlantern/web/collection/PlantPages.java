@@ -287,10 +287,10 @@ class PlantPages {
                             Range wanted = needs.light(profile, houses.season(stop.collection(), LocalDate.now(clock)));
                             number(
                                     wants,
-                                    "Light",
+                                    "Light a day",
                                     new Range(Math.rint(wanted.low() * 10) / 10, Math.rint(wanted.high() * 10) / 10),
                                     mol,
-                                    "mol/m² d");
+                                    "mol");
                         },
                         () -> Optional.ofNullable(stop.light())
                                 .ifPresent(light -> wants.add(new PlantViews.Want(

@@ -319,8 +319,12 @@ public class RoundService {
 
     private static List<RoundViews.Reading> readings(Stop stop) {
         List<RoundViews.Reading> readings = new ArrayList<>();
-        Optional.ofNullable(stop.light())
-                .ifPresent(light -> readings.add(new RoundViews.Reading("Light", Words.id(light), "")));
+        Optional.ofNullable(stop.dailyLight())
+                .ifPresentOrElse(
+                        mol -> readings.add(new RoundViews.Reading("Light a day", Limits.tenths(mol), "mol")),
+                        () -> Optional.ofNullable(stop.light())
+                                .ifPresent(
+                                        light -> readings.add(new RoundViews.Reading("Light", Words.id(light), ""))));
         Optional.ofNullable(stop.humidityPercent())
                 .ifPresent(rh -> readings.add(new RoundViews.Reading("Humidity", Limits.plain(rh), "%")));
         Optional.ofNullable(stop.dayCelsius())

@@ -171,7 +171,7 @@ class PlaceInTheBrowserTest {
             assertThat(page.locator(".brought")).containsText("shelf.csv");
             assertThat(page.locator(".gap-said")).containsText("10 hours");
             assertThat(page.locator(".air-chart svg")).isVisible();
-            assertThat(page.locator(".now")).containsText("47 %");
+            assertThat(page.locator(".stop-now")).containsText("47 %");
             Assertions.assertThat(page.locator(".silent").count()).isPositive();
             window.accessible();
             window.quiet();
