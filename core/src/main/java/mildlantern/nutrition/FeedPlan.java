@@ -24,6 +24,7 @@ public final class FeedPlan {
     private final Map<String, FeedProduct> products = new LinkedHashMap<>();
     private final Map<String, Double> squareMetre = new LinkedHashMap<>();
     private final Map<Season, Double> strength = new EnumMap<>(Season.class);
+    private final List<String> unfedFromAutumn;
     private final double returnShare;
     private final int returnFeeds;
     private final int pauseDays;
@@ -47,6 +48,7 @@ public final class FeedPlan {
         for (Season season : Season.values()) {
             strength.put(season, file.at("strength").number(Words.id(season), 0, 2));
         }
+        unfedFromAutumn = file.words("unfed-from-autumn");
         returnShare = file.number("return-share", 0.1, 1);
         returnFeeds = (int) file.number("return-feeds", 0, 10);
         pauseDays = (int) file.number("pause-days", 10, 365);
@@ -161,7 +163,9 @@ public final class FeedPlan {
             return traps(profile, season, known);
         }
         double share = Objects.requireNonNull(strength.get(season));
-        if (share <= 0 || profile.feedMgN().high() <= 0) {
+        boolean rests =
+                unfedFromAutumn.contains(profile.nearest()) && (season == Season.AUTUMN || season == Season.WINTER);
+        if (rests || share <= 0 || profile.feedMgN().high() <= 0) {
             return Optional.empty();
         }
         boolean gently = known.pausedDays() >= pauseDays && known.feedsSince() < returnFeeds;

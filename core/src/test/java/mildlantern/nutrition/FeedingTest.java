@@ -147,6 +147,10 @@ class FeedingTest {
         Profile lily = kind("peace-lily");
         assertThat(PLAN.next(lily, Season.WINTER, new FeedPlan.Known(9, 0, 0, 0), FORTNIGHT))
                 .isEmpty();
+        assertThat(PLAN.next(kind("cactus"), Season.AUTUMN, FeedPlan.Known.NOTHING, FORTNIGHT))
+                .isEmpty();
+        assertThat(PLAN.next(kind("pothos"), Season.AUTUMN, FeedPlan.Known.NOTHING, FORTNIGHT))
+                .isPresent();
         double summer = PLAN.next(lily, Season.SUMMER, PLAN.known(9, 0, List.of(16L, 33L, 50L)), FORTNIGHT)
                 .orElseThrow()
                 .mgNitrogen();

@@ -32,6 +32,7 @@ import tools.jackson.databind.json.JsonMapper;
 @Controller
 class PushController {
     private static final int MOST = 10_000;
+    private static final long MOST_BYTES = 4L << 20;
     private static final Set<String> KEYS = Set.of("at", "celsius", "fahrenheit", "humidity", "ppfd", "lux");
 
     private final Readings readings;
@@ -57,6 +58,9 @@ class PushController {
             @RequestHeader("Authorization") Optional<String> authorization,
             @RequestBody(required = false) Optional<String> body,
             HttpServletRequest request) {
+        if (request.getContentLengthLong() > MOST_BYTES) {
+            return problem(HttpStatus.CONTENT_TOO_LARGE, "At most 4 MB at once; send fewer readings.");
+        }
         String token = authorization
                 .filter(it -> it.startsWith("Bearer "))
                 .map(it -> it.substring("Bearer ".length()).strip())

@@ -12,6 +12,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import mildlantern.log.LogEntry;
 import mildlantern.nutrition.FeedPlan;
+import mildlantern.plant.FeedStrength;
 import mildlantern.plant.Profile;
 import mildlantern.round.Load;
 import mildlantern.round.RoundPlanner;
@@ -94,7 +95,17 @@ public class Upkeeper {
                 .toList();
         Optional<FeedPlan.Next> next = feeds.next(
                 profile, climates.season(today), feeds.known(plant.leaves(), plant.growths(), fed), planner.feedDays());
-        rows.store(plant.collection(), UpkeepRow.of(plant, today, upkeep, told.outlook(), tray, next));
+        boolean none = plant.feedStrength() == FeedStrength.NONE
+                && next.filter(it -> it.way() == FeedPlan.Way.ROOTS).isPresent();
+        rows.store(
+                plant.collection(),
+                UpkeepRow.of(
+                        plant,
+                        today,
+                        none ? upkeep.unfed() : upkeep,
+                        told.outlook(),
+                        tray,
+                        none ? Optional.empty() : next));
     }
 
     /** Reckons all plants of a stop, as after a new reading. */

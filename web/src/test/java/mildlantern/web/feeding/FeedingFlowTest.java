@@ -242,4 +242,14 @@ class FeedingFlowTest {
 
         assertThat(page()).contains("No plant is to be fed today.").contains("in winter");
     }
+
+    @Test
+    void whomTheGrowerFeedsNothingTheRoundDoesNotAskToFeed() throws Exception {
+        assertThat(page()).contains("Limpet");
+        transaction.executeWithoutResult(status -> collections.write(collections
+                .plant(collection, grower.plant().id())
+                .kept(WaterSource.RAIN, FeedStrength.NONE, false, true, true)));
+
+        assertThat(page()).doesNotContain("Limpet").contains("Foghorn");
+    }
 }
