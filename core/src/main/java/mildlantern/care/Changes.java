@@ -30,13 +30,18 @@ public final class Changes {
     private final Waters waters;
     private final FeedPlan feeds;
     private final Moves moves;
+    private final Range feedDays;
 
-    public Changes(CareKnowledge knowledge, Needs needs, Waters waters, FeedPlan feeds, Moves moves) {
+    /**
+     * @param feedDays days from and by when after the last one a plant is fed at its roots
+     */
+    public Changes(CareKnowledge knowledge, Needs needs, Waters waters, FeedPlan feeds, Moves moves, Range feedDays) {
         this.knowledge = knowledge;
         this.needs = needs;
         this.waters = waters;
         this.feeds = feeds;
         this.moves = moves;
+        this.feedDays = feedDays;
     }
 
     /**
@@ -65,7 +70,7 @@ public final class Changes {
      *
      * @param here where it stands
      * @param pot what its pot gives
-     * @param source where its water comes from
+     * @param water what its water holds, by the grower's own analysis where there is one
      * @param feedHeld whether it must not be fed now
      * @param moveHeld whether it must not be moved now
      */
@@ -73,7 +78,7 @@ public final class Changes {
             Resident plant,
             Spot here,
             PotGives pot,
-            Optional<WaterSource> source,
+            Optional<WaterAnalysis> water,
             boolean feedHeld,
             boolean moveHeld) {}
 
@@ -278,8 +283,8 @@ public final class Changes {
     }
 
     private Optional<Change> water(Subject subject, Need need) {
-        Optional<WaterAnalysis> tap = subject.source().map(waters::typical);
-        double share = tap.map(it -> waters.shareBorne(subject.plant().profile(), it, waters.typical(WaterSource.RAIN)))
+        double share = subject.water()
+                .map(it -> waters.shareBorne(subject.plant().profile(), it, waters.typical(WaterSource.RAIN)))
                 .orElse(0.0);
         int percent = (int) Math.floor(share * 20) * 5;
         return Optional.of(change(
@@ -297,12 +302,15 @@ public final class Changes {
         if (subject.feedHeld()) {
             return Optional.empty();
         }
-        return feeds.next(subject.plant().profile(), season, new FeedPlan.Known(0, 1, 0, 0), new Range(14, 21))
+        return feeds.next(subject.plant().profile(), season, FeedPlan.Known.NOTHING, feedDays)
                 .map(next -> change(
                         Change.Kind.FEED,
                         next.words(),
                         need.words(),
-                        "a feed each two to three weeks",
+                        "a feed every %s to %s days"
+                                .formatted(
+                                        Limits.plain(next.days().low()),
+                                        Limits.plain(next.days().high())),
                         need.miss(),
                         0));
     }

@@ -5,5 +5,10 @@ public enum Season {
     SPRING,
     SUMMER,
     AUTUMN,
-    WINTER
+    WINTER;
+
+    /** Whether most plants grow in it. */
+    public boolean growing() {
+        return this == SPRING || this == SUMMER;
+    }
 }

@@ -5,7 +5,6 @@ import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.SortedMap;
 import java.util.TreeMap;
@@ -109,13 +108,5 @@ public record DayOfAir(
         return values.length < Math.max(1, least)
                 ? OptionalDouble.empty()
                 : Arrays.stream(values).average();
-    }
-
-    /** The latest day that has a part. */
-    public static Optional<LocalDate> latest(List<DayOfAir> days, Function<DayOfAir, OptionalDouble> part) {
-        return days.stream()
-                .filter(day -> part.apply(day).isPresent())
-                .map(DayOfAir::day)
-                .max(LocalDate::compareTo);
     }
 }

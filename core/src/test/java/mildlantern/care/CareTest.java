@@ -13,6 +13,7 @@ import mildlantern.care.Changes.Spot;
 import mildlantern.care.Changes.Subject;
 import mildlantern.light.Daylight;
 import mildlantern.nutrition.FeedPlan;
+import mildlantern.nutrition.WaterAnalysis;
 import mildlantern.nutrition.Waters;
 import mildlantern.place.Moves;
 import mildlantern.plant.PlantKnowledge;
@@ -32,7 +33,8 @@ class CareTest {
     private static final Waters WATERS = Waters.load();
     private static final Needs NEEDS = new Needs(KNOWLEDGE, WATERS);
     private static final Moves MOVES = Moves.load(Daylight.load());
-    private static final Changes CHANGES = new Changes(KNOWLEDGE, NEEDS, WATERS, FeedPlan.load(), MOVES);
+    private static final Changes CHANGES =
+            new Changes(KNOWLEDGE, NEEDS, WATERS, FeedPlan.load(), MOVES, new Range(14, 21));
     private static final StepPlanner STEPS = StepPlanner.load(MOVES);
     private static final Changes.Outside WINTER = new Changes.Outside(3, 85);
     private static final LocalDate MARCH = LocalDate.of(2026, 3, 2);
@@ -58,7 +60,7 @@ class CareTest {
     }
 
     private static Subject at(Spot here, Resident plant, PotGives pot, WaterSource source) {
-        return new Subject(plant, here, pot, Optional.of(source), false, false);
+        return new Subject(plant, here, pot, Optional.of(WATERS.typical(source)), false, false);
     }
 
     @Test
@@ -142,6 +144,28 @@ class CareTest {
                 .contains(Change.Kind.WATER, Change.Kind.FLUSH, Change.Kind.RHYTHM, Change.Kind.FEED);
         assertThat(changes).anyMatch(change -> change.words().contains("45 %"));
         assertThat(changes).anyMatch(change -> change.words().contains("every 9 days"));
+    }
+
+    @Test
+    void theBlendGoesByTheWaterThatIsReallyGiven() {
+        PotGives pot = new PotGives(
+                OptionalDouble.empty(),
+                OptionalDouble.empty(),
+                Optional.of(Figure.of(640, "own analysis")),
+                OptionalDouble.empty(),
+                4,
+                OptionalDouble.empty(),
+                1,
+                true);
+        Resident orchid = plant("Tide", "phalaenopsis");
+        Spot sill = spot("sill", gives(6, 60, 22, 17), orchid);
+        Subject subject = new Subject(orchid, sill, pot, Optional.of(WaterAnalysis.metered(1.0)), false, false);
+
+        // (190 / 640 − 0.02) ÷ (1 − 0.02) is 28 %, rounded down to a twentieth.
+        assertThat(CHANGES.weigh(subject, Season.SUMMER, List.of(sill), WINTER, 14)
+                        .get(0)
+                        .words())
+                .contains("at most 25 %");
     }
 
     @Test

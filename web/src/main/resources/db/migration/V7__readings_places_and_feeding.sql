@@ -74,9 +74,9 @@ create table set_aside (
     what text not null,
     value double precision not null,
     why text not null,
+    unique (sensor_id, at, what),
     foreign key (collection_id, sensor_id) references sensor (collection_id, id)
 );
-create index aside_by_sensor on set_aside (sensor_id, at);
 
 create table reading_file (
     id uuid primary key,

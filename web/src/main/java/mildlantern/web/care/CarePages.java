@@ -117,7 +117,7 @@ class CarePages {
     Page page(UUID collection, UUID id) {
         Plant plant = collections.plant(collection, id);
         CareService.House house = care.house(collection, collections.plants(collection));
-        Changes.Subject subject = care.subject(house, plant, Optional.of(collections.happenings(plant)));
+        Changes.Subject subject = care.subject(house, plant, Optional.of(collections.record(plant)));
         List<Need> needs = care.needs(house, subject);
         List<Proposal> proposals = care.weigh(house, subject).stream()
                 .map(change -> proposal(house, subject, change))

@@ -3,7 +3,6 @@ package mildlantern.web.care;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.OffsetDateTime;
-import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -23,7 +22,9 @@ import mildlantern.care.Need;
 import mildlantern.care.PotGives;
 import mildlantern.care.StepPlanner;
 import mildlantern.nutrition.PotAccount;
+import mildlantern.nutrition.WaterAnalysis;
 import mildlantern.nutrition.Waters;
+import mildlantern.plant.PlantRecord;
 import mildlantern.plant.Profile;
 import mildlantern.plant.Season;
 import mildlantern.plant.WaterSource;
@@ -37,15 +38,10 @@ import mildlantern.web.climate.Weathers;
 import mildlantern.web.collection.CareEntry;
 import mildlantern.web.collection.CollectionService;
 import mildlantern.web.collection.Collections;
-import mildlantern.web.collection.FoodBook;
-import mildlantern.web.collection.Happening;
-import mildlantern.web.collection.HappeningKind;
 import mildlantern.web.collection.HappeningWords;
 import mildlantern.web.collection.Plant;
 import mildlantern.web.collection.Stop;
 import mildlantern.web.collection.StopKind;
-import mildlantern.web.collection.UpkeepRow;
-import mildlantern.web.collection.UpkeepRows;
 import mildlantern.web.feeding.OwnWaters;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -54,8 +50,6 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional(readOnly = true)
 class CareService {
-    private static final int WATERINGS_FOR_PACE = 6;
-
     /** A stop counts as full from this share of its board under pots. */
     private static final double FULL = 0.7;
 
@@ -64,8 +58,6 @@ class CareService {
     private final StopClimates climates;
     private final Stations stations;
     private final Weathers weathers;
-    private final UpkeepRows upkeep;
-    private final FoodBook food;
     private final PotAccount account;
     private final OwnWaters ownWaters;
     private final Waters waters;
@@ -82,8 +74,6 @@ class CareService {
             StopClimates climates,
             Stations stations,
             Weathers weathers,
-            UpkeepRows upkeep,
-            FoodBook food,
             PotAccount account,
             OwnWaters ownWaters,
             Waters waters,
@@ -98,8 +88,6 @@ class CareService {
         this.climates = climates;
         this.stations = stations;
         this.weathers = weathers;
-        this.upkeep = upkeep;
-        this.food = food;
         this.account = account;
         this.ownWaters = ownWaters;
         this.waters = waters;
@@ -122,10 +110,14 @@ class CareService {
             Map<UUID, Stop> stops,
             Map<UUID, Gives> gives,
             List<Changes.Spot> spots,
-            Map<UUID, UpkeepRow> upkeep,
+            Map<WaterSource, WaterAnalysis> waters,
             Map<UUID, List<String>> holds,
             Changes.Outside outside,
             double lightHours) {
+        WaterAnalysis water(WaterSource source) {
+            return Objects.requireNonNull(waters.get(source));
+        }
+
         Changes.Spot spot(UUID stop) {
             return spots.stream()
                     .filter(spot -> spot.id().equals(stop))
@@ -161,10 +153,10 @@ class CareService {
                 stops,
                 gives,
                 List.copyOf(spots),
-                upkeep.of(collection, plants.stream().map(Plant::id).toList()),
+                ownWaters.analyses(collection),
                 troubles.open(collection).holds(),
                 outside(collection),
-                hoursOfDay(collection, today));
+                stations.hoursOfDay(collection, today));
     }
 
     private Changes.Resident resident(Plant plant) {
@@ -185,12 +177,8 @@ class CareService {
                 });
     }
 
-    private double hoursOfDay(UUID collection, LocalDate today) {
-        return stations.hoursOfDay(collection, today);
-    }
-
     /** A plant as the core weighs it; of its own place on the stop where it has one. */
-    Changes.Subject subject(House house, Plant plant, Optional<List<Happening>> log) {
+    Changes.Subject subject(House house, Plant plant, Optional<PlantRecord> record) {
         Stop stop = Objects.requireNonNull(house.stops().get(plant.stop()));
         Changes.Spot spot = house.spot(plant.stop());
         Gives own = climates.at(stop, spot.gives(), plant);
@@ -199,50 +187,27 @@ class CareService {
                 resident(plant),
                 new Changes.Spot(
                         spot.id(), spot.name(), own, spot.standing(), spot.full(), spot.alone(), spot.glassCase()),
-                pot(house, plant, log),
-                Optional.ofNullable(plant.waterSource()),
+                pot(house, plant, record),
+                Optional.ofNullable(plant.waterSource()).map(house::water),
                 holds.contains(Hold.FEED.words()),
                 spot.alone() || holds.contains(Hold.MOVE.words()));
     }
 
-    private PotGives pot(House house, Plant plant, Optional<List<Happening>> log) {
+    private PotGives pot(House house, Plant plant, Optional<PlantRecord> record) {
         Profile profile = collections.profile(plant);
-        Optional<UpkeepRow> row = Optional.ofNullable(house.upkeep().get(plant.id()));
-        Optional<PotAccount.Balance> balance =
-                log.flatMap(rows -> food.balance(plant, profile, rows, LocalDate.now(clock)));
-        Optional<Figure> water = Optional.ofNullable(plant.waterSource())
-                .map(source ->
-                        Figure.of(waters.dissolvedMg(ownWaters.analysis(plant.collection(), source)), words(source)));
+        Optional<PlantRecord.PotFood> food = record.flatMap(it -> it.feeding().pot());
+        Optional<PlantRecord.Drying> drying = record.flatMap(it -> it.watering().drying());
         return new PotGives(
-                log.map(CareService::interval).orElse(OptionalDouble.empty()),
-                row.filter(it -> it.upkeep().water().isPresent() && !it.tray())
-                        .map(it -> OptionalDouble.of(it.cycleDays()))
-                        .orElse(OptionalDouble.empty()),
-                water,
-                balance.map(it -> OptionalDouble.of(it.nitrogenPerLitre())).orElse(OptionalDouble.empty()),
+                record.map(it -> it.watering().intervalDays()).orElse(OptionalDouble.empty()),
+                drying.map(it -> OptionalDouble.of(it.cycleDays())).orElse(OptionalDouble.empty()),
+                Optional.ofNullable(plant.waterSource())
+                        .map(source ->
+                                Figure.of(waters.dissolvedMg(house.water(source)), HappeningWords.water(source))),
+                food.map(it -> OptionalDouble.of(it.nitrogen())).orElse(OptionalDouble.empty()),
                 account.hungryBelow(),
-                balance.map(it -> OptionalDouble.of(it.conductivity())).orElse(OptionalDouble.empty()),
+                food.map(it -> OptionalDouble.of(it.conductivity())).orElse(OptionalDouble.empty()),
                 account.saltyAbove(profile.water()),
-                house.season() == Season.SPRING || house.season() == Season.SUMMER);
-    }
-
-    private static String words(WaterSource source) {
-        return HappeningWords.water(source);
-    }
-
-    private static OptionalDouble interval(List<Happening> log) {
-        List<LocalDate> watered = log.stream()
-                .filter(row -> row.kind() == HappeningKind.WATERED)
-                .map(Happening::onDay)
-                .distinct()
-                .limit(WATERINGS_FOR_PACE)
-                .toList();
-        return watered.size() < 3
-                ? OptionalDouble.empty()
-                : OptionalDouble.of(Math.max(
-                        0.5,
-                        (double) ChronoUnit.DAYS.between(watered.get(watered.size() - 1), watered.get(0))
-                                / (watered.size() - 1)));
+                house.season().growing());
     }
 
     List<Need> needs(House house, Changes.Subject subject) {
@@ -297,7 +262,7 @@ class CareService {
     void accept(UUID collection, UUID plantId, UUID form, Change.Kind kind, Optional<UUID> stop) {
         Plant plant = collections.plant(collection, plantId);
         House house = house(collection, collections.plants(collection));
-        Changes.Subject subject = subject(house, plant, Optional.of(collections.happenings(plant)));
+        Changes.Subject subject = subject(house, plant, Optional.of(collections.record(plant)));
         Optional<Change> chosen = weigh(house, subject).stream()
                 .filter(change -> change.kind() == kind
                         && (stop.isEmpty() || change.stop().equals(stop)))

@@ -121,8 +121,4 @@ class Errand extends Row {
     State state() {
         return state;
     }
-
-    Optional<LocalDate> doneOn() {
-        return Optional.ofNullable(doneOn);
-    }
 }

@@ -18,6 +18,4 @@ interface ErrandRows extends Repository<Errand, UUID> {
     List<Errand> findByCollectionAndPlantAndStateOrderByOnDay(UUID collection, UUID plant, Errand.State state);
 
     List<Errand> findByCollectionAndPlanOrderByOnDay(UUID collection, UUID plan);
-
-    boolean existsByCollectionAndPlan(UUID collection, UUID plan);
 }

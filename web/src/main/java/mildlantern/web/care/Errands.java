@@ -97,10 +97,6 @@ public class Errands {
         return rows.findByCollectionAndPlantAndStateOrderByOnDay(collection, plant, Errand.State.PLANNED);
     }
 
-    List<Errand> plan(UUID collection, UUID plan) {
-        return rows.findByCollectionAndPlanOrderByOnDay(collection, plan);
-    }
-
     /** Plans the steps of a move and the look after it; an older plan of the same plant is dropped. */
     void plan(Plant plant, UUID plan, List<StepPlanner.Step> steps) {
         if (!steps.isEmpty()) {
@@ -154,9 +150,5 @@ public class Errands {
                     });
         }
         return true;
-    }
-
-    boolean exists(UUID collection, UUID plan) {
-        return rows.existsByCollectionAndPlan(collection, plan);
     }
 }

@@ -165,7 +165,8 @@ class ReadingStore {
     void aside(Sensor sensor, List<Aside> aside) {
         for (Aside value : aside) {
             jdbc.sql(
-                            "insert into set_aside (id, collection_id, sensor_id, at, what, value, why) values (?, ?, ?, ?, ?, ?, ?)")
+                            "insert into set_aside (id, collection_id, sensor_id, at, what, value, why) values (?, ?, ?, ?, ?, ?, ?)"
+                                    + " on conflict do nothing")
                     .params(
                             UUID.randomUUID(),
                             sensor.collection(),

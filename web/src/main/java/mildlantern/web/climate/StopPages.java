@@ -2,7 +2,6 @@ package mildlantern.web.climate;
 
 import java.time.Clock;
 import java.time.LocalDate;
-import java.time.OffsetDateTime;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
@@ -382,9 +381,5 @@ class StopPages {
                         site.longitude(),
                         Objects.requireNonNull(meter.sky()).cloud(),
                         MEAN_CLOUD);
-    }
-
-    OffsetDateTime written() {
-        return OffsetDateTime.now(clock);
     }
 }

@@ -73,7 +73,7 @@ public class FoodBook {
                 day -> climates.celsius(plant.stop(), day),
                 potted.get().isBefore(oldest) ? oldest : potted.get(),
                 today,
-                day -> seasons.apply(day) == Season.SPRING || seasons.apply(day) == Season.SUMMER));
+                day -> seasons.apply(day).growing()));
     }
 
     private List<PotAccount.Laid> laid(List<Happening> log) {

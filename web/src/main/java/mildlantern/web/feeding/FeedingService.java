@@ -174,7 +174,7 @@ class FeedingService {
                 chosen.name(),
                 chosen.wanting(),
                 granules(collection),
-                waterLines(collection, plants, chosen),
+                waterLines(collection, plants),
                 Waters.standing(),
                 houses.season(collection, LocalDate.now(clock)).name().toLowerCase(Locale.ROOT),
                 UUID.randomUUID());
@@ -299,10 +299,11 @@ class FeedingService {
 
     /** Plants for which water and feed together conduct too much. */
     private List<String> minds(UUID collection, List<Due> group, FeedProduct.Litre litre) {
+        Map<WaterSource, WaterAnalysis> analyses = ownWaters.analyses(collection);
         Map<String, List<String>> names = new LinkedHashMap<>();
         for (Due one : group) {
             WaterSource source = Optional.ofNullable(one.plant().waterSource()).orElse(WaterSource.RAIN);
-            double together = ownWaters.analysis(collection, source).conductivity() + litre.conductivity();
+            double together = Objects.requireNonNull(analyses.get(source)).conductivity() + litre.conductivity();
             double most = waters.allowedWithFeed(one.profile());
             if (together > most) {
                 names.computeIfAbsent(
@@ -352,20 +353,21 @@ class FeedingService {
                 });
     }
 
-    private List<WaterLine> waterLines(UUID collection, List<Plant> plants, FeedProduct chosen) {
+    private List<WaterLine> waterLines(UUID collection, List<Plant> plants) {
         Map<WaterSource, List<Plant>> users = new EnumMap<>(WaterSource.class);
         plants.stream()
                 .filter(plant -> plant.waterSource() != null)
                 .forEach(plant -> users.computeIfAbsent(
                                 Objects.requireNonNull(plant.waterSource()), source -> new ArrayList<>())
                         .add(plant));
+        Map<WaterSource, WaterAnalysis> analyses = ownWaters.analyses(collection);
         Map<WaterSource, LocalDate> analysed = ownWaters.analysed(collection);
         Set<WaterSource> sources = EnumSet.noneOf(WaterSource.class);
         sources.addAll(users.keySet());
         sources.addAll(analysed.keySet());
         List<WaterLine> lines = new ArrayList<>();
         for (WaterSource source : sources) {
-            WaterAnalysis water = ownWaters.analysis(collection, source);
+            WaterAnalysis water = Objects.requireNonNull(analyses.get(source));
             List<String> bad = new ArrayList<>();
             for (Plant plant : users.getOrDefault(source, List.of())) {
                 Waters.Judged judged = waters.judge(collections.profile(plant), water, 0);

@@ -23,11 +23,14 @@ public class OwnWaters {
         this.waters = waters;
     }
 
-    /** What a water of this house holds. */
-    public WaterAnalysis analysis(UUID collection, WaterSource source) {
-        return rows.findByCollectionAndSource(collection, source)
-                .map(OwnWater::analysis)
-                .orElseGet(() -> waters.typical(source));
+    /** What each water of this house holds. */
+    public Map<WaterSource, WaterAnalysis> analyses(UUID collection) {
+        Map<WaterSource, WaterAnalysis> analyses = new EnumMap<>(WaterSource.class);
+        for (WaterSource source : WaterSource.values()) {
+            analyses.put(source, waters.typical(source));
+        }
+        rows.findByCollection(collection).forEach(water -> analyses.put(water.source(), water.analysis()));
+        return analyses;
     }
 
     /** The days on which waters of this house were analysed. */

@@ -137,8 +137,9 @@ class CoreConfiguration {
     }
 
     @Bean
-    Changes changes(CareKnowledge knowledge, Needs needs, Waters waters, FeedPlan feeds, Moves moves) {
-        return new Changes(knowledge, needs, waters, feeds, moves);
+    Changes changes(
+            CareKnowledge knowledge, Needs needs, Waters waters, FeedPlan feeds, Moves moves, RoundPlanner planner) {
+        return new Changes(knowledge, needs, waters, feeds, moves, planner.feedDays());
     }
 
     @Bean

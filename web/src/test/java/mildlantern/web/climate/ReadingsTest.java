@@ -215,6 +215,9 @@ class ReadingsTest {
                 .andExpect(jsonPath("$.stored").value(2))
                 .andExpect(jsonPath("$.aside[0].what").value("humidity"));
         mvc.perform(push(token, body)).andExpect(jsonPath("$.twice").value(2));
+        assertThat(count("set_aside"))
+                .as("what was set aside is noted once, however often it is pushed")
+                .isEqualTo(1);
         assertThat(jdbc.sql("select celsius, ppfd from raw_reading where collection_id = ? order by at")
                         .param(collection)
                         .query((row, number) -> row.getFloat(1) + " " + row.getFloat(2))
