@@ -28,12 +28,17 @@ public final class CareKnowledge {
     final double worth;
     final double lampPpfd;
     final double lampWatts;
+    final double lampMargin;
+    final double aboveLow;
+    final double mostHumidity;
     final Range room;
     final Range cabinet;
 
     private final Map<Season, Double> lightIn = new EnumMap<>(Season.class);
     private final Map<Change.Kind, Double> effort = new EnumMap<>(Change.Kind.class);
     private final Map<Change.Kind, Integer> lookAgain = new EnumMap<>(Change.Kind.class);
+    private final Map<Season, Changes.Outside> outside = new EnumMap<>(Season.class);
+    private final double full;
     private final double effortBySteps;
     private final double effortDisplacing;
     private final double dayHours;
@@ -58,6 +63,10 @@ public final class CareKnowledge {
         worth = file.number("worth", 0, 1);
         for (Season season : Season.values()) {
             lightIn.put(season, file.at("light-in").number(Words.id(season), 0.1, 1));
+            Entry weather = file.at("outside").at(Words.id(season));
+            outside.put(
+                    season,
+                    new Changes.Outside(weather.number("celsius", -40, 50), weather.number("humidity", 0, 100)));
         }
         Entry cost = file.at("effort");
         for (Change.Kind kind : Change.Kind.values()) {
@@ -69,6 +78,10 @@ public final class CareKnowledge {
         Entry lamp = file.at("lamp");
         lampPpfd = lamp.number("ppfd", 10, 2000);
         lampWatts = lamp.number("watts", 1, 2000);
+        lampMargin = lamp.number("margin", 1, 2);
+        aboveLow = file.at("humidifier").number("above", 0, 20);
+        mostHumidity = file.at("humidifier").number("most", 40, 100);
+        full = file.number("full", 0.1, 1);
         dayHours = lamp.number("day-hours", 8, 18);
         darkDayHours = lamp.number("dark-day-hours", 6, 16);
         darkKinds = lamp.words("dark-kinds");
@@ -94,6 +107,16 @@ public final class CareKnowledge {
 
     double effortOfMove(boolean bySteps, boolean displacing) {
         return displacing ? effortDisplacing : bySteps ? effortBySteps : effort(Change.Kind.MOVE);
+    }
+
+    /** Weather outdoors in a season, where no source of weather is known. */
+    public Changes.Outside outside(Season season) {
+        return Objects.requireNonNull(outside.get(season));
+    }
+
+    /** Whether a stop is full: the squares of its pots, cm², against its board, cm². */
+    public boolean full(double pots, double board) {
+        return pots > full * board;
     }
 
     /** Days after a change on which to look whether it helped. */

@@ -217,7 +217,8 @@ public final class Changes {
             return Optional.empty();
         }
         Profile profile = subject.plant().profile();
-        double shortfall = need.wanted().low() * 1.1 - need.gets().value();
+        double shortfall =
+                need.wanted().low() * knowledge.lampMargin - need.gets().value();
         double most = knowledge.lightHours(profile.nearest());
         double hours = Math.min(most, Photons.hoursFor(Math.min(80, shortfall), knowledge.lampPpfd));
         double added = Photons.daily(knowledge.lampPpfd, hours);
@@ -249,7 +250,7 @@ public final class Changes {
         if (need.standing() != Standing.SHORT || warmth.isEmpty()) {
             return Optional.empty();
         }
-        double target = Math.min(85, need.wanted().low() + 3);
+        double target = Math.min(knowledge.mostHumidity, need.wanted().low() + knowledge.aboveLow);
         Range room = subject.here().glassCase() ? knowledge.cabinet : knowledge.room;
         double volume = subject.here().glassCase() ? room.low() : room.high();
         double air = subject.here().glassCase() ? room.high() : room.low();

@@ -26,11 +26,17 @@ public final class WindowLight {
     private static final double LEAST_TO_COMPARE = 2;
 
     private final double photonsPerJoule;
+    private final double meanCloud;
+    private final Map<Sky, Double> skies = new EnumMap<>(Sky.class);
     private final Map<Glazing, Double> glass = new EnumMap<>(Glazing.class);
     private final Map<Curtain, Double> curtains = new EnumMap<>(Curtain.class);
     private final Map<LightSource, Double> luxPerPpfd = new EnumMap<>(LightSource.class);
 
     private WindowLight(Entry file) {
+        meanCloud = file.number("mean-cloud", 0, 1);
+        for (Sky sky : Sky.values()) {
+            skies.put(sky, file.at("sky").number(Words.id(sky), 0, 1));
+        }
         photonsPerJoule = file.number("photons-per-joule", 1, 3);
         for (Glazing glazing : Glazing.values()) {
             glass.put(glazing, file.at("glass").number(Words.id(glazing), 0.1, 1));
@@ -48,6 +54,16 @@ public final class WindowLight {
      */
     public static WindowLight load() {
         return new WindowLight(KnowledgeFiles.open("light.yaml"));
+    }
+
+    /** Mean cloud of usual days, where no weather is known, 0 to 1. */
+    public double meanCloud() {
+        return meanCloud;
+    }
+
+    /** Cloud of a sky, 0 to 1. */
+    public double cloud(Sky sky) {
+        return Objects.requireNonNull(skies.get(sky));
     }
 
     /** PPFD of a reading in lux, µmol/m²s. */

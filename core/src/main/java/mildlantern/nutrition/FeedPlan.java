@@ -25,6 +25,9 @@ public final class FeedPlan {
     private final Map<String, Double> squareMetre = new LinkedHashMap<>();
     private final Map<Season, Double> strength = new EnumMap<>(Season.class);
     private final List<String> unfedFromAutumn;
+    private final FeedProduct usual;
+    private final FeedProduct trapFeed;
+    private final double ofASoak;
     private final double returnShare;
     private final int returnFeeds;
     private final int pauseDays;
@@ -49,6 +52,9 @@ public final class FeedPlan {
             strength.put(season, file.at("strength").number(Words.id(season), 0, 2));
         }
         unfedFromAutumn = file.words("unfed-from-autumn");
+        usual = named(file, "usual");
+        trapFeed = named(file, "trap-feed");
+        ofASoak = file.number("of-a-soak", 0.05, 1);
         returnShare = file.number("return-share", 0.1, 1);
         returnFeeds = (int) file.number("return-feeds", 0, 10);
         pauseDays = (int) file.number("pause-days", 10, 365);
@@ -70,6 +76,14 @@ public final class FeedPlan {
         allYear = traps.words("all-year");
         bigger = file.at("leaf").number("bigger", 1, 2);
         smaller = file.at("leaf").number("smaller", 0.3, 1);
+    }
+
+    private FeedProduct named(Entry file, String key) {
+        FeedProduct product = products.get(file.text(key));
+        if (product == null) {
+            throw file.at(key).failure("'" + file.text(key) + "' is no feed");
+        }
+        return product;
     }
 
     private static FeedProduct product(String id, Entry entry) {
@@ -103,6 +117,21 @@ public final class FeedPlan {
      */
     public static FeedPlan load() {
         return new FeedPlan(KnowledgeFiles.open("feeds.yaml"));
+    }
+
+    /** The feed that is mixed where a house has chosen none. */
+    public FeedProduct usual() {
+        return usual;
+    }
+
+    /** The feed for traps where the chosen one is mineral. */
+    public FeedProduct trapFeed() {
+        return trapFeed;
+    }
+
+    /** Feed to the roots as a share of what wets a pot through, as it is given on moist roots. */
+    public double shareOfASoak() {
+        return ofASoak;
     }
 
     /** All feeds that are known. */

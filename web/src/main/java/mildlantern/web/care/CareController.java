@@ -11,6 +11,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 /** Care that adjusts: needs against what a plant gets, one change to accept, and the steps of a move. */
 @Controller
@@ -46,8 +47,13 @@ class CareController {
             @PathVariable UUID id,
             @RequestParam UUID form,
             @RequestParam Change.Kind kind,
-            @RequestParam Optional<UUID> stop) {
-        care.accept(member.collection(), id, form, kind, stop);
+            @RequestParam Optional<UUID> stop,
+            RedirectAttributes flash) {
+        if (!care.accept(member.collection(), id, form, kind, stop)) {
+            flash.addFlashAttribute(
+                    "told",
+                    "Something was read or moved meanwhile, and that change is proposed no more. Nothing was changed; look again.");
+        }
         return "redirect:/plants/" + id + "/care";
     }
 

@@ -50,9 +50,6 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional(readOnly = true)
 class CareService {
-    /** A stop counts as full from this share of its board under pots. */
-    private static final double FULL = 0.7;
-
     private final CollectionService collections;
     private final Collections houses;
     private final StopClimates climates;
@@ -143,7 +140,7 @@ class CareService {
                     stop.name(),
                     gives.getOrDefault(stop.id(), Gives.NOTHING),
                     there.stream().map(this::resident).toList(),
-                    pots > FULL * stop.widthCm() * stop.depthCm(),
+                    knowledge.full(pots, (double) stop.widthCm() * stop.depthCm()),
                     stop.isolation(),
                     stop.kind() == StopKind.CABINET));
         }
@@ -170,11 +167,7 @@ class CareService {
                     return new Changes.Outside(
                             now.air().celsius(), now.humidity().percent());
                 })
-                .orElseGet(() -> switch (houses.season(collection, LocalDate.now(clock))) {
-                    case WINTER -> new Changes.Outside(2, 85);
-                    case SPRING, AUTUMN -> new Changes.Outside(10, 75);
-                    case SUMMER -> new Changes.Outside(19, 65);
-                });
+                .orElseGet(() -> knowledge.outside(houses.season(collection, LocalDate.now(clock))));
     }
 
     /** A plant as the core weighs it; of its own place on the stop where it has one. */
@@ -257,9 +250,9 @@ class CareService {
                 !spot.alone() && !spot.full()));
     }
 
-    /** Accepts a change: a line of the care sheet with its reason, steps where it moves, and a look on a later day; once a form. */
+    /** Accepts a change: a line of the care sheet with its reason, steps where it moves, and a look on a later day; once a form. False where it is proposed no more. */
     @Transactional
-    void accept(UUID collection, UUID plantId, UUID form, Change.Kind kind, Optional<UUID> stop) {
+    boolean accept(UUID collection, UUID plantId, UUID form, Change.Kind kind, Optional<UUID> stop) {
         Plant plant = collections.plant(collection, plantId);
         House house = house(collection, collections.plants(collection));
         Changes.Subject subject = subject(house, plant, Optional.of(collections.record(plant)));
@@ -268,7 +261,7 @@ class CareService {
                         && (stop.isEmpty() || change.stop().equals(stop)))
                 .findFirst();
         if (chosen.isEmpty()) {
-            return;
+            return false;
         }
         Change change = chosen.get();
         collections.once(collection, form, () -> {
@@ -289,6 +282,7 @@ class CareService {
                     look,
                     "See whether it helped: %s (%s)".formatted(lower(change.words()), lower(change.reason())));
         });
+        return true;
     }
 
     private static String lower(String words) {

@@ -39,9 +39,6 @@ public class StopClimates {
     private static final int LEAST_DAYS = 3;
     private static final int METER_HOLDS_DAYS = 45;
 
-    /** Mean cloud where no weather is known; three fifths of the sky is usual in temperate places. */
-    private static final double MEAN_CLOUD = 0.6;
-
     private final CollectionService collections;
     private final Collections houses;
     private final Stations stations;
@@ -146,7 +143,7 @@ public class StopClimates {
         double factor = Optional.ofNullable(stop.lightFactor()).orElse(1.0);
         double latitude = houses.site(stop.collection()).latitude();
         return Stations.window(stop)
-                .map(window -> light.day(window, Stations.distance(stop), latitude, day, MEAN_CLOUD)
+                .map(window -> light.day(window, Stations.distance(stop), latitude, day, light.meanCloud())
                                 .mol()
                         * factor);
     }

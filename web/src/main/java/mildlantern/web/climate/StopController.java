@@ -16,6 +16,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import mildlantern.air.AirKnowledge;
+import mildlantern.light.Sky;
 import mildlantern.light.WindowLight;
 import mildlantern.sensing.HourOfAir;
 import mildlantern.sensing.LoggerFile;
@@ -94,7 +95,7 @@ class StopController {
                         LocalTime.now(clock).withMinute(0).withSecond(0).withNano(0),
                         null,
                         StopForms.MeterUnit.LUX,
-                        StopForms.Sky.OVERCAST));
+                        Sky.OVERCAST));
         Collections.Site site = houses.site(member.collection());
         show(
                 model,

@@ -13,6 +13,7 @@ import java.time.LocalTime;
 import java.util.UUID;
 import mildlantern.air.Glazing;
 import mildlantern.light.Curtain;
+import mildlantern.light.Sky;
 import mildlantern.plant.Brightness;
 import mildlantern.web.collection.Glass;
 import mildlantern.web.collection.StopKind;
@@ -72,29 +73,6 @@ final class StopForms {
 
         public String words() {
             return words;
-        }
-    }
-
-    /** How the sky was while it read. */
-    enum Sky {
-        CLEAR("clear", 0.1),
-        BROKEN("sun and cloud", 0.5),
-        OVERCAST("overcast", 0.95);
-
-        private final String words;
-        private final double cloud;
-
-        Sky(String words, double cloud) {
-            this.words = words;
-            this.cloud = cloud;
-        }
-
-        public String words() {
-            return words;
-        }
-
-        double cloud() {
-            return cloud;
         }
     }
 

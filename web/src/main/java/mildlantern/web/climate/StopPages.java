@@ -43,7 +43,6 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional(readOnly = true)
 class StopPages {
     private static final int TYPED_SHOWN = 12;
-    private static final double MEAN_CLOUD = 0.6;
 
     /** What all want in common is drawn only if it is so wide, against its upper end. */
     private static final double LEAST_COMMON = 0.15;
@@ -352,7 +351,7 @@ class StopPages {
                                             site.latitude(),
                                             site.longitude(),
                                             first.plusDays(7L * week).atStartOfDay(clock.getZone()),
-                                            MEAN_CLOUD)
+                                            light.meanCloud())
                                     .mol()
                             * factor));
         }
@@ -379,7 +378,7 @@ class StopPages {
                                 .atZone(clock.getZone()),
                         site.latitude(),
                         site.longitude(),
-                        Objects.requireNonNull(meter.sky()).cloud(),
-                        MEAN_CLOUD);
+                        light.cloud(Objects.requireNonNull(meter.sky())),
+                        light.meanCloud());
     }
 }

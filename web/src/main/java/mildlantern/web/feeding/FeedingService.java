@@ -49,12 +49,6 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional(readOnly = true)
 class FeedingService {
-    private static final String USUAL = "balanced-powder";
-    private static final String TRAP_FEED = "organic-liquid";
-
-    /** Feed is given on moist roots: so much of what would wet the pot through. */
-    private static final double SHARE_OF_A_SOAK = 0.5;
-
     private static final double LEAST_TO_MEASURE = 0.5;
 
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM yyyy", Locale.UK);
@@ -147,11 +141,11 @@ class FeedingService {
     }
 
     private FeedProduct chosen(UUID collection) {
-        String id = houses.feed(collection).orElse(USUAL);
+        String id = houses.feed(collection).orElse(feeds.usual().id());
         return products(collection).stream()
                 .filter(product -> product.id().equals(id))
                 .findFirst()
-                .orElseGet(() -> feeds.product(USUAL).orElseThrow());
+                .orElseGet(feeds::usual);
     }
 
     Page page(UUID collection) {
@@ -195,7 +189,7 @@ class FeedingService {
                 continue;
             }
             UpkeepRow.Feed feed = row.feed().get();
-            double ml = feed.ml() > 0 ? feed.ml() : Math.max(10, rounded(row.wetThroughMl() * SHARE_OF_A_SOAK));
+            double ml = feed.ml() > 0 ? feed.ml() : Math.max(10, rounded(row.wetThroughMl() * feeds.shareOfASoak()));
             due.add(new Due(plant, collections.profile(plant), feed, ml));
         }
         return due;
@@ -227,8 +221,7 @@ class FeedingService {
 
     private Mix mix(UUID collection, String key, List<Due> group, FeedProduct chosen, Map<UUID, String> stops) {
         boolean traps = key.startsWith("trap");
-        FeedProduct product =
-                traps && !chosen.organic() ? feeds.product(TRAP_FEED).orElseThrow() : chosen;
+        FeedProduct product = traps && !chosen.organic() ? feeds.trapFeed() : chosen;
         double strength = strength(key);
         FeedProduct.Litre litre = product.litreWith(strength);
         Batch batch = Batch.of(group.stream().map(Due::ml).toList());

@@ -8,6 +8,7 @@ import static org.springframework.security.test.web.servlet.request.SecurityMock
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.flash;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import java.time.LocalDate;
@@ -220,5 +221,18 @@ class CareFlowTest {
 
         assertThat(page("/stops/" + grower.stop().id() + "/plan?plant=" + plant))
                 .contains("on its way by steps");
+    }
+
+    @Test
+    void aChangeThatIsProposedNoMoreIsNotAcceptedAndThatIsSaid() throws Exception {
+        transaction.executeWithoutResult(status -> light(grower.stop(), 6));
+        mvc.perform(mine(post("/plants/" + plant + "/care"))
+                        .param("form", UUID.randomUUID().toString())
+                        .param("kind", "MOVE")
+                        .param("stop", bright.id().toString()))
+                .andExpect(flash().attribute("told", containsString("proposed no more")));
+
+        assertThat(collections.careSheet(collections.plant(collection, plant))).isEmpty();
+        assertThat(steps()).isEmpty();
     }
 }
