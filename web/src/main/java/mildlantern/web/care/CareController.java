@@ -52,7 +52,7 @@ class CareController {
         if (!care.accept(member.collection(), id, form, kind, stop)) {
             flash.addFlashAttribute(
                     "told",
-                    "Something was read or moved meanwhile, and that change is proposed no more. Nothing was changed; look again.");
+                    "Something was read or moved meanwhile, or another change runs, and that one is proposed no more. Nothing was changed; look again.");
         }
         return "redirect:/plants/" + id + "/care";
     }

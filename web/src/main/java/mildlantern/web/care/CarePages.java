@@ -119,15 +119,15 @@ class CarePages {
         CareService.House house = care.house(collection, collections.plants(collection));
         Changes.Subject subject = care.subject(house, plant, Optional.of(collections.record(plant)));
         List<Need> needs = care.needs(house, subject);
-        List<Proposal> proposals = care.weigh(house, subject).stream()
-                .map(change -> proposal(house, subject, change))
-                .toList();
+        List<Errand> open = errands.running(collection, id);
+        // While a change runs, nothing else is changed.
+        List<Proposal> proposals = (open.isEmpty() ? care.weigh(house, subject) : List.<Change>of())
+                .stream().map(change -> proposal(house, subject, change)).toList();
         List<StopReading> readings =
                 collections.readingsSince(collection, LocalDate.now(clock).minusDays(DAYS_BACK)).stream()
                         .filter(reading ->
                                 reading.stop().equals(plant.stop()) && reading.origin() == StopReading.Origin.MEASURED)
                         .toList();
-        List<Errand> open = errands.open(collection, id);
         return new Page(
                 id,
                 plant.name(),

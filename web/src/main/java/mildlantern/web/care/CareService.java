@@ -250,10 +250,15 @@ class CareService {
                 !spot.alone() && !spot.full()));
     }
 
-    /** Accepts a change: a line of the care sheet with its reason, steps where it moves, and a look on a later day; once a form. False where it is proposed no more. */
+    /** Accepts a change: a line of the care sheet with its reason, steps where it moves, and a look on a later day; once a form. False where it is proposed no more, or another change runs. */
     @Transactional
     boolean accept(UUID collection, UUID plantId, UUID form, Change.Kind kind, Optional<UUID> stop) {
         Plant plant = collections.plant(collection, plantId);
+        // One change at a time: two at once teach nothing. The same form sent again is the same change.
+        if (errands.running(collection, plantId).stream()
+                .anyMatch(errand -> !errand.plan().equals(form))) {
+            return false;
+        }
         House house = house(collection, collections.plants(collection));
         Changes.Subject subject = subject(house, plant, Optional.of(collections.record(plant)));
         Optional<Change> chosen = weigh(house, subject).stream()
@@ -298,6 +303,9 @@ class CareService {
         collections.stop(collection, to);
         House house = house(collection, collections.plants(collection));
         Changes.Subject subject = subject(house, plant, Optional.empty());
+        if (!errands.running(collection, plantId).isEmpty()) {
+            return;
+        }
         steps(house, subject, to)
                 .ifPresent(plan -> collections.once(collection, form, () -> errands.plan(plant, form, plan.steps())));
     }

@@ -15,6 +15,7 @@ import mildlantern.log.LogEntry;
 import mildlantern.web.collection.CollectionService;
 import mildlantern.web.collection.LogBook;
 import mildlantern.web.collection.Plant;
+import mildlantern.web.collection.UpkeepRows;
 import mildlantern.web.platform.NotHere;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -29,12 +30,14 @@ public class Errands {
     private final ErrandRows rows;
     private final CollectionService collections;
     private final LogBook log;
+    private final UpkeepRows upkeep;
     private final Clock clock;
 
-    Errands(ErrandRows rows, CollectionService collections, LogBook log, Clock clock) {
+    Errands(ErrandRows rows, CollectionService collections, LogBook log, UpkeepRows upkeep, Clock clock) {
         this.rows = rows;
         this.collections = collections;
         this.log = log;
+        this.upkeep = upkeep;
         this.clock = clock;
     }
 
@@ -93,8 +96,17 @@ public class Errands {
                 .toList();
     }
 
-    List<Errand> open(UUID collection, UUID plant) {
-        return rows.findByCollectionAndPlantAndStateOrderByOnDay(collection, plant, Errand.State.PLANNED);
+    /** What runs on a plant: planned steps, and a look that is still to come or was not taken yet. */
+    List<Errand> running(UUID collection, UUID plant) {
+        LocalDate today = LocalDate.now(clock);
+        Optional<LocalDate> looked =
+                upkeep.of(collection, plant).flatMap(row -> row.upkeep().looked());
+        return rows.findByCollectionAndPlantAndStateOrderByOnDay(collection, plant, Errand.State.PLANNED).stream()
+                .filter(errand -> errand.kind() == Errand.Kind.MOVE
+                        || errand.onDay().isAfter(today.minusDays(LOOK_FOR_DAYS))
+                                && looked.filter(day -> !day.isBefore(errand.onDay()))
+                                        .isEmpty())
+                .toList();
     }
 
     /** Plans the steps of a move and the look after it; an older plan of the same plant is dropped. */
@@ -109,12 +121,13 @@ public class Errands {
         rows.save(Errand.look(plant, plan, on, words));
     }
 
-    /** Drops all planned steps of a plant. */
+    /** Drops all that is planned for a plant: steps and looks. */
     void drop(UUID collection, UUID plant) {
-        steps(collection, plant).forEach(errand -> {
-            errand.drop();
-            rows.save(errand);
-        });
+        rows.findByCollectionAndPlantAndStateOrderByOnDay(collection, plant, Errand.State.PLANNED)
+                .forEach(errand -> {
+                    errand.drop();
+                    rows.save(errand);
+                });
     }
 
     /**

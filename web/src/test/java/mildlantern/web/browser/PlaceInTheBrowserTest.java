@@ -134,6 +134,7 @@ class PlaceInTheBrowserTest {
             }
             window.open("/plants/" + grower.plant().id() + "/care");
             assertThat(page.locator("main")).not().containsText("On its way");
+            assertThat(page.locator("main")).containsText("One change runs");
             assertThat(page.locator("main")).containsText("Porch");
             window.open("/plants/" + grower.plant().id());
             assertThat(page.locator("dl.care")).containsText("Move it to the Porch");

@@ -176,13 +176,15 @@ class CareFlowTest {
     @Test
     void afterTheLastStepTheRoundAsksWhetherItHelped() throws Exception {
         acceptTheMove(UUID.randomUUID());
-        Errand look = errands.open(collection, plant).stream()
+        Errand look = errands.running(collection, plant).stream()
                 .filter(errand -> errand.kind() == Errand.Kind.LOOK)
                 .findFirst()
                 .orElseThrow();
         assertThat(look.onDay()).isAfter(steps().get(steps().size() - 1).onDay());
-        mvc.perform(mine(post("/plants/" + plant + "/care/drop"))).andExpect(status().is3xxRedirection());
-        assertThat(steps()).isEmpty();
+        steps().forEach(step -> errands.done(collection, step.id()));
+        assertThat(page("/plants/" + plant + "/care"))
+                .contains("One change runs")
+                .doesNotContain("accept it");
         clock.moveDays((int) ChronoUnit.DAYS.between(LocalDate.now(clock), look.onDay()));
 
         assertThat(page("/")).contains("See whether it helped");
@@ -234,5 +236,23 @@ class CareFlowTest {
 
         assertThat(collections.careSheet(collections.plant(collection, plant))).isEmpty();
         assertThat(steps()).isEmpty();
+    }
+
+    @Test
+    void whileOneChangeRunsNoOtherIsAcceptedUntilItWasLookedAtOrDropped() throws Exception {
+        acceptTheMove(UUID.randomUUID());
+        int planned = steps().size();
+        acceptTheMove(UUID.randomUUID());
+        mvc.perform(mine(post("/plants/" + plant + "/care/move"))
+                        .param("form", UUID.randomUUID().toString())
+                        .param("to", bright.id().toString()))
+                .andExpect(status().is3xxRedirection());
+        assertThat(steps()).hasSize(planned);
+        assertThat(collections.careSheet(collections.plant(collection, plant)).get(CareSetting.PLACE))
+                .hasSize(1);
+
+        mvc.perform(mine(post("/plants/" + plant + "/care/drop"))).andExpect(status().is3xxRedirection());
+        assertThat(errands.running(collection, plant)).isEmpty();
+        assertThat(page("/plants/" + plant + "/care")).contains("accept it");
     }
 }
