@@ -40,9 +40,11 @@ import mildlantern.web.collection.CollectionService;
 import mildlantern.web.collection.Collections;
 import mildlantern.web.collection.HappeningWords;
 import mildlantern.web.collection.Plant;
+import mildlantern.web.collection.Routine;
 import mildlantern.web.collection.Stop;
 import mildlantern.web.collection.StopKind;
 import mildlantern.web.feeding.OwnWaters;
+import mildlantern.web.platform.WrittenForms;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -63,6 +65,8 @@ class CareService {
     private final StepPlanner stepPlanner;
     private final Errands errands;
     private final CaseTroubles troubles;
+    private final Routine routine;
+    private final WrittenForms forms;
     private final Clock clock;
 
     CareService(
@@ -79,6 +83,8 @@ class CareService {
             StepPlanner stepPlanner,
             Errands errands,
             CaseTroubles troubles,
+            Routine routine,
+            WrittenForms forms,
             Clock clock) {
         this.collections = collections;
         this.houses = houses;
@@ -93,6 +99,8 @@ class CareService {
         this.stepPlanner = stepPlanner;
         this.errands = errands;
         this.troubles = troubles;
+        this.routine = routine;
+        this.forms = forms;
         this.clock = clock;
     }
 
@@ -253,41 +261,49 @@ class CareService {
     /** Accepts a change: a line of the care sheet with its reason, steps where it moves, and a look on a later day; once a form. False where it is proposed no more, or another change runs. */
     @Transactional
     boolean accept(UUID collection, UUID plantId, UUID form, Change.Kind kind, Optional<UUID> stop) {
-        Plant plant = collections.plant(collection, plantId);
-        // One change at a time: two at once teach nothing. The same form sent again is the same change.
-        if (errands.running(collection, plantId).stream()
-                .anyMatch(errand -> !errand.plan().equals(form))) {
-            return false;
-        }
-        House house = house(collection, collections.plants(collection));
-        Changes.Subject subject = subject(house, plant, Optional.of(collections.record(plant)));
-        Optional<Change> chosen = weigh(house, subject).stream()
-                .filter(change -> change.kind() == kind
-                        && (stop.isEmpty() || change.stop().equals(stop)))
-                .findFirst();
-        if (chosen.isEmpty()) {
-            return false;
-        }
-        Change change = chosen.get();
-        collections.once(collection, form, () -> {
-            LocalDate today = LocalDate.now(clock);
-            List<StepPlanner.Step> steps = change.stop()
-                    .flatMap(to -> steps(house, subject, to))
-                    .map(StepPlanner.Plan::steps)
-                    .orElse(List.of());
-            LocalDate last =
-                    steps.isEmpty() ? today : steps.get(steps.size() - 1).on();
-            LocalDate look = last.plusDays(knowledge.lookAgainDays(kind));
-            collections.write(new CareEntry(
-                    plant, null, setting(kind), change.words(), change.reason(), today, OffsetDateTime.now(clock)));
-            errands.plan(plant, form, steps);
-            errands.look(
-                    plant,
-                    form,
-                    look,
-                    "See whether it helped: %s (%s)".formatted(lower(change.words()), lower(change.reason())));
+        return routine.change(collection, List.of(plantId), () -> {
+            Plant plant = collections.plant(collection, plantId);
+            if (forms.stored(collection, form)) {
+                return true;
+            }
+            // One change at a time: two at once teach nothing.
+            if (!errands.running(collection, plantId).isEmpty()) {
+                return false;
+            }
+            House house = house(collection, collections.plants(collection));
+            Changes.Subject subject = subject(house, plant, Optional.of(collections.record(plant)));
+            Optional<Change> chosen = weigh(house, subject).stream()
+                    .filter(change -> change.kind() == kind
+                            && (stop.isEmpty() || change.stop().equals(stop)))
+                    .findFirst();
+            chosen.filter(change -> forms.firstTime(collection, form))
+                    .ifPresent(change -> begin(plant, form, change, house, subject));
+            return chosen.isPresent();
         });
-        return true;
+    }
+
+    private void begin(Plant plant, UUID form, Change change, House house, Changes.Subject subject) {
+        LocalDate today = LocalDate.now(clock);
+        List<StepPlanner.Step> steps = change.stop()
+                .flatMap(to -> steps(house, subject, to))
+                .map(StepPlanner.Plan::steps)
+                .orElse(List.of());
+        LocalDate last = steps.isEmpty() ? today : steps.get(steps.size() - 1).on();
+        LocalDate look = last.plusDays(knowledge.lookAgainDays(change.kind()));
+        collections.write(new CareEntry(
+                plant,
+                null,
+                setting(change.kind()),
+                change.words(),
+                change.reason(),
+                today,
+                OffsetDateTime.now(clock)));
+        errands.plan(plant, form, steps);
+        errands.look(
+                plant,
+                form,
+                look,
+                "See whether it helped: %s (%s)".formatted(lower(change.words()), lower(change.reason())));
     }
 
     private static String lower(String words) {
@@ -299,20 +315,26 @@ class CareService {
     /** Plans the steps to a stop that the grower chose, whatever the core thinks of it. */
     @Transactional
     void planMove(UUID collection, UUID plantId, UUID form, UUID to) {
-        Plant plant = collections.plant(collection, plantId);
         collections.stop(collection, to);
-        House house = house(collection, collections.plants(collection));
-        Changes.Subject subject = subject(house, plant, Optional.empty());
-        if (!errands.running(collection, plantId).isEmpty()) {
-            return;
-        }
-        steps(house, subject, to)
-                .ifPresent(plan -> collections.once(collection, form, () -> errands.plan(plant, form, plan.steps())));
+        routine.write(collection, List.of(plantId), () -> {
+            Plant plant = collections.plant(collection, plantId);
+            House house = house(collection, collections.plants(collection));
+            Changes.Subject subject = subject(house, plant, Optional.empty());
+            if (errands.running(collection, plantId).isEmpty()) {
+                steps(house, subject, to)
+                        .filter(plan -> forms.firstTime(collection, form))
+                        .ifPresent(plan -> errands.plan(plant, form, plan.steps()));
+            }
+        });
     }
 
     @Transactional
     void dropPlan(UUID collection, UUID plantId) {
-        errands.drop(collection, collections.plant(collection, plantId).id());
+        routine.write(
+                collection,
+                List.of(plantId),
+                () -> errands.drop(
+                        collection, collections.plant(collection, plantId).id()));
     }
 
     static CareSetting setting(Change.Kind kind) {

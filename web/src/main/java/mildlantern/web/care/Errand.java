@@ -50,6 +50,12 @@ class Errand extends Row {
 
     private LocalDate doneOn;
 
+    @Column(updatable = false)
+    private int step;
+
+    @Column(updatable = false)
+    private boolean lastStep;
+
     protected Errand() {}
 
     private Errand(Plant plant, UUID plan, Kind kind, LocalDate onDay, String words) {
@@ -61,9 +67,16 @@ class Errand extends Row {
         this.words = words;
     }
 
-    /** A step of a plan. */
-    static Errand move(Plant plant, UUID plan, StepPlanner.Step step) {
+    /**
+     * A step of a plan.
+     *
+     * @param number of the step, from 1
+     * @param last whether the plan ends with it
+     */
+    static Errand move(Plant plant, UUID plan, StepPlanner.Step step, int number, boolean last) {
         Errand errand = new Errand(plant, plan, Kind.MOVE, step.on(), step.words());
+        errand.step = number;
+        errand.lastStep = last;
         errand.toStop = step.stop().id();
         errand.shade = step.shade();
         errand.lightRatio = step.lightRatio();

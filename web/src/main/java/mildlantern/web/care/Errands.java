@@ -15,6 +15,7 @@ import mildlantern.log.LogEntry;
 import mildlantern.web.collection.CollectionService;
 import mildlantern.web.collection.LogBook;
 import mildlantern.web.collection.Plant;
+import mildlantern.web.collection.Routine;
 import mildlantern.web.collection.UpkeepRows;
 import mildlantern.web.platform.NotHere;
 import org.springframework.stereotype.Service;
@@ -31,13 +32,21 @@ public class Errands {
     private final CollectionService collections;
     private final LogBook log;
     private final UpkeepRows upkeep;
+    private final Routine routine;
     private final Clock clock;
 
-    Errands(ErrandRows rows, CollectionService collections, LogBook log, UpkeepRows upkeep, Clock clock) {
+    Errands(
+            ErrandRows rows,
+            CollectionService collections,
+            LogBook log,
+            UpkeepRows upkeep,
+            Routine routine,
+            Clock clock) {
         this.rows = rows;
         this.collections = collections;
         this.log = log;
         this.upkeep = upkeep;
+        this.routine = routine;
         this.clock = clock;
     }
 
@@ -109,25 +118,35 @@ public class Errands {
                 .toList();
     }
 
-    /** Plans the steps of a move and the look after it; an older plan of the same plant is dropped. */
+    /** Plans the steps of a move; an older plan of the same plant is dropped. */
     void plan(Plant plant, UUID plan, List<StepPlanner.Step> steps) {
         if (!steps.isEmpty()) {
             drop(plant.collection(), plant.id());
         }
-        steps.forEach(step -> rows.save(Errand.move(plant, plan, step)));
+        for (int i = 0; i < steps.size(); i++) {
+            rows.save(Errand.move(plant, plan, steps.get(i), i + 1, i == steps.size() - 1));
+        }
     }
 
+    /** Asks for a look on a day; one that was asked for before and never taken is dropped. */
     void look(Plant plant, UUID plan, LocalDate on, String words) {
+        planned(plant.collection(), plant.id(), Errand.Kind.LOOK).forEach(Errand::drop);
+        rows.flush();
         rows.save(Errand.look(plant, plan, on, words));
+    }
+
+    private List<Errand> planned(UUID collection, UUID plant, Errand.Kind kind) {
+        return rows.findByCollectionAndPlantAndStateOrderByOnDay(collection, plant, Errand.State.PLANNED).stream()
+                .filter(errand -> errand.kind() == kind)
+                .toList();
     }
 
     /** Drops all that is planned for a plant: steps and looks. */
     void drop(UUID collection, UUID plant) {
         rows.findByCollectionAndPlantAndStateOrderByOnDay(collection, plant, Errand.State.PLANNED)
-                .forEach(errand -> {
-                    errand.drop();
-                    rows.save(errand);
-                });
+                .forEach(Errand::drop);
+        // What is dropped goes before what takes its place.
+        rows.flush();
     }
 
     /**
@@ -136,32 +155,31 @@ public class Errands {
      * @return whether it was open; a step sent twice is done once
      */
     public boolean done(UUID collection, UUID id) {
-        Errand errand = rows.findByCollectionAndId(collection, id).orElseThrow(() -> new NotHere("step"));
-        if (errand.state() != Errand.State.PLANNED) {
-            return false;
-        }
-        LocalDate today = LocalDate.now(clock);
-        Plant plant = collections.plant(collection, errand.plant());
-        List<LogBook.Line> lines = new ArrayList<>();
+        UUID plant = rows.plantOf(collection, id).orElseThrow(() -> new NotHere("step"));
+        return routine.change(collection, List.of(plant), () -> {
+            Errand errand = rows.findByCollectionAndId(collection, id).orElseThrow(() -> new NotHere("step"));
+            if (errand.state() != Errand.State.PLANNED) {
+                return false;
+            }
+            done(errand, collections.plant(collection, plant), LocalDate.now(clock));
+            return true;
+        });
+    }
+
+    private void done(Errand errand, Plant plant, LocalDate today) {
         Optional<UUID> to = errand.toStop().filter(stop -> !stop.equals(plant.stop()));
-        to.ifPresent(stop -> lines.add(new LogBook.Line(
-                new LogEntry.Moved(Optional.empty(), Optional.of(stop), OptionalDouble.empty(), OptionalDouble.empty()),
-                errand.shade().isEmpty() ? null : "behind " + errand.shade())));
-        if (to.isEmpty()) {
-            lines.add(new LogBook.Line(new LogEntry.Noted(), errand.words()));
-        }
-        log.write(plant, today, lines, Optional.empty());
+        LogBook.Line line = to.isEmpty()
+                ? new LogBook.Line(new LogEntry.Noted(), errand.words())
+                : new LogBook.Line(
+                        new LogEntry.Moved(Optional.empty(), to, OptionalDouble.empty(), OptionalDouble.empty()),
+                        errand.shade().isEmpty() ? null : "behind " + errand.shade());
+        log.write(plant.collection(), plant.id(), today, List.of(line), Optional.empty());
         long late = ChronoUnit.DAYS.between(errand.onDay(), today);
         errand.done(today);
-        rows.save(errand);
         if (late > 0) {
-            rows.findByCollectionAndPlanOrderByOnDay(collection, errand.plan()).stream()
+            rows.findByCollectionAndPlanOrderByOnDay(plant.collection(), errand.plan()).stream()
                     .filter(other -> other.state() == Errand.State.PLANNED)
-                    .forEach(other -> {
-                        other.later(late);
-                        rows.save(other);
-                    });
+                    .forEach(other -> other.later(late));
         }
-        return true;
     }
 }

@@ -33,6 +33,9 @@ class CaseTrial extends Row {
     @Enumerated(EnumType.STRING)
     private Verdict verdict;
 
+    /** Held to be one a case, and one beside it, by the database. */
+    private boolean running = true;
+
     protected CaseTrial() {}
 
     CaseTrial(
@@ -52,7 +55,13 @@ class CaseTrial extends Row {
         this.lookAgainOn = lookAgainOn;
     }
 
+    /** It is given up without a look. */
+    void stop() {
+        running = false;
+    }
+
     void finish(LocalDate day, Verdict with) {
+        running = false;
         finishedOn = day;
         verdict = with;
     }

@@ -195,8 +195,7 @@ public class CaseWriter {
                 ? DAYS_AGO_THIS_WEEK
                 : answer == CaseRecall.Answer.MONTH ? DAYS_AGO_THIS_MONTH : 0;
         if (daysAgo > 0) {
-            Plant plant = collections.plant(collection, troubleCase.plant());
-            logBook.remember(plant, kind, day.minusDays(daysAgo));
+            logBook.remember(collection, troubleCase.plant(), kind, day.minusDays(daysAgo));
             keepOpinion(troubleCase, null, null, day);
         }
     }
@@ -214,9 +213,14 @@ public class CaseWriter {
         return comparison.verdict();
     }
 
+    private void stopTrials(UUID collection, UUID caseId) {
+        trials.of(collection, caseId).forEach(CaseTrial::stop);
+    }
+
     /** Goes back to weighing causes, with all that was seen. */
     void lookFurther(UUID collection, UUID caseId) {
         toChange(collection, caseId).lookFurther();
+        stopTrials(collection, caseId);
     }
 
     /** Closes a case and writes what it changes on the care sheet. */
@@ -229,6 +233,7 @@ public class CaseWriter {
             LocalDate day) {
         TroubleCase troubleCase = toChange(collection, caseId);
         troubleCase.close(day, TroubleCase.Outcome.valueOf(outcome), lesson);
+        stopTrials(collection, caseId);
         Plant plant = collections.plant(collection, troubleCase.plant());
         care.forEach((setting, change) -> collections.write(
                 new CareEntry(plant, caseId, setting, change.text(), change.reason(), day, OffsetDateTime.now(clock))));

@@ -19,9 +19,7 @@ import java.util.HexFormat;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.UUID;
-import java.util.function.Function;
 import mildlantern.light.WindowLight;
 import mildlantern.sensing.Aside;
 import mildlantern.sensing.DayOfAir;
@@ -34,7 +32,6 @@ import mildlantern.web.collection.CollectionService;
 import mildlantern.web.collection.Stop;
 import mildlantern.web.platform.NotHere;
 import mildlantern.web.platform.WrittenForms;
-import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.json.JsonMapper;
@@ -45,9 +42,6 @@ import tools.jackson.databind.json.JsonMapper;
 public class Readings {
     /** Single readings are kept so long; then their hours tell enough. */
     static final int RAW_DAYS = 90;
-
-    /** A stop is as it was on average of so many days that were measured. */
-    private static final int DAYS_OF_NOW = 7;
 
     private static final int TOKEN_BYTES = 24;
     private static final DateTimeFormatter MOMENT = DateTimeFormatter.ofPattern("d MMM HH:mm", Locale.UK);
@@ -99,7 +93,9 @@ public class Readings {
 
     /** Stores what a simulated station read. */
     public Taken takeFromStation(UUID collection, UUID sensor, List<Sample> samples) {
-        return take(sensor(collection, sensor), samples);
+        return take(
+                sensors.findAndHoldByCollectionAndId(collection, sensor).orElseThrow(() -> new NotHere("sensor")),
+                samples);
     }
 
     /** A token in words, shown once. */
@@ -121,15 +117,17 @@ public class Readings {
 
     /** Retires a sensor: its readings stay, its token opens nothing any more. */
     UUID retire(UUID collection, UUID id) {
-        Sensor sensor = sensor(collection, id);
-        sensor.retire(OffsetDateTime.now(clock));
-        sensors.save(sensor);
+        Sensor sensor = sensors.findAndHoldByCollectionAndId(collection, id).orElseThrow(() -> new NotHere("sensor"));
+        if (!sensor.retired()) {
+            sensor.retire(OffsetDateTime.now(clock));
+            sensors.save(sensor);
+        }
         return sensor.stop();
     }
 
     /** Takes what a sensor pushes; empty where no sensor has the token. */
     Optional<Taken> pushed(String token, List<Sample> samples) {
-        return sensors.findByTokenHash(hash(token)).map(sensor -> {
+        return sensors.findAndHoldByTokenHash(hash(token)).map(sensor -> {
             Plausible.Sifted sifted = Plausible.sift(
                     samples.stream().sorted(Comparator.comparing(Sample::at)).toList());
             store.aside(sensor, sifted.aside());
@@ -212,7 +210,7 @@ public class Readings {
         return new Taken(stored, samples.size() - stored, List.of());
     }
 
-    /** Sums up the days that are over and were touched, and says how the stop is now. */
+    /** Sums up the days that are over and were touched; what stands at the stop is worked out anew from them. */
     private void days(Sensor sensor, Instant from, Instant to) {
         ZoneId zone = clock.getZone();
         LocalDate today = LocalDate.now(clock);
@@ -222,39 +220,16 @@ public class Readings {
         if (until.isBefore(first)) {
             return;
         }
-        for (DayOfAir day : days(sensor.collection(), sensor.stop(), first, until)) {
-            if (day.mol().isPresent()
-                    || day.humidity().isPresent()
-                    || day.byDay().isPresent()) {
-                store.day(sensor.collection(), sensor.stop(), day, OffsetDateTime.now(clock));
-            }
-        }
-        if (until.isAfter(today.minusDays(DAYS_OF_NOW))) {
-            now(sensor.collection(), sensor.stop());
-        }
-    }
-
-    /** Sets the stop's own figures to what was measured lately. */
-    public void now(UUID collection, UUID stop) {
-        LocalDate today = LocalDate.now(clock);
-        List<DayOfAir> lately = days(collection, stop, today.minusDays(DAYS_OF_NOW), today.minusDays(1));
+        List<DayOfAir> over = days(sensor.collection(), sensor.stop(), first, until).stream()
+                .filter(day -> day.mol().isPresent()
+                        || day.humidity().isPresent()
+                        || day.byDay().isPresent())
+                .toList();
         collections.measured(
-                collection,
-                stop,
-                tenths(lately, DayOfAir::mol),
-                whole(lately, DayOfAir::humidity),
-                whole(lately, DayOfAir::byDay),
-                whole(lately, DayOfAir::night));
-    }
-
-    private static @Nullable Double tenths(List<DayOfAir> days, Function<DayOfAir, OptionalDouble> part) {
-        OptionalDouble mean = DayOfAir.mean(days, part, 3);
-        return mean.isPresent() ? Double.valueOf(Math.rint(mean.getAsDouble() * 10) / 10) : null;
-    }
-
-    private static @Nullable Double whole(List<DayOfAir> days, Function<DayOfAir, OptionalDouble> part) {
-        OptionalDouble mean = DayOfAir.mean(days, part, 3);
-        return mean.isPresent() ? Double.valueOf(Math.rint(mean.getAsDouble())) : null;
+                sensor.collection(),
+                sensor.stop(),
+                () -> over.forEach(
+                        day -> store.day(sensor.collection(), sensor.stop(), day, OffsetDateTime.now(clock))));
     }
 
     /** The days of a stop, in order; the first and the last are included. */
@@ -287,10 +262,6 @@ public class Readings {
     @Transactional(readOnly = true)
     List<ReadingStore.AsideLine> aside(UUID collection, UUID stop) {
         return store.aside(collection, stop, 8);
-    }
-
-    private Sensor sensor(UUID collection, UUID id) {
-        return sensors.findByCollectionAndId(collection, id).orElseThrow(() -> new NotHere("sensor"));
     }
 
     static String hash(String token) {

@@ -1,8 +1,11 @@
 package mildlantern.web.climate;
 
+import jakarta.persistence.LockModeType;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.springframework.data.jpa.repository.Lock;
+import org.springframework.data.jpa.repository.Query;
 import org.springframework.data.repository.Repository;
 
 /** The table of sensors. */
@@ -16,8 +19,16 @@ interface Sensors extends Repository<Sensor, UUID> {
 
     List<Sensor> findByCollectionAndStopOrderByName(UUID collection, UUID stop);
 
-    /** By its token; the token says to which collection it belongs. */
-    Optional<Sensor> findByTokenHash(String hash);
+    /** By its token, which says to which collection it belongs; held until the transaction ends, so that pushes wait for one another. */
+    @Lock(LockModeType.PESSIMISTIC_WRITE)
+    @Query("select s from Sensor s where s.tokenHash = :hash")
+    Optional<Sensor> findAndHoldByTokenHash(String hash);
+
+    @Lock(LockModeType.PESSIMISTIC_WRITE)
+    @Query("select s from Sensor s where s.collection = :collection and s.id = :id")
+    Optional<Sensor> findAndHoldByCollectionAndId(UUID collection, UUID id);
+
+    boolean existsByTokenHash(String hash);
 
     /** Simulated stations of all collections: the keeper of stations alone asks for them. */
     List<Sensor> findByKindAndRetiredAtIsNull(Sensor.Kind kind);

@@ -26,6 +26,8 @@ import mildlantern.web.collection.Stop;
 import mildlantern.web.collection.StopReading;
 import mildlantern.web.platform.RecordForms;
 import mildlantern.web.platform.SignedIn;
+import mildlantern.web.platform.StaleEdit;
+import mildlantern.web.platform.StaleForms;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
@@ -52,6 +54,7 @@ class StopController {
     private final StopPages pages;
     private final AirKnowledge air;
     private final RecordForms forms;
+    private final StaleForms stale;
     private final Clock clock;
 
     StopController(
@@ -61,6 +64,7 @@ class StopController {
             StopPages pages,
             AirKnowledge air,
             RecordForms forms,
+            StaleForms stale,
             Clock clock) {
         this.collections = collections;
         this.houses = houses;
@@ -68,6 +72,7 @@ class StopController {
         this.pages = pages;
         this.air = air;
         this.forms = forms;
+        this.stale = stale;
         this.clock = clock;
     }
 
@@ -85,7 +90,7 @@ class StopController {
         Stop stop = collections.stop(member.collection(), id);
         LocalDate today = LocalDate.now(clock);
         show(model, "reading", new StopForms.Reading(UUID.randomUUID(), today, null, null, null, null, null));
-        show(model, "shape", shape(stop));
+        show(model, "shape", StopForms.Shape.of(stop));
         show(
                 model,
                 "meter",
@@ -96,14 +101,7 @@ class StopController {
                         null,
                         StopForms.MeterUnit.LUX,
                         Sky.OVERCAST));
-        Collections.Site site = houses.site(member.collection());
-        show(
-                model,
-                "site",
-                new StopForms.Site(
-                        UUID.randomUUID(),
-                        site.said() ? site.latitude() : null,
-                        site.said() ? site.longitude() : null));
+        show(model, "site", StopForms.Site.of(houses.site(member.collection())));
         model.addAttribute("page", pages.page(member.collection(), id, days));
         model.addAttribute("here", id);
         model.addAttribute("form", UUID.randomUUID());
@@ -114,26 +112,6 @@ class StopController {
         if (!model.containsAttribute(name)) {
             forms.show(model, name, form);
         }
-    }
-
-    private static StopForms.Shape shape(Stop stop) {
-        return new StopForms.Shape(
-                UUID.randomUUID(),
-                stop.name(),
-                stop.kind(),
-                stop.glass(),
-                stop.glassCm(),
-                stop.widthCm(),
-                stop.depthCm(),
-                stop.position(),
-                stop.glazing(),
-                stop.curtain(),
-                stop.paneWidthCm(),
-                stop.paneHeightCm(),
-                stop.paneSillCm(),
-                stop.skyline(),
-                stop.heaterCm(),
-                stop.draughtCm());
     }
 
     private String wrong(SignedIn member, UUID id, HttpServletResponse response, Model model) {
@@ -149,25 +127,24 @@ class StopController {
             BindingResult problems,
             HttpServletResponse response,
             Model model) {
-        Stop stop = collections.stop(member.collection(), id);
+        collections.stop(member.collection(), id);
         if (!problems.hasErrors() && reading.empty()) {
             problems.rejectValue("humidity", "empty", "Read at least one thing: light, humidity or warmth.");
         }
         if (problems.hasErrors()) {
             return wrong(member, id, response, model);
         }
-        collections.once(
+        collections.read(
                 member.collection(),
+                id,
                 Objects.requireNonNull(reading.form()),
-                () -> collections.write(
-                        stop,
-                        new StopReading(stop, Objects.requireNonNull(reading.onDay()), OffsetDateTime.now(clock))
-                                .read(
-                                        reading.light(),
-                                        reading.dailyLight(),
-                                        reading.humidity(),
-                                        reading.day(),
-                                        reading.night())));
+                stop -> new StopReading(stop, Objects.requireNonNull(reading.onDay()), OffsetDateTime.now(clock))
+                        .read(
+                                reading.light(),
+                                reading.dailyLight(),
+                                reading.humidity(),
+                                reading.day(),
+                                reading.night()));
         return "redirect:/stops/" + id;
     }
 
@@ -190,14 +167,16 @@ class StopController {
             return wrong(member, id, response, model);
         }
         double mol = Math.round(corrected.orElseThrow().mol() * 10) / 10.0;
-        collections.once(
+        collections.read(
                 member.collection(),
+                id,
                 Objects.requireNonNull(meter.form()),
-                () -> collections.write(
-                        stop.lit(corrected.orElseThrow().factor()),
-                        new StopReading(stop, Objects.requireNonNull(meter.onDay()), OffsetDateTime.now(clock))
-                                .read(null, mol, null, null, null)
-                                .by(StopReading.Origin.METER)));
+                now -> new StopReading(
+                                now.lit(corrected.orElseThrow().factor()),
+                                Objects.requireNonNull(meter.onDay()),
+                                OffsetDateTime.now(clock))
+                        .read(null, mol, null, null, null)
+                        .by(StopReading.Origin.METER));
         flash.addFlashAttribute(
                 "told", "That comes to about %s mol/m² on a usual day at this time of the year.".formatted(mol));
         return "redirect:/stops/" + id;
@@ -288,11 +267,18 @@ class StopController {
         if (problems.hasErrors()) {
             return wrong(member, id, response, model);
         }
-        houses.stands(
-                member.collection(),
-                Objects.requireNonNull(site.latitude()),
-                Objects.requireNonNull(site.longitude()),
-                houses.site(member.collection()).simulatedWeather());
+        try {
+            houses.stands(
+                    member.collection(),
+                    Objects.requireNonNull(site.form()),
+                    site.version(),
+                    Objects.requireNonNull(site.latitude()),
+                    Objects.requireNonNull(site.longitude()));
+        } catch (StaleEdit e) {
+            StopForms.Site now = StopForms.Site.of(houses.site(member.collection()));
+            return stale.show(
+                    response, model, "site", site, now, "/stops/" + id + "/site", "/stops/" + id, (field, raw) -> raw);
+        }
         return "redirect:/stops/" + id;
     }
 
@@ -320,26 +306,29 @@ class StopController {
             BindingResult problems,
             HttpServletResponse response,
             Model model) {
-        Stop stop = collections.stop(member.collection(), id);
         if (problems.hasErrors()) {
             return wrong(member, id, response, model);
         }
-        collections.once(
-                member.collection(),
-                Objects.requireNonNull(shape.form()),
-                () -> collections.reshape(
-                        stop.renamed(Objects.requireNonNull(shape.name()).strip())
-                                .built(Objects.requireNonNull(shape.kind()), shape.glass(), shape.glassCm())
-                                .sized(Objects.requireNonNull(shape.widthCm()), Objects.requireNonNull(shape.depthCm()))
-                                .glazed(
-                                        shape.glazing(),
-                                        shape.curtain(),
-                                        shape.paneWidthCm(),
-                                        shape.paneHeightCm(),
-                                        shape.paneSillCm(),
-                                        shape.skyline())
-                                .exposed(shape.heaterCm(), shape.draughtCm(), air.heaterReachCm()),
-                        Objects.requireNonNull(shape.position())));
+        try {
+            collections.reshape(
+                    member.collection(),
+                    id,
+                    Objects.requireNonNull(shape.form()),
+                    shape.version(),
+                    Objects.requireNonNull(shape.position()),
+                    stop -> shape.into(stop, air.heaterReachCm()));
+        } catch (StaleEdit e) {
+            StopForms.Shape now = StopForms.Shape.of(collections.stop(member.collection(), id));
+            return stale.show(
+                    response,
+                    model,
+                    "stop",
+                    shape,
+                    now,
+                    "/stops/" + id,
+                    "/stops/" + id,
+                    (field, raw) -> StaleForms.plain(raw));
+        }
         return "redirect:/stops/" + id;
     }
 }

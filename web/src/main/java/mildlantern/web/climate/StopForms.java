@@ -10,12 +10,15 @@ import jakarta.validation.constraints.PastOrPresent;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
 import java.time.LocalTime;
+import java.util.Objects;
 import java.util.UUID;
 import mildlantern.air.Glazing;
 import mildlantern.light.Curtain;
 import mildlantern.light.Sky;
 import mildlantern.plant.Brightness;
+import mildlantern.web.collection.Collections;
 import mildlantern.web.collection.Glass;
+import mildlantern.web.collection.Stop;
 import mildlantern.web.collection.StopKind;
 import org.jspecify.annotations.Nullable;
 import org.springframework.format.annotation.DateTimeFormat;
@@ -115,7 +118,20 @@ final class StopForms {
             @DecimalMin(value = "-180", message = "−180 to 180 degrees.")
             @DecimalMax(value = "180", message = "−180 to 180 degrees.")
             @Nullable
-            Double longitude) {}
+            Double longitude,
+
+            @Nullable Long version,
+            @Nullable String opened) {
+
+        static Site of(Collections.Site site) {
+            return new Site(
+                    UUID.randomUUID(),
+                    site.said() ? site.latitude() : null,
+                    site.said() ? site.longitude() : null,
+                    site.version(),
+                    null);
+        }
+    }
 
     /** What a stop is; cm. */
     record Shape(
@@ -171,5 +187,40 @@ final class StopForms {
             Integer heaterCm,
 
             @Min(value = 0, message = "0 to 1000 cm.") @Max(value = 1000, message = "0 to 1000 cm.") @Nullable
-            Integer draughtCm) {}
+            Integer draughtCm,
+
+            @Nullable Long version,
+            @Nullable String opened) {
+
+        static Shape of(Stop stop) {
+            return new Shape(
+                    UUID.randomUUID(),
+                    stop.name(),
+                    stop.kind(),
+                    stop.glass(),
+                    stop.glassCm(),
+                    stop.widthCm(),
+                    stop.depthCm(),
+                    stop.position(),
+                    stop.glazing(),
+                    stop.curtain(),
+                    stop.paneWidthCm(),
+                    stop.paneHeightCm(),
+                    stop.paneSillCm(),
+                    stop.skyline(),
+                    stop.heaterCm(),
+                    stop.draughtCm(),
+                    stop.version(),
+                    null);
+        }
+
+        /** Puts what was typed into a stop. */
+        void into(Stop stop, double heaterReachCm) {
+            stop.renamed(Objects.requireNonNull(name).strip())
+                    .built(Objects.requireNonNull(kind), glass, glassCm)
+                    .sized(Objects.requireNonNull(widthCm), Objects.requireNonNull(depthCm))
+                    .glazed(glazing, curtain, paneWidthCm, paneHeightCm, paneSillCm, skyline)
+                    .exposed(heaterCm, draughtCm, heaterReachCm);
+        }
+    }
 }

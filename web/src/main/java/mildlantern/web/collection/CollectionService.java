@@ -10,12 +10,15 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.Consumer;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import mildlantern.log.QuickLine;
 import mildlantern.plant.PlantRecord;
 import mildlantern.plant.Profile;
 import mildlantern.treatment.CareSetting;
 import mildlantern.web.platform.NotHere;
+import mildlantern.web.platform.StaleEdit;
 import mildlantern.web.platform.WrittenForms;
 import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.Limit;
@@ -35,7 +38,7 @@ public class CollectionService {
     private final Repositories.CareEntries careEntries;
     private final RecordReader reader;
     private final UpkeepRows upkeep;
-    private final Upkeeper upkeeper;
+    private final Routine routine;
     private final Repositories.StopReadings readings;
     private final WrittenForms forms;
     private final Clock clock;
@@ -47,7 +50,7 @@ public class CollectionService {
             Repositories.CareEntries careEntries,
             RecordReader reader,
             UpkeepRows upkeep,
-            Upkeeper upkeeper,
+            Routine routine,
             Repositories.StopReadings readings,
             WrittenForms forms,
             Clock clock) {
@@ -57,7 +60,7 @@ public class CollectionService {
         this.careEntries = careEntries;
         this.reader = reader;
         this.upkeep = upkeep;
-        this.upkeeper = upkeeper;
+        this.routine = routine;
         this.readings = readings;
         this.forms = forms;
         this.clock = clock;
@@ -184,8 +187,7 @@ public class CollectionService {
     }
 
     /** Changes a stop and its place on the walk; the others close up. */
-    @Transactional
-    public void reshape(Stop stop, int position) {
+    private void reshape(Stop stop, int position) {
         List<Stop> order = new ArrayList<>(walk(stop.collection()).stream()
                 .filter(other -> !other.id().equals(stop.id()))
                 .toList());
@@ -193,70 +195,73 @@ public class CollectionService {
         for (int i = 0; i < order.size(); i++) {
             stops.save(order.get(i).at(i + 1));
         }
-        happenings.flush();
     }
 
-    /** Adds or changes a plant, and reckons its routine. */
+    /**
+     * Changes what a stop is and where on the walk it comes, once.
+     *
+     * @param opened the version that the page showed
+     * @param changes made to the stop as it is now
+     * @throws StaleEdit if it was changed since the page was opened; nothing is stored
+     */
+    @Transactional(rollbackFor = StaleEdit.class)
+    public void reshape(
+            UUID collection, UUID stop, UUID form, @Nullable Long opened, int position, Consumer<Stop> changes)
+            throws StaleEdit {
+        routine.writeAll(collection, () -> {
+            Stop found = stop(collection, stop);
+            if (forms.firstTime(collection, form)) {
+                StaleEdit.check(opened, found.version());
+                changes.accept(found);
+                reshape(found, position);
+                routine.touchedAt(collection, stop);
+            }
+        });
+    }
+
+    /** Adds or changes a plant, within a piece of writing that holds it or in one of its own. */
     @Transactional
     public Plant write(Plant plant) {
-        Plant written = store(plant);
-        upkeeper.reckon(written);
-        return written;
+        return routine.change(plant.collection(), plant.isNew() ? List.of() : List.of(plant.id()), () -> {
+            routine.touched(plant);
+            return plants.save(plant);
+        });
     }
 
-    /** Adds or changes a plant without reckoning; whoever stores many reckons once afterwards. */
+    /** Writes what was read at a stop, once; where nothing later was typed, the stop is now as read. */
     @Transactional
-    public Plant store(Plant plant) {
-        Plant stored = plants.save(plant);
-        happenings.flush();
-        return stored;
+    public void read(UUID collection, UUID stopId, UUID form, Function<Stop, StopReading> readings) {
+        routine.writeAll(collection, () -> {
+            Stop stop = stop(collection, stopId);
+            if (forms.firstTime(collection, form)) {
+                read(stop, readings.apply(stop));
+            }
+        });
     }
 
-    /** Writes what was read at a stop; where nothing later was read, the stop is now as read; its plants are reckoned anew. */
-    @Transactional
-    public void write(Stop stop, StopReading reading) {
+    private void read(Stop stop, StopReading reading) {
         boolean latest =
-                readings(stop).stream().noneMatch(other -> other.onDay().isAfter(reading.onDay()));
+                typedReadings(stop, 1).stream().noneMatch(other -> other.onDay().isAfter(reading.onDay()));
         readings.save(reading);
-        stops.save(
-                !latest
-                        ? stop
-                        : stop.measuring(reading.dailyLight() == null ? stop.dailyLight() : reading.dailyLight())
-                                .climate(
-                                        reading.light() == null ? stop.light() : reading.light(),
-                                        reading.humidityPercent() == null
-                                                ? stop.humidityPercent()
-                                                : reading.humidityPercent(),
-                                        reading.dayCelsius() == null ? stop.dayCelsius() : reading.dayCelsius(),
-                                        reading.nightCelsius() == null ? stop.nightCelsius() : reading.nightCelsius()));
-        happenings.flush();
-        upkeeper.reckonStop(stop.collection(), stop.id());
+        if (latest) {
+            stops.save(stop.typed(reading));
+        }
+        routine.touchedAt(stop.collection(), stop.id());
+    }
+
+    /** Stores what sensors measured at a stop, and works out anew what depends on it. */
+    @Transactional
+    public void measured(UUID collection, UUID stop, Runnable storing) {
+        routine.writeAll(collection, () -> {
+            storing.run();
+            routine.touchedAt(collection, stop);
+        });
     }
 
     /** Stores what was read at a stop on an earlier day; how the stop is today stays as it is. */
     @Transactional
     public void store(StopReading reading) {
         readings.save(reading);
-    }
-
-    /** Sets how a stop is now to what was measured there lately, mol/m², percent and °C; what was not measured stays. */
-    @Transactional
-    public void measured(
-            UUID collection,
-            UUID stopId,
-            @Nullable Double light,
-            @Nullable Double humidity,
-            @Nullable Double day,
-            @Nullable Double night) {
-        Stop stop = stop(collection, stopId);
-        stops.save(stop.measuring(light == null ? stop.dailyLight() : light)
-                .climate(
-                        stop.light(),
-                        humidity == null ? stop.humidityPercent() : humidity,
-                        day == null ? stop.dayCelsius() : day,
-                        night == null ? stop.nightCelsius() : night));
-        happenings.flush();
-        upkeeper.reckonStop(collection, stopId);
     }
 
     /** What was read at all stops from a day on, the latest last. */

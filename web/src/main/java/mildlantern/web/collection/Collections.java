@@ -9,6 +9,9 @@ import java.util.function.Function;
 import mildlantern.plant.Season;
 import mildlantern.treatment.Style;
 import mildlantern.web.platform.NotHere;
+import mildlantern.web.platform.StaleEdit;
+import mildlantern.web.platform.WrittenForms;
+import org.jspecify.annotations.Nullable;
 import org.springframework.data.repository.Repository;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -19,10 +22,12 @@ public class Collections {
     private static final double GUESSED_LATITUDE = 48;
 
     private final Rows rows;
+    private final WrittenForms forms;
     private final Clock clock;
 
-    Collections(Rows rows, Clock clock) {
+    Collections(Rows rows, WrittenForms forms, Clock clock) {
         this.rows = rows;
+        this.forms = forms;
         this.clock = clock;
     }
 
@@ -66,8 +71,9 @@ public class Collections {
      * @param longitude degrees, east above 0
      * @param said whether the grower said so; otherwise it is a guess by the hemisphere
      * @param simulatedWeather whether its weather is made up, as for the demo
+     * @param version of the house, to be carried by a form that changes it
      */
-    public record Site(double latitude, double longitude, boolean said, boolean simulatedWeather) {}
+    public record Site(double latitude, double longitude, boolean said, boolean simulatedWeather, long version) {}
 
     /** Where the house stands; a middle latitude of its hemisphere where nothing was said. */
     @Transactional(readOnly = true)
@@ -78,13 +84,29 @@ public class Collections {
                 said ? house.latitude() : house.south() ? -GUESSED_LATITUDE : GUESSED_LATITUDE,
                 house.longitude() == null ? 0 : house.longitude(),
                 said,
-                house.simulatedWeather());
+                house.simulatedWeather(),
+                house.version());
     }
 
     /** Says where the house stands. */
     @Transactional
     public void stands(UUID id, double latitude, double longitude, boolean simulatedWeather) {
         find(id).standing(latitude, longitude, simulatedWeather);
+    }
+
+    /**
+     * Says where the house stands, once; its weather stays.
+     *
+     * @param opened the version that the page showed
+     * @throws StaleEdit if the house was changed since the page was opened; nothing is stored
+     */
+    @Transactional(rollbackFor = StaleEdit.class)
+    public void stands(UUID id, UUID form, @Nullable Long opened, double latitude, double longitude) throws StaleEdit {
+        PlantCollection house = find(id);
+        if (forms.firstTime(id, form)) {
+            StaleEdit.check(opened, house.version());
+            house.standing(latitude, longitude, house.simulatedWeather());
+        }
     }
 
     /** The feed that this house mixes, by its id. */

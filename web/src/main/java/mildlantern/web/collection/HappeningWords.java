@@ -2,6 +2,7 @@ package mildlantern.web.collection;
 
 import java.time.LocalDate;
 import java.time.OffsetDateTime;
+import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -14,6 +15,8 @@ import mildlantern.quantity.Limits;
 
 /** Entries of the log in words. */
 public final class HappeningWords {
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM yyyy", Locale.UK);
+
     private HappeningWords() {}
 
     /** What happened with all its figures, as in "watered 380 mL rain water". */
@@ -23,6 +26,16 @@ public final class HappeningWords {
                 ? ""
                 : row.kind().words();
         return (what + " " + details).strip();
+    }
+
+    /** How a figure of a stop is known and how old it is. */
+    public static String known(StopNow.Known known) {
+        String how = switch (known.origin()) {
+            case TYPED -> "typed";
+            case METER -> "by meter";
+            case MEASURED -> "measured, mean of the week to";
+        };
+        return known.on().map(day -> how + " " + DAY.format(day)).orElse("as typed");
     }
 
     /** An entry in words before it is written. */

@@ -13,6 +13,8 @@ import mildlantern.plant.PlantKnowledge;
 import mildlantern.plant.Profile;
 import mildlantern.web.platform.RecordForms;
 import mildlantern.web.platform.SignedIn;
+import mildlantern.web.platform.StaleEdit;
+import mildlantern.web.platform.StaleForms;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -35,18 +37,21 @@ class KeepingController {
     private final Kinds kinds;
     private final PlantKnowledge knowledge;
     private final RecordForms forms;
+    private final StaleForms stale;
 
     KeepingController(
             CollectionService collections,
             PlantKeeping keeping,
             Kinds kinds,
             PlantKnowledge knowledge,
-            RecordForms forms) {
+            RecordForms forms,
+            StaleForms stale) {
         this.collections = collections;
         this.keeping = keeping;
         this.kinds = kinds;
         this.knowledge = knowledge;
         this.forms = forms;
+        this.stale = stale;
     }
 
     @GetMapping("/plants/new")
@@ -81,6 +86,17 @@ class KeepingController {
         model.addAttribute("forms", List.of(UUID.randomUUID(), UUID.randomUUID()));
         model.addAttribute("here", existing.map(Plant::stop).orElse(null));
         return "collection/plant-form";
+    }
+
+    private String words(SignedIn member, String field, String raw) {
+        return switch (field) {
+            case "stop" ->
+                collections.stop(member.collection(), UUID.fromString(raw)).name();
+            case "profile" ->
+                kinds.find(member.collection(), raw).map(Profile::name).orElse(raw);
+            case "medium" -> knowledge.medium(raw).map(Medium::name).orElse(raw);
+            default -> StaleForms.plain(raw);
+        };
     }
 
     private void check(SignedIn member, PlantForm plant, Optional<Plant> existing, BindingResult problems) {
@@ -127,7 +143,20 @@ class KeepingController {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             return choices(member, Optional.of(existing), model);
         }
-        keeping.change(existing, plant);
+        try {
+            keeping.change(member.collection(), id, plant);
+        } catch (StaleEdit e) {
+            PlantForm now = PlantForm.of(collections.plant(member.collection(), id));
+            return stale.show(
+                    response,
+                    model,
+                    "plant",
+                    plant,
+                    now,
+                    "/plants/" + id,
+                    "/plants/" + id,
+                    (field, raw) -> words(member, field, raw));
+        }
         return "redirect:/plants/" + id;
     }
 
@@ -139,10 +168,7 @@ class KeepingController {
             @RequestParam(defaultValue = "1") int count,
             @RequestParam String how) {
         keeping.multiply(
-                collections.plant(member.collection(), id),
-                form,
-                Math.max(1, Math.min(MOST_PARTS, count)),
-                how.equals("cutting"));
+                member.collection(), id, form, Math.max(1, Math.min(MOST_PARTS, count)), how.equals("cutting"));
         return "redirect:/plants/" + id;
     }
 
@@ -154,10 +180,7 @@ class KeepingController {
             @RequestParam String how,
             @RequestParam(defaultValue = "") String cause) {
         keeping.end(
-                collections.plant(member.collection(), id),
-                form,
-                how.equals("lost"),
-                cause.substring(0, Math.min(300, cause.length())));
+                member.collection(), id, form, how.equals("lost"), cause.substring(0, Math.min(300, cause.length())));
         return "redirect:/plants/" + Objects.requireNonNull(id);
     }
 }

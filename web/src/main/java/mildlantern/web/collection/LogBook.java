@@ -3,7 +3,6 @@ package mildlantern.web.collection;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.OffsetDateTime;
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -35,7 +34,7 @@ public class LogBook {
     private final CollectionService collections;
     private final Repositories.Happenings happenings;
     private final Repositories.Plants plants;
-    private final Upkeeper upkeeper;
+    private final Routine routine;
     private final WrittenForms forms;
     private final Moves moves;
     private final RecordReader reader;
@@ -47,7 +46,7 @@ public class LogBook {
             CollectionService collections,
             Repositories.Happenings happenings,
             Repositories.Plants plants,
-            Upkeeper upkeeper,
+            Routine routine,
             WrittenForms forms,
             Moves moves,
             RecordReader reader,
@@ -57,7 +56,7 @@ public class LogBook {
         this.collections = collections;
         this.happenings = happenings;
         this.plants = plants;
-        this.upkeeper = upkeeper;
+        this.routine = routine;
         this.forms = forms;
         this.moves = moves;
         this.reader = reader;
@@ -92,25 +91,26 @@ public class LogBook {
      *
      * @return the ids of what was written; empty where the form had been stored before
      */
-    public List<UUID> write(UUID collection, UUID plantId, UUID form, LocalDate day, List<Line> lines) {
-        Plant plant = collections.plant(collection, plantId);
-        return forms.firstTime(collection, form) ? write(plant, day, lines, Optional.empty()) : List.of();
+    public List<UUID> write(UUID collection, UUID plant, UUID form, LocalDate day, List<Line> lines) {
+        return routine.change(collection, List.of(plant), () -> {
+            Plant found = collections.plant(collection, plant);
+            return forms.firstTime(collection, form) ? add(found, day, lines, Optional.empty()) : List.of();
+        });
     }
 
-    /** Writes entries of a plant within the caller's piece of work, and reckons it anew. */
-    public List<UUID> write(Plant plant, LocalDate day, List<Line> lines, Optional<UUID> batch) {
-        List<UUID> written = new ArrayList<>();
-        for (Line line : lines) {
-            written.add(add(plant, day, line, batch).id());
-        }
-        plants.save(plant);
-        happenings.flush();
-        upkeeper.reckon(plant);
-        return written;
+    /** Writes entries of a plant within the caller's piece of work. */
+    public List<UUID> write(UUID collection, UUID plant, LocalDate day, List<Line> lines, Optional<UUID> batch) {
+        return routine.change(
+                collection, List.of(plant), () -> add(collections.plant(collection, plant), day, lines, batch));
     }
 
-    /** Adds an entry and what it changes, without reckoning; whoever adds many reckons once afterwards. */
+    private List<UUID> add(Plant plant, LocalDate day, List<Line> lines, Optional<UUID> batch) {
+        return lines.stream().map(line -> add(plant, day, line, batch).id()).toList();
+    }
+
+    /** Adds an entry and what it changes of its plant, within a piece of writing that holds the plant. */
     public Happening add(Plant plant, LocalDate day, Line line, Optional<UUID> batch) {
+        routine.touched(plant);
         LogEntry entry = line.entry() instanceof LogEntry.Moved moved ? completed(plant, moved) : line.entry();
         Happening row =
                 Happening.of(plant, day, entry, OffsetDateTime.now(clock)).detail(line.words());
@@ -119,6 +119,7 @@ public class LogBook {
         }
         batch.ifPresent(row::inBatch);
         apply(plant, day, entry);
+        plants.save(plant);
         return happenings.save(row);
     }
 
@@ -181,34 +182,39 @@ public class LogBook {
     }
 
     /** Writes what a grower remembers of an earlier day; it changes nothing of how the plant stands now. */
-    public void remember(Plant plant, HappeningKind kind, LocalDate day) {
-        happenings.save(new Happening(plant, kind, day, OffsetDateTime.now(clock)).detail("as remembered"));
-        happenings.flush();
-        upkeeper.reckon(plant);
+    public void remember(UUID collection, UUID plant, HappeningKind kind, LocalDate day) {
+        routine.change(
+                collection,
+                List.of(plant),
+                () -> note(collections.plant(collection, plant), day, kind, "as remembered"));
     }
 
     /** Notes that a plant came together with others: with a table, or of another plant. */
     public void arrived(Plant plant, LocalDate day, UUID batch) {
-        happenings.save(new Happening(plant, HappeningKind.ARRIVED, day, OffsetDateTime.now(clock)).inBatch(batch));
+        note(plant, day, HappeningKind.ARRIVED, null).inBatch(batch);
     }
 
     /** Shifts a pot on its stop: its middle from the left and from the glass, cm. Neither warmth nor light changes by that. */
-    public void shift(Plant plant, double x, double y, LocalDate day) {
-        note(plant, day, HappeningKind.SHIFTED, null);
-        plants.save(plant.at(x, y));
-        happenings.flush();
+    public void shift(UUID collection, UUID id, double x, double y, LocalDate day) {
+        routine.write(collection, List.of(id), () -> {
+            Plant plant = collections.plant(collection, id);
+            note(plant, day, HappeningKind.SHIFTED, null);
+            plants.save(plant.at(x, y));
+        });
     }
 
     /** Ends a plant: it is no longer kept, and its record stays. */
-    public void end(Plant plant, Plant.State how, LocalDate day, @Nullable String cause) {
-        note(plant, day, how == Plant.State.LOST ? HappeningKind.LOST : HappeningKind.RETIRED, cause);
-        plants.save(plant.ended(how, day, cause));
-        happenings.flush();
-        upkeeper.reckon(plant);
+    public void end(UUID collection, UUID id, Plant.State how, LocalDate day, @Nullable String cause) {
+        routine.write(collection, List.of(id), () -> {
+            Plant plant = collections.plant(collection, id);
+            note(plant, day, how == Plant.State.LOST ? HappeningKind.LOST : HappeningKind.RETIRED, cause);
+            plants.save(plant.ended(how, day, cause));
+        });
     }
 
-    /** Writes an entry that is not of the quick field: a photo, a split, an end. */
+    /** Writes an entry that is not of the quick field: a photo, a split, an end; within a piece of writing that holds the plant. */
     Happening note(Plant plant, LocalDate day, HappeningKind kind, @Nullable String words) {
+        routine.touched(plant);
         Happening row = new Happening(plant, kind, day, OffsetDateTime.now(clock)).detail(words);
         if (PlantState.changed(kind).isPresent()) {
             row.over(json.writeValueAsString(PlantState.of(plant)));
@@ -246,6 +252,13 @@ public class LogBook {
     }
 
     private int takeBack(UUID collection, List<Happening> asked) throws CannotTakeBack {
+        return routine.change(
+                collection,
+                asked.stream().map(Happening::plant).distinct().toList(),
+                () -> takenBack(collection, asked));
+    }
+
+    private int takenBack(UUID collection, List<Happening> asked) throws CannotTakeBack {
         List<Happening> rows = asked.stream()
                 .filter(row -> row.kind() != HappeningKind.UNDONE)
                 .filter(row -> !happenings.existsByCollectionAndUndoes(collection, row.id()))
@@ -269,11 +282,11 @@ public class LogBook {
                                             .toList()));
         }
         for (Happening row : rows) {
-            giveBack(Objects.requireNonNull(touched.get(row.plant())), row);
+            Plant plant = Objects.requireNonNull(touched.get(row.plant()));
+            routine.touched(plant);
+            giveBack(plant, row);
         }
         touched.values().forEach(plants::save);
-        happenings.flush();
-        upkeeper.reckon(collection, List.copyOf(touched.values()));
         return rows.size();
     }
 

@@ -22,6 +22,7 @@ import javax.imageio.ImageIO;
 import javax.imageio.ImageReader;
 import javax.imageio.stream.ImageInputStream;
 import mildlantern.web.platform.NotHere;
+import mildlantern.web.platform.WrittenForms;
 import net.coobird.thumbnailator.Thumbnails;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -42,12 +43,22 @@ class PhotoService {
     private final Repositories.Photos photos;
     private final CollectionService collections;
     private final LogBook log;
+    private final Routine routine;
+    private final WrittenForms forms;
     private final Clock clock;
 
-    PhotoService(Repositories.Photos photos, CollectionService collections, LogBook log, Clock clock) {
+    PhotoService(
+            Repositories.Photos photos,
+            CollectionService collections,
+            LogBook log,
+            Routine routine,
+            WrittenForms forms,
+            Clock clock) {
         this.photos = photos;
         this.collections = collections;
         this.log = log;
+        this.routine = routine;
+        this.forms = forms;
         this.clock = clock;
     }
 
@@ -68,15 +79,18 @@ class PhotoService {
      */
     @Transactional(rollbackFor = Unusable.class)
     void take(UUID collection, UUID plantId, UUID form, byte[] bytes, String caption) throws Unusable {
-        Plant plant = collections.plant(collection, plantId);
+        collections.plant(collection, plantId);
         byte[] scaled = scaled(bytes, LONGEST_SIDE);
         byte[] small = scaled(bytes, SMALL_SIDE);
         LocalDate day = taken(bytes).orElse(LocalDate.now(clock));
-        collections.once(collection, form, () -> {
-            Happening entry = log.note(plant, day, HappeningKind.PHOTO, caption.isBlank() ? null : caption);
-            photos.save(new Photo(plant, day, caption, "image/jpeg", scaled)
-                    .small(small)
-                    .loggedAs(entry));
+        routine.write(collection, List.of(plantId), () -> {
+            Plant plant = collections.plant(collection, plantId);
+            if (forms.firstTime(collection, form)) {
+                Happening entry = log.note(plant, day, HappeningKind.PHOTO, caption.isBlank() ? null : caption);
+                photos.save(new Photo(plant, day, caption, "image/jpeg", scaled)
+                        .small(small)
+                        .loggedAs(entry));
+            }
         });
     }
 

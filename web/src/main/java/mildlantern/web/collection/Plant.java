@@ -275,6 +275,10 @@ public class Plant extends Row {
         return dryGrams;
     }
 
+    public long version() {
+        return version == null ? 0 : version;
+    }
+
     public State state() {
         return state;
     }

@@ -4,6 +4,7 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Table;
+import jakarta.persistence.Version;
 import java.time.OffsetDateTime;
 import java.util.UUID;
 import mildlantern.treatment.Style;
@@ -27,6 +28,9 @@ public class PlantCollection extends Stored {
     private String feed;
     private OffsetDateTime createdAt;
 
+    @Version
+    private Long version;
+
     protected PlantCollection() {}
 
     PlantCollection(UUID id, String name, String hemisphere, OffsetDateTime createdAt) {
@@ -34,6 +38,10 @@ public class PlantCollection extends Stored {
         this.name = name;
         this.hemisphere = hemisphere;
         this.createdAt = createdAt;
+    }
+
+    long version() {
+        return version == null ? 0 : version;
     }
 
     String name() {

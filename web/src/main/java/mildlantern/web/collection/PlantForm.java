@@ -83,7 +83,10 @@ record PlantForm(
         Integer growths,
 
         @Min(value = 0, message = "0 or more.") @Max(value = 500, message = "At most 500.") @Nullable
-        Integer offsets) {
+        Integer offsets,
+
+        @Nullable Long version,
+        @Nullable String opened) {
 
     static PlantForm fresh(@Nullable UUID stop, String profile) {
         return new PlantForm(
@@ -108,6 +111,8 @@ record PlantForm(
                 false,
                 Stage.ADULT,
                 LeafClass.USUAL,
+                null,
+                null,
                 null,
                 null,
                 null,
@@ -140,7 +145,9 @@ record PlantForm(
                 plant.form(),
                 plant.leaves(),
                 plant.growths(),
-                plant.offsets());
+                plant.offsets(),
+                plant.version(),
+                null);
     }
 
     /** Puts what was typed into a plant; its stop is left alone, because moving is an entry of the log. */

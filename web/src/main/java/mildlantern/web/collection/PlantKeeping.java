@@ -9,6 +9,8 @@ import java.util.OptionalDouble;
 import java.util.UUID;
 import mildlantern.log.LogEntry;
 import mildlantern.plant.Stage;
+import mildlantern.web.platform.StaleEdit;
+import mildlantern.web.platform.WrittenForms;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -19,15 +21,22 @@ class PlantKeeping {
     private final CollectionService collections;
     private final LogBook log;
     private final Repositories.Plants plants;
-    private final Upkeeper upkeeper;
+    private final Routine routine;
+    private final WrittenForms forms;
     private final Clock clock;
 
     PlantKeeping(
-            CollectionService collections, LogBook log, Repositories.Plants plants, Upkeeper upkeeper, Clock clock) {
+            CollectionService collections,
+            LogBook log,
+            Repositories.Plants plants,
+            Routine routine,
+            WrittenForms forms,
+            Clock clock) {
         this.collections = collections;
         this.log = log;
         this.plants = plants;
-        this.upkeeper = upkeeper;
+        this.routine = routine;
+        this.forms = forms;
         this.clock = clock;
     }
 
@@ -41,33 +50,35 @@ class PlantKeeping {
     /** Adds a plant, once. */
     void add(UUID collection, PlantForm form) {
         Stop stop = collections.stop(collection, Objects.requireNonNull(form.stop()));
-        collections.once(
-                collection,
-                Objects.requireNonNull(form.form()),
-                () -> collections.write(form.into(new Plant(
-                        UUID.randomUUID(),
-                        collection,
-                        stop.id(),
-                        collections.nextPlace(collection, stop.id()),
-                        "",
-                        ""))));
+        routine.write(collection, List.of(), () -> {
+            if (forms.firstTime(collection, Objects.requireNonNull(form.form()))) {
+                int place = collections.nextPlace(collection, stop.id());
+                collections.write(form.into(new Plant(UUID.randomUUID(), collection, stop.id(), place, "", "")));
+            }
+        });
     }
 
-    /** Changes a plant, once; a changed stop is a move and stands in its log. */
-    void change(Plant plant, PlantForm form) {
+    /**
+     * Changes a plant, once; a changed stop is a move and stands in its log.
+     *
+     * @throws StaleEdit if the plant was changed since the page was made; nothing is stored
+     */
+    @Transactional(rollbackFor = StaleEdit.class)
+    void change(UUID collection, UUID id, PlantForm form) throws StaleEdit {
         UUID to = Objects.requireNonNull(form.stop());
-        collections.stop(plant.collection(), to);
-        collections.once(plant.collection(), Objects.requireNonNull(form.form()), () -> {
-            form.into(plant);
-            if (to.equals(plant.stop())) {
-                collections.write(plant);
-            } else {
-                log.write(
-                        plant,
-                        LocalDate.now(clock),
-                        List.of(LogBook.Line.of(new LogEntry.Moved(
-                                Optional.empty(), Optional.of(to), OptionalDouble.empty(), OptionalDouble.empty()))),
-                        Optional.empty());
+        collections.stop(collection, to);
+        routine.write(collection, List.of(id), () -> {
+            Plant plant = collections.plant(collection, id);
+            if (!forms.firstTime(collection, Objects.requireNonNull(form.form()))) {
+                return;
+            }
+            StaleEdit.check(form.version(), plant.version());
+            boolean moves = !to.equals(plant.stop());
+            collections.write(form.into(plant));
+            if (moves) {
+                LogEntry move = new LogEntry.Moved(
+                        Optional.empty(), Optional.of(to), OptionalDouble.empty(), OptionalDouble.empty());
+                log.write(collection, id, LocalDate.now(clock), List.of(LogBook.Line.of(move)), Optional.empty());
             }
         });
     }
@@ -78,8 +89,12 @@ class PlantKeeping {
      * @param count how many, 1 to 50
      * @param cutting whether they are young and the mother stays whole
      */
-    void multiply(Plant mother, UUID form, int count, boolean cutting) {
-        collections.once(mother.collection(), form, () -> {
+    void multiply(UUID collection, UUID motherId, UUID form, int count, boolean cutting) {
+        routine.write(collection, List.of(motherId), () -> {
+            Plant mother = collections.plant(collection, motherId);
+            if (!forms.firstTime(collection, form)) {
+                return;
+            }
             LocalDate today = LocalDate.now(clock);
             for (int i = 1; i <= count; i++) {
                 Plant child = new Plant(
@@ -108,7 +123,7 @@ class PlantKeeping {
                                 0,
                                 0)
                         .from(mother.id());
-                collections.store(child);
+                collections.write(child);
                 log.arrived(child, today, form);
             }
             log.note(
@@ -125,8 +140,7 @@ class PlantKeeping {
                         mother.flowers(),
                         mother.buds());
             }
-            collections.store(mother);
-            upkeeper.reckonStop(mother.collection(), mother.stop());
+            collections.write(mother);
         });
     }
 
@@ -146,14 +160,17 @@ class PlantKeeping {
     }
 
     /** A plant is no longer kept, once. */
-    void end(Plant plant, UUID form, boolean lost, String cause) {
-        collections.once(
-                plant.collection(),
-                form,
-                () -> log.end(
-                        plant,
+    void end(UUID collection, UUID id, UUID form, boolean lost, String cause) {
+        routine.write(collection, List.of(id), () -> {
+            Plant plant = collections.plant(collection, id);
+            if (plant.alive() && forms.firstTime(collection, form)) {
+                log.end(
+                        collection,
+                        id,
                         lost ? Plant.State.LOST : Plant.State.RETIRED,
                         LocalDate.now(clock),
-                        cause.isBlank() ? null : cause.strip()));
+                        cause.isBlank() ? null : cause.strip());
+            }
+        });
     }
 }

@@ -45,6 +45,7 @@ class PlantPages {
     private final WaterBook waterBook;
     private final FoodBook food;
     private final UpkeepRows upkeep;
+    private final StopStates states;
     private final PhotoService photos;
     private final PlatePictures plates;
     private final Troubles troubles;
@@ -59,6 +60,7 @@ class PlantPages {
             WaterBook waterBook,
             FoodBook food,
             UpkeepRows upkeep,
+            StopStates states,
             PhotoService photos,
             PlatePictures plates,
             Troubles troubles,
@@ -71,6 +73,7 @@ class PlantPages {
         this.waterBook = waterBook;
         this.food = food;
         this.upkeep = upkeep;
+        this.states = states;
         this.photos = photos;
         this.plates = plates;
         this.troubles = troubles;
@@ -281,7 +284,8 @@ class PlantPages {
 
     private List<PlantViews.Want> wants(Profile profile, Stop stop) {
         List<PlantViews.Want> wants = new ArrayList<>();
-        Optional.ofNullable(stop.dailyLight())
+        StopNow now = states.of(stop);
+        now.lightMol()
                 .ifPresentOrElse(
                         mol -> {
                             Range wanted = needs.light(profile, houses.season(stop.collection(), LocalDate.now(clock)));
@@ -292,15 +296,15 @@ class PlantPages {
                                     mol,
                                     "mol");
                         },
-                        () -> Optional.ofNullable(stop.light())
+                        () -> now.brightness()
                                 .ifPresent(light -> wants.add(new PlantViews.Want(
                                         "Light",
                                         Words.id(profile.light()),
                                         Words.id(light),
                                         light == profile.light()))));
-        number(wants, "Humidity", profile.humidity(), stop.humidityPercent(), "%");
-        number(wants, "Day", profile.day(), stop.dayCelsius(), "°C");
-        Optional.ofNullable(stop.nightCelsius())
+        number(wants, "Humidity", profile.humidity(), now.humidityPercent().orElse(null), "%");
+        number(wants, "Day", profile.day(), now.dayCelsius().orElse(null), "°C");
+        now.nightCelsius()
                 .ifPresent(night -> wants.add(new PlantViews.Want(
                         "Night",
                         Limits.plain(profile.night().celsius()) + " °C or more",

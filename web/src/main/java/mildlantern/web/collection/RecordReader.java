@@ -33,6 +33,7 @@ class RecordReader {
     private final FoodBook food;
     private final PotAccount account;
     private final Needs needs;
+    private final StopStates states;
     private final Clock clock;
 
     RecordReader(
@@ -42,6 +43,7 @@ class RecordReader {
             FoodBook food,
             PotAccount account,
             Needs needs,
+            StopStates states,
             Clock clock) {
         this.knowledge = knowledge;
         this.kinds = kinds;
@@ -49,6 +51,7 @@ class RecordReader {
         this.food = food;
         this.account = account;
         this.needs = needs;
+        this.states = states;
         this.clock = clock;
     }
 
@@ -90,17 +93,17 @@ class RecordReader {
     }
 
     PlantRecord.Place place(Stop stop, Profile profile, Season season) {
+        StopNow now = states.of(stop);
         return new PlantRecord.Place(
-                Optional.ofNullable(stop.light()),
-                Optional.ofNullable(stop.humidityPercent()).map(RelativeHumidity::new),
-                Optional.ofNullable(stop.dayCelsius()).map(Temperature::new),
-                Optional.ofNullable(stop.nightCelsius()).map(Temperature::new),
+                now.brightness(),
+                now.humidityPercent().map(RelativeHumidity::new),
+                now.dayCelsius().map(Temperature::new),
+                now.nightCelsius().map(Temperature::new),
                 stop.wetHours() == null ? OptionalDouble.empty() : OptionalDouble.of(stop.wetHours()),
                 Optional.of(stop.near()),
                 Optional.ofNullable(stop.crowded()),
                 Optional.ofNullable(stop.air()),
-                Optional.ofNullable(stop.dailyLight())
-                        .map(mol -> new PlantRecord.LightRead(mol, needs.light(profile, season))));
+                now.lightMol().map(mol -> new PlantRecord.LightRead(mol, needs.light(profile, season))));
     }
 
     private static PlantRecord.Watering watering(

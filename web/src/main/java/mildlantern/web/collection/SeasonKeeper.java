@@ -2,25 +2,25 @@ package mildlantern.web.collection;
 
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import net.javacrumbs.shedlock.spring.annotation.SchedulerLock;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
-import org.springframework.transaction.annotation.Transactional;
 
 /** Reckons a collection anew when the season turns: what is fed, and how strongly, turns with it, whether anything is written down or not. */
 @Component
 public class SeasonKeeper {
-    private final Collections houses;
-    private final Upkeeper upkeeper;
+    private final Routine routine;
     private final JdbcClient jdbc;
     private final Clock clock;
 
-    SeasonKeeper(Collections houses, Upkeeper upkeeper, JdbcClient jdbc, Clock clock) {
-        this.houses = houses;
-        this.upkeeper = upkeeper;
+    SeasonKeeper(Routine routine, JdbcClient jdbc, Clock clock) {
+        this.routine = routine;
         this.jdbc = jdbc;
         this.clock = clock;
     }
@@ -31,14 +31,17 @@ public class SeasonKeeper {
         return month.minusMonths(month.getMonthValue() % 3);
     }
 
+    /** Every plant in a transaction of its own, so that nobody waits for the whole house and a restart goes on where it was. */
     @Scheduled(initialDelayString = "PT2M", fixedDelayString = "PT3H")
     @SchedulerLock(name = "seasons", lockAtMostFor = "PT30M")
-    @Transactional
     public void turn() {
-        List<UUID> behind = jdbc.sql("select distinct collection_id from plant_upkeep where reckoned_on < ?")
+        Map<UUID, List<UUID>> behind = new LinkedHashMap<>();
+        jdbc.sql(
+                        "select collection_id, plant_id from plant_upkeep where reckoned_on < ? order by collection_id, plant_id")
                 .param(turned(LocalDate.now(clock)))
-                .query(UUID.class)
+                .query((row, number) -> behind.computeIfAbsent(row.getObject(1, UUID.class), house -> new ArrayList<>())
+                        .add(row.getObject(2, UUID.class)))
                 .list();
-        behind.stream().filter(houses::exists).forEach(upkeeper::reckonAll);
+        behind.forEach(routine::refresh);
     }
 }

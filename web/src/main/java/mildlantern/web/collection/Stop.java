@@ -17,7 +17,10 @@ import mildlantern.plant.Near;
 import mildlantern.web.platform.Row;
 import org.jspecify.annotations.NullUnmarked;
 
-/** One place of the collection, as the grower passes it on the walk. */
+/**
+ * One place of the collection, as the grower passes it on the walk. Its air and light are as they were last typed or read by meter; how it is
+ * now, sensors included, {@link StopStates} works out.
+ */
 @Entity
 @NullUnmarked
 public class Stop extends Row {
@@ -194,10 +197,18 @@ public class Stop extends Row {
         return draughtCm;
     }
 
-    /** Sets the light of a usual day as it was measured lately or read by a meter, mol/m²; null for not known. */
-    public Stop measuring(Double mol) {
-        this.dailyLight = mol;
+    /** Takes over what was typed or read by meter; what was not read stays as it was. */
+    Stop typed(StopReading reading) {
+        this.light = reading.light() == null ? light : reading.light();
+        this.dailyLight = reading.dailyLight() == null ? dailyLight : reading.dailyLight();
+        this.humidityPercent = reading.humidityPercent() == null ? humidityPercent : reading.humidityPercent();
+        this.dayCelsius = reading.dayCelsius() == null ? dayCelsius : reading.dayCelsius();
+        this.nightCelsius = reading.nightCelsius() == null ? nightCelsius : reading.nightCelsius();
         return this;
+    }
+
+    public long version() {
+        return version == null ? 0 : version;
     }
 
     public Double dailyLight() {

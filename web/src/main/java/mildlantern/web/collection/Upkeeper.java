@@ -22,11 +22,11 @@ import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Reckons anew when a plant's routine is due, whenever something was written down of it. */
+/** Works out from its log when a plant's routine is due, and stores that; asked by {@link Routine} alone, which holds the lock. */
 @Component
-public class Upkeeper {
+class Upkeeper {
     /** How far back the log is read: long enough to learn a slow plant's thirst, short enough for a quick press. */
-    private static final int DAYS_BACK = 180;
+    static final int DAYS_BACK = 180;
 
     private final Repositories.Happenings happenings;
     private final Repositories.Plants plants;
@@ -54,24 +54,6 @@ public class Upkeeper {
         this.planner = planner;
         this.feeds = feeds;
         this.clock = clock;
-    }
-
-    /** Reckons one plant. */
-    @Transactional(propagation = Propagation.MANDATORY)
-    public void reckon(Plant plant) {
-        if (!plant.alive()) {
-            rows.forget(plant.collection(), plant.id());
-            return;
-        }
-        LocalDate today = LocalDate.now(clock);
-        List<Happening> log = CollectionService.standing(
-                happenings.since(plant.collection(), plant.id(), today.minusDays(DAYS_BACK)));
-        reckon(
-                plant,
-                log,
-                rows.of(plant.collection(), plant.id()),
-                waterBook.climates(plant.collection()),
-                rows.load(plant.collection(), plant.id(), today));
     }
 
     private void reckon(
@@ -108,21 +90,9 @@ public class Upkeeper {
                         none ? Optional.empty() : next));
     }
 
-    /** Reckons all plants of a stop, as after a new reading. */
+    /** Works some plants of a collection out anew, reading what they depend on once. */
     @Transactional(propagation = Propagation.MANDATORY)
-    public void reckonStop(UUID collection, UUID stop) {
-        reckon(collection, plants.findByCollectionAndStopOrderByPlaceOnStop(collection, stop));
-    }
-
-    /** Reckons all plants of a collection, as after much was brought in. */
-    @Transactional(propagation = Propagation.MANDATORY)
-    public void reckonAll(UUID collection) {
-        reckon(collection, plants.findByCollectionOrderByPlaceOnStop(collection));
-    }
-
-    /** Reckons some plants of a collection. */
-    @Transactional(propagation = Propagation.MANDATORY)
-    public void reckon(UUID collection, List<Plant> some) {
+    void reckon(UUID collection, List<Plant> some) {
         LocalDate today = LocalDate.now(clock);
         WaterBook.Climates climates = waterBook.climates(collection);
         Map<UUID, UpkeepRow> before =
@@ -132,7 +102,9 @@ public class Upkeeper {
                         .allSince(collection, some.stream().map(Plant::id).toList(), today.minusDays(DAYS_BACK))
                         .stream()
                         .collect(Collectors.groupingBy(Happening::plant));
-        Load load = rows.load(collection, new UUID(0, 0), today);
+        // A plant alone is levelled against the others' work; several are, as they come, against what is planned so
+        // far.
+        Load load = rows.load(collection, some.size() == 1 ? some.get(0).id() : new UUID(0, 0), today);
         for (Plant plant : some) {
             if (plant.alive()) {
                 reckon(

@@ -34,8 +34,8 @@ import mildlantern.web.collection.CollectionService;
 import mildlantern.web.collection.Collections;
 import mildlantern.web.collection.Plant;
 import mildlantern.web.collection.PotKind;
+import mildlantern.web.collection.Routine;
 import mildlantern.web.collection.Stop;
-import mildlantern.web.collection.Upkeeper;
 import mildlantern.web.collection.WaterBook;
 import mildlantern.web.platform.LanternSettings;
 import org.postgresql.PGConnection;
@@ -67,7 +67,7 @@ class GeneratedCollection implements ApplicationRunner {
     private final WaterBook waterBook;
     private final WaterKnowledge water;
     private final PlantKnowledge knowledge;
-    private final Upkeeper upkeeper;
+    private final Routine routine;
     private final DataSource database;
     private final TransactionTemplate transaction;
     private final Clock clock;
@@ -81,7 +81,7 @@ class GeneratedCollection implements ApplicationRunner {
             WaterBook waterBook,
             WaterKnowledge water,
             PlantKnowledge knowledge,
-            Upkeeper upkeeper,
+            Routine routine,
             DataSource database,
             TransactionTemplate transaction,
             Clock clock) {
@@ -93,7 +93,7 @@ class GeneratedCollection implements ApplicationRunner {
         this.waterBook = waterBook;
         this.water = water;
         this.knowledge = knowledge;
-        this.upkeeper = upkeeper;
+        this.routine = routine;
         this.database = database;
         this.transaction = transaction;
         this.clock = clock;
@@ -140,14 +140,15 @@ class GeneratedCollection implements ApplicationRunner {
                             .sized(300, 80)));
                 }
                 for (int i = 0; i < size; i++) {
-                    made.add(plants.store(plant(i)));
+                    made.add(plant(i));
                 }
             });
+            for (Plant plant : made) {
+                plants.write(plant);
+            }
             transaction.executeWithoutResult(status -> histories());
             long told = System.nanoTime();
-            for (Stop stop : stops) {
-                transaction.executeWithoutResult(status -> upkeeper.reckonStop(collection, stop.id()));
-            }
+            routine.refreshAll(collection);
             transaction.executeWithoutResult(status -> {
                 for (int i = 0; i < size; i += PLANTS_A_CASE) {
                     UUID opened = cases.open(made.get(i), UUID.randomUUID(), today.minusDays(2));

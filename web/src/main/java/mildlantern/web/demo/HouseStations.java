@@ -56,7 +56,6 @@ class HouseStations {
             hours.add(hour(hour, station.read(hour, hour.plusSeconds(3599), MINUTES)));
         }
         readings.remember(stop, hours, 60 / MINUTES);
-        readings.now(stop.collection(), stop.id());
         Instant lately = now.minus(Duration.ofDays(2));
         Instant even = Instant.ofEpochSecond(lately.getEpochSecond() / 600 * 600);
         readings.takeFromStation(

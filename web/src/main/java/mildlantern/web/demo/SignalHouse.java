@@ -39,10 +39,10 @@ import mildlantern.web.collection.Glass;
 import mildlantern.web.collection.LogBook;
 import mildlantern.web.collection.Plant;
 import mildlantern.web.collection.PotKind;
+import mildlantern.web.collection.Routine;
 import mildlantern.web.collection.Stop;
 import mildlantern.web.collection.StopKind;
 import mildlantern.web.collection.StopReading;
-import mildlantern.web.collection.Upkeeper;
 import mildlantern.web.collection.WaterBook;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -61,7 +61,7 @@ class SignalHouse {
 
     private final CollectionService plants;
     private final LogBook log;
-    private final Upkeeper upkeeper;
+    private final Routine routine;
     private final WaterBook waterBook;
     private final WaterKnowledge water;
     private final CaseWriter cases;
@@ -75,7 +75,7 @@ class SignalHouse {
     SignalHouse(
             CollectionService plants,
             LogBook log,
-            Upkeeper upkeeper,
+            Routine routine,
             WaterBook waterBook,
             WaterKnowledge water,
             CaseWriter cases,
@@ -87,7 +87,7 @@ class SignalHouse {
             Clock clock) {
         this.plants = plants;
         this.log = log;
-        this.upkeeper = upkeeper;
+        this.routine = routine;
         this.waterBook = waterBook;
         this.water = water;
         this.cases = cases;
@@ -100,7 +100,7 @@ class SignalHouse {
     }
 
     void load(UUID collection) {
-        new House(collection).load();
+        routine.writeAll(collection, () -> new House(collection).load());
     }
 
     private final class House {
@@ -121,13 +121,12 @@ class SignalHouse {
             histories();
             befallen();
             // Cases weigh how the pots dry, so that is reckoned before they are opened.
-            named.values().forEach(plants::store);
-            upkeeper.reckonAll(collection);
+            named.values().forEach(plants::write);
+            routine.settle();
             troubles();
             lost();
             careSheets();
-            named.values().forEach(plants::store);
-            upkeeper.reckonAll(collection);
+            named.values().forEach(plants::write);
         }
 
         private void walk() {
@@ -228,7 +227,7 @@ class SignalHouse {
                 if (counts.get(3) > 0) {
                     plant.bloomingSince(today.minusDays(9 + chance.nextInt(20)));
                 }
-                named.put(line.name(), plants.store(plant));
+                named.put(line.name(), plants.write(plant));
             }
             plant("Pilot").named("Harbour Light", "HQ-001", "a neighbour's division");
             plant("Stowaway").acquired(today.minusDays(5)).named(null, "HQ-045", "a gift");
@@ -395,7 +394,7 @@ class SignalHouse {
 
         /** A plant that was lost, and what was learned of it. */
         private void lost() {
-            Plant salt = plants.store(new Plant(
+            Plant salt = plants.write(new Plant(
                             DemoLoader.id("plant Old Salt"),
                             collection,
                             at("Fog cabinet").id(),
@@ -425,7 +424,12 @@ class SignalHouse {
                     CareSetting.HEALTH,
                     "Bark is changed every two years.",
                     "Old Salt was lost to rot in broken-down bark.");
-            log.end(salt, Plant.State.LOST, today.minusDays(84), "root rot in bark that had broken down");
+            log.end(
+                    collection,
+                    salt.id(),
+                    Plant.State.LOST,
+                    today.minusDays(84),
+                    "root rot in bark that had broken down");
         }
 
         private void careSheets() {

@@ -19,7 +19,7 @@ import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
 import java.util.zip.ZipOutputStream;
 import mildlantern.web.collection.CollectionService;
-import mildlantern.web.collection.Upkeeper;
+import mildlantern.web.collection.Routine;
 import org.springframework.dao.DataAccessException;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Service;
@@ -145,14 +145,14 @@ class Archive {
     private final JdbcTemplate jdbc;
     private final JsonMapper json;
     private final CollectionService collections;
-    private final Upkeeper upkeeper;
+    private final Routine routine;
 
-    Archive(JdbcTemplate jdbc, JsonMapper json, CollectionService collections, Upkeeper upkeeper) {
+    Archive(JdbcTemplate jdbc, JsonMapper json, CollectionService collections, Routine routine) {
         this.jdbc = new JdbcTemplate(Objects.requireNonNull(jdbc.getDataSource()));
         this.jdbc.setFetchSize(FETCH);
         this.json = json;
         this.collections = collections;
-        this.upkeeper = upkeeper;
+        this.routine = routine;
     }
 
     /** What was wrong with an archive; the message is for the grower, and nothing of it was taken. */
@@ -324,7 +324,7 @@ class Archive {
             throw new Unreadable("The content of that archive does not fit together: "
                     + e.getMostSpecificCause().getMessage());
         }
-        upkeeper.reckonAll(collection);
+        routine.writeAll(collection, () -> routine.touchedAll(collection));
         return collections.plants(collection).size();
     }
 

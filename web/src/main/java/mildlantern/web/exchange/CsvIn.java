@@ -27,8 +27,8 @@ import mildlantern.web.collection.Kinds;
 import mildlantern.web.collection.LogBook;
 import mildlantern.web.collection.Plant;
 import mildlantern.web.collection.PotKind;
+import mildlantern.web.collection.Routine;
 import mildlantern.web.collection.Stop;
-import mildlantern.web.collection.Upkeeper;
 import mildlantern.web.platform.NotHere;
 import mildlantern.web.platform.WrittenForms;
 import org.jspecify.annotations.Nullable;
@@ -52,7 +52,7 @@ class CsvIn {
     private final Kinds kinds;
     private final PlantKnowledge knowledge;
     private final LogBook log;
-    private final Upkeeper upkeeper;
+    private final Routine routine;
     private final WrittenForms forms;
     private final JdbcClient jdbc;
     private final Clock clock;
@@ -62,7 +62,7 @@ class CsvIn {
             Kinds kinds,
             PlantKnowledge knowledge,
             LogBook log,
-            Upkeeper upkeeper,
+            Routine routine,
             WrittenForms forms,
             JdbcClient jdbc,
             Clock clock) {
@@ -70,7 +70,7 @@ class CsvIn {
         this.kinds = kinds;
         this.knowledge = knowledge;
         this.log = log;
-        this.upkeeper = upkeeper;
+        this.routine = routine;
         this.forms = forms;
         this.jdbc = jdbc;
         this.clock = clock;
@@ -270,7 +270,7 @@ class CsvIn {
         private final List<RowMade> rows = new ArrayList<>();
         private final List<Problem> problems = new ArrayList<>();
         private final List<Runnable> writing = new ArrayList<>();
-        private final Map<UUID, Plant> touched = new LinkedHashMap<>();
+        private final Set<UUID> touched = new HashSet<>();
         private int good;
 
         Reader(UUID collection, CsvTable table, Map<String, Integer> match, UUID batch) {
@@ -309,9 +309,7 @@ class CsvIn {
         }
 
         void write() {
-            writing.forEach(Runnable::run);
-            touched.values().forEach(collections::store);
-            upkeeper.reckonAll(collection);
+            routine.write(collection, touched, () -> writing.forEach(Runnable::run));
         }
 
         private void wrong(int row, String words) {
@@ -410,7 +408,7 @@ class CsvIn {
                                 .potted(pot, cm, medium == null ? kind.media().get(0) : medium, potted.orElse(null))
                                 .kept(water, null, null, null, null)
                                 .counted(leaves == null ? 0 : leaves.intValue(), 0, 0, 0, 0);
-                        collections.store(plant);
+                        collections.write(plant);
                         log.arrived(plant, came.orElse(today), batch);
                     });
                 }
@@ -523,10 +521,10 @@ class CsvIn {
                 if (named.size() == 1 && day.isPresent()) {
                     Plant plant = byId.get(named.get(0).id());
                     if (plant != null) {
+                        touched.add(plant.id());
                         writing.add(() -> understood.said().forEach(said -> {
-                            touched.put(plant.id(), plant);
                             log.add(
-                                    plant,
+                                    collections.plant(collection, plant.id()),
                                     day.get(),
                                     new LogBook.Line(said.entry(), blank((said.words() + " " + words).strip())),
                                     Optional.of(batch));

@@ -101,12 +101,11 @@ class FeedingController {
             RedirectAttributes flash) {
         // One page carries several mixes: each is stored once.
         UUID key = UUID.nameUUIDFromBytes((form + mix).getBytes(StandardCharsets.UTF_8));
-        Optional.ofNullable(feeding.fed(member.collection(), key, mix, Set.copyOf(plants)))
-                .ifPresent(batch -> {
-                    flash.addFlashAttribute(
-                            "told", plants.size() == 1 ? "One plant was fed." : plants.size() + " plants were fed.");
-                    flash.addFlashAttribute("batch", batch);
-                });
+        feeding.fed(member.collection(), key, mix, Set.copyOf(plants)).ifPresent(batch -> {
+            flash.addFlashAttribute(
+                    "told", plants.size() == 1 ? "One plant was fed." : plants.size() + " plants were fed.");
+            flash.addFlashAttribute("batch", batch);
+        });
         return PAGE;
     }
 

@@ -38,10 +38,11 @@ import mildlantern.web.collection.Collections;
 import mildlantern.web.collection.HappeningWords;
 import mildlantern.web.collection.LogBook;
 import mildlantern.web.collection.Plant;
+import mildlantern.web.collection.Routine;
 import mildlantern.web.collection.Stop;
 import mildlantern.web.collection.UpkeepRow;
 import mildlantern.web.collection.UpkeepRows;
-import org.jspecify.annotations.Nullable;
+import mildlantern.web.platform.WrittenForms;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -58,6 +59,8 @@ class FeedingService {
     private final UpkeepRows upkeep;
     private final CaseTroubles troubles;
     private final LogBook log;
+    private final Routine routine;
+    private final WrittenForms forms;
     private final FeedPlan feeds;
     private final Waters waters;
     private final OwnWaters ownWaters;
@@ -71,6 +74,8 @@ class FeedingService {
             UpkeepRows upkeep,
             CaseTroubles troubles,
             LogBook log,
+            Routine routine,
+            WrittenForms forms,
             FeedPlan feeds,
             Waters waters,
             OwnWaters ownWaters,
@@ -82,6 +87,8 @@ class FeedingService {
         this.upkeep = upkeep;
         this.troubles = troubles;
         this.log = log;
+        this.routine = routine;
+        this.forms = forms;
         this.feeds = feeds;
         this.waters = waters;
         this.ownWaters = ownWaters;
@@ -408,18 +415,18 @@ class FeedingService {
 
     /** Writes down that the plants of a mix were fed, but for those left out; once a form. */
     @Transactional
-    @Nullable
-    UUID fed(UUID collection, UUID form, String key, Set<UUID> plants) {
-        FeedProduct chosen = chosen(collection);
-        List<Due> group = mixes(due(collection, collections.plants(collection))).getOrDefault(key, List.of()).stream()
-                .filter(one -> plants.contains(one.plant().id()))
-                .toList();
-        if (group.isEmpty()) {
-            return null;
-        }
-        UUID[] batch = {null};
-        collections.once(collection, form, () -> {
-            batch[0] = UUID.randomUUID();
+    Optional<UUID> fed(UUID collection, UUID form, String key, Set<UUID> plants) {
+        return routine.change(collection, plants, () -> {
+            // Whoever was quicker has fed them: what is due is read under the lock.
+            List<Due> group =
+                    mixes(due(collection, collections.plants(collection))).getOrDefault(key, List.of()).stream()
+                            .filter(one -> plants.contains(one.plant().id()))
+                            .toList();
+            if (group.isEmpty() || !forms.firstTime(collection, form)) {
+                return Optional.<UUID>empty();
+            }
+            FeedProduct chosen = chosen(collection);
+            UUID batch = UUID.randomUUID();
             LocalDate today = LocalDate.now(clock);
             for (Due one : group) {
                 LogEntry entry = one.feed().way() == FeedPlan.Way.ROOTS
@@ -429,10 +436,10 @@ class FeedingService {
                         : new LogEntry.TrapFed(
                                 OptionalInt.of(one.feed().counts()),
                                 OptionalDouble.of(one.feed().mgNitrogen()));
-                log.write(one.plant(), today, List.of(LogBook.Line.of(entry)), Optional.of(batch[0]));
+                log.write(collection, one.plant().id(), today, List.of(LogBook.Line.of(entry)), Optional.of(batch));
             }
+            return Optional.of(batch);
         });
-        return batch[0];
     }
 
     boolean named(UUID collection, String name) {

@@ -10,6 +10,7 @@ import java.util.OptionalDouble;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import mildlantern.log.LogEntry;
 import mildlantern.place.BenchPlan;
 import mildlantern.place.Moves;
@@ -18,8 +19,10 @@ import mildlantern.web.care.Errands;
 import mildlantern.web.collection.CollectionService;
 import mildlantern.web.collection.LogBook;
 import mildlantern.web.collection.Plant;
+import mildlantern.web.collection.Routine;
 import mildlantern.web.collection.Standing;
 import mildlantern.web.collection.Stop;
+import mildlantern.web.platform.WrittenForms;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -34,13 +37,24 @@ class PlanService {
     private final LogBook log;
     private final StopPlans plans;
     private final Errands errands;
+    private final Routine routine;
+    private final WrittenForms forms;
     private final Clock clock;
 
-    PlanService(CollectionService collections, LogBook log, StopPlans plans, Errands errands, Clock clock) {
+    PlanService(
+            CollectionService collections,
+            LogBook log,
+            StopPlans plans,
+            Errands errands,
+            Routine routine,
+            WrittenForms forms,
+            Clock clock) {
         this.collections = collections;
         this.log = log;
         this.plans = plans;
         this.errands = errands;
+        this.routine = routine;
+        this.forms = forms;
         this.clock = clock;
     }
 
@@ -119,20 +133,37 @@ class PlanService {
      */
     @Transactional
     void shift(UUID collection, UUID plantId, UUID form, double x, double y) {
-        Plant plant = collections.plant(collection, plantId);
-        Stop stop = collections.stop(collection, plant.stop());
-        collections.once(collection, form, () -> {
-            List<Plant> plants = collections.plantsAt(collection, stop.id());
-            Map<UUID, BenchPlan.Placed> placed = Standing.at(stop, plants).stream()
-                    .collect(Collectors.toMap(BenchPlan.Placed::id, Function.identity()));
-            for (Plant other : plants) {
-                BenchPlan.Placed at = placed.get(other.id());
-                if (other.planX() == null && at != null && !other.id().equals(plantId)) {
-                    collections.store(other.at(at.x(), at.y()));
-                }
-            }
-            log.shift(plant, within(x, stop.widthCm()), within(y, stop.depthCm()), LocalDate.now(clock));
-        });
+        UUID at = collections.plant(collection, plantId).stop();
+        List<UUID> standing =
+                collections.plantsAt(collection, at).stream().map(Plant::id).toList();
+        routine.write(
+                collection, Stream.concat(standing.stream(), Stream.of(plantId)).toList(), () -> {
+                    Plant plant = collections.plant(collection, plantId);
+                    if (!forms.firstTime(collection, form)) {
+                        return;
+                    }
+                    Stop stop = collections.stop(collection, plant.stop());
+                    // What came or went meanwhile keeps its place: only those that are held are written of.
+                    List<Plant> plants = collections.plantsAt(collection, stop.id()).stream()
+                            .filter(one -> one.id().equals(plantId) || standing.contains(one.id()))
+                            .toList();
+                    Map<UUID, BenchPlan.Placed> placed = Standing.at(stop, plants).stream()
+                            .collect(Collectors.toMap(BenchPlan.Placed::id, Function.identity()));
+                    for (Plant other : plants) {
+                        BenchPlan.Placed drawn = placed.get(other.id());
+                        if (other.planX() == null
+                                && drawn != null
+                                && !other.id().equals(plantId)) {
+                            collections.write(other.at(drawn.x(), drawn.y()));
+                        }
+                    }
+                    log.shift(
+                            collection,
+                            plantId,
+                            within(x, stop.widthCm()),
+                            within(y, stop.depthCm()),
+                            LocalDate.now(clock));
+                });
     }
 
     private static double within(double value, double length) {

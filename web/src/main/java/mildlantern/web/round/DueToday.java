@@ -24,6 +24,8 @@ import mildlantern.web.collection.CollectionService;
 import mildlantern.web.collection.HappeningKind;
 import mildlantern.web.collection.Plant;
 import mildlantern.web.collection.Stop;
+import mildlantern.web.collection.StopNow;
+import mildlantern.web.collection.StopStates;
 import mildlantern.web.collection.UpkeepRow;
 import mildlantern.web.collection.UpkeepRows;
 import mildlantern.web.treatment.CourseDues;
@@ -48,6 +50,7 @@ final class DueToday {
     private final Map<UUID, PlantToday.Trouble> troubles;
     private final Set<UUID> stopsWithCatching;
     private final Map<UUID, Plant> apart;
+    private final Map<UUID, StopNow> now;
     private final Map<UUID, StopDue> byStop = new HashMap<>();
     private boolean counted;
 
@@ -83,6 +86,7 @@ final class DueToday {
             UUID collection,
             LocalDate day,
             CollectionService collections,
+            StopStates states,
             CaseTroubles cases,
             CourseDues courseDues,
             Errands errands,
@@ -98,6 +102,7 @@ final class DueToday {
         courses = courseDues.today(collection, day);
         this.errands = errands.today(collection, day);
         walk = collections.walk(collection);
+        now = states.of(collection, walk);
         CaseTroubles.Open open = cases.open(collection);
         troubles = open.troubles();
         holds = open.holds();
@@ -148,8 +153,8 @@ final class DueToday {
             }
         });
         walk.stream()
-                .filter(stop -> stop.nightCelsius() != null)
-                .filter(stop -> planner.coldForCups(stop.nightCelsius()))
+                .filter(stop ->
+                        now(stop).nightCelsius().filter(planner::coldForCups).isPresent())
                 .forEach(stop -> {
                     long cups = collections.plantsAt(collection, stop.id()).stream()
                             .filter(plant -> cup(plant, stop))
@@ -168,9 +173,16 @@ final class DueToday {
         return byStop.getOrDefault(stop.id(), new StopDue(0, Map.of()));
     }
 
+    /** How a stop is now. */
+    StopNow now(Stop stop) {
+        return now.getOrDefault(stop.id(), StopNow.UNKNOWN);
+    }
+
     private boolean cup(Plant plant, Stop stop) {
-        return stop.nightCelsius() != null
-                && planner.cupInTheCold(collections.profile(plant), stop.nightCelsius())
+        return now(stop)
+                        .nightCelsius()
+                        .filter(night -> planner.cupInTheCold(collections.profile(plant), night))
+                        .isPresent()
                 && collections.happenedOn(collection, day, List.of(plant.id())).stream()
                         .noneMatch(
                                 row -> row.kind() == HappeningKind.CUP_EMPTIED || row.kind() == HappeningKind.PUT_OFF);

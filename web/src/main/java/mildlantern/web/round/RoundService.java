@@ -34,6 +34,8 @@ import mildlantern.web.collection.HappeningWords;
 import mildlantern.web.collection.LogBook;
 import mildlantern.web.collection.Plant;
 import mildlantern.web.collection.Stop;
+import mildlantern.web.collection.StopNow;
+import mildlantern.web.collection.StopStates;
 import mildlantern.web.collection.UpkeepRow;
 import mildlantern.web.collection.UpkeepRows;
 import mildlantern.web.plan.StopPlans;
@@ -54,6 +56,7 @@ public class RoundService {
     private static final int SLIPS_AT_ONCE = 8;
 
     private final CollectionService collections;
+    private final StopStates states;
     private final CaseTroubles cases;
     private final CourseDues courses;
     private final Errands errands;
@@ -66,6 +69,7 @@ public class RoundService {
 
     RoundService(
             CollectionService collections,
+            StopStates states,
             CaseTroubles cases,
             CourseDues courses,
             Errands errands,
@@ -76,6 +80,7 @@ public class RoundService {
             RoundPlanner planner,
             Clock clock) {
         this.collections = collections;
+        this.states = states;
         this.cases = cases;
         this.courses = courses;
         this.errands = errands;
@@ -90,7 +95,16 @@ public class RoundService {
     /** What is due today in a collection; worked out once for a page and its frame. */
     DueToday today(UUID collection) {
         return new DueToday(
-                collection, LocalDate.now(clock), collections, cases, courses, errands, quarantine, rows, planner);
+                collection,
+                LocalDate.now(clock),
+                collections,
+                states,
+                cases,
+                courses,
+                errands,
+                quarantine,
+                rows,
+                planner);
     }
 
     /** The walk for the frame of every page. */
@@ -102,7 +116,7 @@ public class RoundService {
             lines.add(new RoundViews.StopLine(
                     stop.id(),
                     stop.name(),
-                    climate(stop),
+                    climate(stop, today.now(stop)),
                     Words.id(lamp),
                     lampWords(lamp),
                     dueWords(today.due(stop)),
@@ -121,11 +135,11 @@ public class RoundService {
         };
     }
 
-    private static String climate(Stop stop) {
+    private static String climate(Stop stop, StopNow now) {
         List<String> parts = new ArrayList<>();
         Optional.ofNullable(stop.note()).ifPresent(parts::add);
-        Optional.ofNullable(stop.dayCelsius()).ifPresent(day -> parts.add(Limits.plain(day) + "°"));
-        Optional.ofNullable(stop.humidityPercent()).ifPresent(rh -> parts.add(Limits.plain(rh) + " %"));
+        now.dayCelsius().ifPresent(day -> parts.add(Limits.plain(day) + "°"));
+        now.humidityPercent().ifPresent(rh -> parts.add(Limits.plain(rh) + " %"));
         return String.join(" · ", parts);
     }
 
@@ -239,7 +253,7 @@ public class RoundService {
                         .map(plant -> alsoHere(plant, today, done))
                         .toList(),
                 slips.carry(open),
-                readings(stop),
+                readings(today.now(stop)),
                 standing.stream()
                         .filter(plant -> today.holds.containsKey(plant.id()))
                         .map(plant -> new RoundViews.Held(
@@ -317,21 +331,22 @@ public class RoundService {
                 .orElse("not looked at yet");
     }
 
-    private static List<RoundViews.Reading> readings(Stop stop) {
+    private static List<RoundViews.Reading> readings(StopNow now) {
         List<RoundViews.Reading> readings = new ArrayList<>();
-        Optional.ofNullable(stop.dailyLight())
+        now.light()
                 .ifPresentOrElse(
-                        mol -> readings.add(new RoundViews.Reading("Light a day", Limits.tenths(mol), "mol")),
-                        () -> Optional.ofNullable(stop.light())
-                                .ifPresent(
-                                        light -> readings.add(new RoundViews.Reading("Light", Words.id(light), ""))));
-        Optional.ofNullable(stop.humidityPercent())
-                .ifPresent(rh -> readings.add(new RoundViews.Reading("Humidity", Limits.plain(rh), "%")));
-        Optional.ofNullable(stop.dayCelsius())
-                .ifPresent(day -> readings.add(new RoundViews.Reading("Day", Limits.plain(day), "°C")));
-        Optional.ofNullable(stop.nightCelsius())
-                .ifPresent(night -> readings.add(new RoundViews.Reading("Night", Limits.plain(night), "°C")));
+                        mol -> readings.add(reading("Light a day", Limits.tenths(mol.value()), "mol", mol)),
+                        () -> now.brightness()
+                                .ifPresent(light -> readings.add(
+                                        new RoundViews.Reading("Light", Words.id(light), "", "as typed"))));
+        now.humidity().ifPresent(rh -> readings.add(reading("Humidity", Limits.plain(rh.value()), "%", rh)));
+        now.day().ifPresent(day -> readings.add(reading("Day", Limits.plain(day.value()), "°C", day)));
+        now.night().ifPresent(night -> readings.add(reading("Night", Limits.plain(night.value()), "°C", night)));
         return readings;
+    }
+
+    private static RoundViews.Reading reading(String what, String value, String unit, StopNow.Known known) {
+        return new RoundViews.Reading(what, value, unit, HappeningWords.known(known));
     }
 
     private static List<RoundViews.Elsewhere> elsewhere(DueToday today, Stop here) {
@@ -425,7 +440,7 @@ public class RoundService {
             all.addAll(due);
             stops.add(new RoundViews.SheetStop(
                     stop.name(),
-                    climate(stop),
+                    climate(stop, today.now(stop)),
                     due.stream()
                             .flatMap(plant -> plant.dues().stream().map(it -> slips.line(plant, it)))
                             .toList()));

@@ -102,8 +102,8 @@ public final class RoundViews {
     /** A plant at this stop on which nothing is due. */
     record AlsoHere(UUID plant, String name, String kind, String lately) {}
 
-    /** A reading of the stop's climate. */
-    record Reading(String what, String value, String unit) {}
+    /** A figure of the stop's climate, and how it is known. */
+    record Reading(String what, String value, String unit, String from) {}
 
     /** A plant on which something must wait. */
     record Held(UUID plant, String name, String holds) {}

@@ -34,6 +34,7 @@ import mildlantern.web.collection.Collections;
 import mildlantern.web.collection.HappeningKind;
 import mildlantern.web.collection.Plant;
 import mildlantern.web.collection.Stop;
+import mildlantern.web.collection.StopStates;
 import mildlantern.web.collection.WaterBook;
 import mildlantern.web.platform.NotHere;
 import mildlantern.web.platform.SvgNumbers;
@@ -54,6 +55,7 @@ class CoursePages {
     private final CourseRepositories.Contacts asked;
     private final CaseTroubles cases;
     private final CollectionService collections;
+    private final StopStates states;
     private final Collections houses;
     private final Outbreaks outbreaks;
     private final Quarantine quarantine;
@@ -69,6 +71,7 @@ class CoursePages {
             CourseRepositories.Contacts asked,
             CaseTroubles cases,
             CollectionService collections,
+            StopStates states,
             Collections houses,
             Outbreaks outbreaks,
             Quarantine quarantine,
@@ -82,6 +85,7 @@ class CoursePages {
         this.asked = asked;
         this.cases = cases;
         this.collections = collections;
+        this.states = states;
         this.houses = houses;
         this.outbreaks = outbreaks;
         this.quarantine = quarantine;
@@ -267,7 +271,7 @@ class CoursePages {
                     + " that any is left; as many uses, " + forecast.slowInterval() + " days apart, "
                     + CourseComposer.percent(forecast.riskSlow()) + ".");
             forecast.longestHidden().ifPresent(stage -> words.add("Out of reach meanwhile: " + stage + "."));
-            double celsius = Situations.celsius(collections.stop(plant.collection(), plant.stop()));
+            double celsius = Situations.celsius(states.of(collections.stop(plant.collection(), plant.stop())));
             String lead = (forecast.ends() ? "Ends it" : "Does not end it by itself") + ": "
                     + CourseComposer.percent(forecast.risk()) + " chance that any is left after "
                     + (forecast.applications() == 1 ? "one use" : forecast.applications() + " uses") + ".";

@@ -16,6 +16,10 @@ final class CourseRepositories {
 
         Optional<StoredCourse> findByCollectionAndId(UUID collection, UUID id);
 
+        /** Whose it is; the course itself is read when that plant is held. */
+        @Query("select c.plant from StoredCourse c where c.collection = :collection and c.id = :id")
+        Optional<UUID> plantOf(UUID collection, UUID id);
+
         List<StoredCourse> findByCollectionAndTroubleCaseOrderByStartedOnDesc(UUID collection, UUID troubleCase);
 
         List<StoredCourse> findByCollectionAndPlantOrderByStartedOnDesc(UUID collection, UUID plant);

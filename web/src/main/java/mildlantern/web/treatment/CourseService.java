@@ -24,6 +24,7 @@ import mildlantern.web.collection.CareEntry;
 import mildlantern.web.collection.CollectionService;
 import mildlantern.web.collection.LogBook;
 import mildlantern.web.collection.Plant;
+import mildlantern.web.collection.Routine;
 import mildlantern.web.collection.Stop;
 import mildlantern.web.platform.NotHere;
 import mildlantern.web.platform.WrittenForms;
@@ -40,6 +41,7 @@ class CourseService {
     private final CaseTroubles cases;
     private final CollectionService collections;
     private final LogBook log;
+    private final Routine routine;
     private final CourseComposer composer;
     private final TreatmentKnowledge knowledge;
     private final Situations situations;
@@ -55,6 +57,7 @@ class CourseService {
             CaseTroubles cases,
             CollectionService collections,
             LogBook log,
+            Routine routine,
             CourseComposer composer,
             TreatmentKnowledge knowledge,
             Situations situations,
@@ -68,6 +71,7 @@ class CourseService {
         this.cases = cases;
         this.collections = collections;
         this.log = log;
+        this.routine = routine;
         this.composer = composer;
         this.knowledge = knowledge;
         this.situations = situations;
@@ -99,6 +103,16 @@ class CourseService {
         return courses.findByCollectionAndId(collection, id).orElseThrow(() -> new NotHere("course"));
     }
 
+    /** Changes a course as it is now, while its plant is held: two who tick in the same moment tick one after the other. */
+    private <T, X extends Exception> T onCourse(UUID collection, UUID id, Changing<T, X> changing) throws X {
+        UUID plant = courses.plantOf(collection, id).orElseThrow(() -> new NotHere("course"));
+        return routine.change(collection, List.of(plant), () -> changing.of(find(collection, id)));
+    }
+
+    private interface Changing<T, X extends Exception> {
+        T of(StoredCourse course) throws X;
+    }
+
     /** Composes without storing. */
     @Transactional(readOnly = true)
     public Course compose(UUID collection, Plant plant, Wanted wanted) {
@@ -120,11 +134,16 @@ class CourseService {
      * @return its id, or that of the one that runs already
      */
     public UUID start(UUID collection, UUID caseId, UUID form, Wanted wanted) {
-        Optional<StoredCourse> already = running(collection, caseId);
-        if (!forms.firstTime(collection, form) || already.isPresent()) {
-            return already.map(StoredCourse::id).orElseThrow(() -> new NotHere("course"));
-        }
         CaseTroubles.Decided decided = cases.decided(collection, caseId);
+        return routine.change(collection, List.of(decided.plant()), () -> {
+            Optional<StoredCourse> already = running(collection, caseId);
+            return already.isPresent() || !forms.firstTime(collection, form)
+                    ? already.map(StoredCourse::id).orElseThrow(() -> new NotHere("course"))
+                    : start(collection, caseId, decided, wanted);
+        });
+    }
+
+    private UUID start(UUID collection, UUID caseId, CaseTroubles.Decided decided, Wanted wanted) {
         if (!decided.causes().contains(wanted.cause())) {
             throw new IllegalArgumentException("the case was not decided for '" + wanted.cause() + "'");
         }
@@ -154,11 +173,17 @@ class CourseService {
      * @param on the day on which it was done
      */
     public void tick(UUID collection, UUID courseId, UUID stepId, UUID form, StoredStep.State how, LocalDate on) {
-        StoredCourse course = find(collection, courseId);
-        StoredStep step = step(course, stepId);
-        if (!forms.firstTime(collection, form) || step.state() != StoredStep.State.PLANNED) {
-            return;
-        }
+        onCourse(collection, courseId, course -> {
+            StoredStep step = step(course, stepId);
+            boolean fresh = forms.firstTime(collection, form) && step.state() == StoredStep.State.PLANNED;
+            if (fresh) {
+                tick(course, step, form, how, on);
+            }
+            return fresh;
+        });
+    }
+
+    private void tick(StoredCourse course, StoredStep step, UUID form, StoredStep.State how, LocalDate on) {
         LocalDate today = LocalDate.now(clock);
         LocalDate day = on.isAfter(today) || on.isBefore(course.startedOn()) ? today : on;
         step.became(how, day, form);
@@ -213,7 +238,7 @@ class CourseService {
             }
         }
         if (!lines.isEmpty()) {
-            log.write(plant, day, lines, Optional.of(batch));
+            log.write(course.collection(), course.plant(), day, lines, Optional.of(batch));
         }
     }
 
@@ -224,14 +249,21 @@ class CourseService {
     }
 
     /** Takes back what was written of a step, with its entries in the record. */
+    @Transactional(rollbackFor = LogBook.CannotTakeBack.class)
     public void takeBack(UUID collection, UUID courseId, UUID stepId) throws LogBook.CannotTakeBack {
-        StoredCourse course = find(collection, courseId);
-        StoredStep step = step(course, stepId);
-        if (step.state() == StoredStep.State.PLANNED) {
-            return;
-        }
+        onCourse(collection, courseId, course -> {
+            StoredStep step = step(course, stepId);
+            boolean written = step.state() != StoredStep.State.PLANNED;
+            if (written) {
+                takeBack(course, step);
+            }
+            return written;
+        });
+    }
+
+    private void takeBack(StoredCourse course, StoredStep step) throws LogBook.CannotTakeBack {
         if (step.batch() != null && step.state() == StoredStep.State.DONE) {
-            log.takeBackBatch(collection, step.batch());
+            log.takeBackBatch(course.collection(), step.batch());
         }
         boolean used = step.uses();
         if (course.state() == StoredCourse.State.RELEASED) {
@@ -292,13 +324,19 @@ class CourseService {
      * @param counted how many
      */
     public void found(UUID collection, UUID courseId, UUID form, OptionalDouble counted) {
-        StoredCourse course = find(collection, courseId);
-        if (!forms.firstTime(collection, form) || course.state() != StoredCourse.State.RUNNING) {
-            return;
-        }
+        onCourse(collection, courseId, course -> {
+            boolean runs = forms.firstTime(collection, form) && course.state() == StoredCourse.State.RUNNING;
+            if (runs) {
+                found(course, counted);
+            }
+            return runs;
+        });
+    }
+
+    private void found(StoredCourse course, OptionalDouble counted) {
         LocalDate today = LocalDate.now(clock);
         course.found(today, counted.isPresent() ? counted.getAsDouble() : null);
-        List<StoredStep> all = steps.of(collection, courseId);
+        List<StoredStep> all = steps.of(course.collection(), course.id());
         Course before = course.with(List.of());
         LocalDate from = all.stream()
                 .filter(step -> step.state() == StoredStep.State.DONE
@@ -307,7 +345,7 @@ class CourseService {
                 .max(Comparator.naturalOrder())
                 .map(day -> later(day, today))
                 .orElse(today);
-        Plant plant = collections.plant(collection, course.plant());
+        Plant plant = collections.plant(course.collection(), course.plant());
         Course anew = composer.compose(situations.request(
                 plant, course.disorder(), course.style(), from, from, course.severe(), counted, course.coverage()));
         all.stream().filter(step -> step.state() == StoredStep.State.PLANNED).forEach(steps::delete);
@@ -319,11 +357,11 @@ class CourseService {
 
     /** Puts a look at the plants that may have caught it on the round. */
     public int askContacts(UUID collection, UUID courseId, UUID form) {
-        StoredCourse course = find(collection, courseId);
-        if (!forms.firstTime(collection, form)) {
-            return 0;
-        }
-        Map<UUID, ContactLook> noted = contacts.findByCollectionAndCourse(collection, courseId).stream()
+        return onCourse(collection, courseId, course -> forms.firstTime(collection, form) ? askContacts(course) : 0);
+    }
+
+    private int askContacts(StoredCourse course) {
+        Map<UUID, ContactLook> noted = contacts.findByCollectionAndCourse(course.collection(), course.id()).stream()
                 .collect(Collectors.toMap(ContactLook::plant, look -> look));
         int asked = 0;
         for (Quarantine.Contact contact : outbreaks.contacts(course)) {
@@ -339,18 +377,22 @@ class CourseService {
 
     /** Ends a course before its time: another follows, or none. */
     public void end(UUID collection, UUID courseId, UUID form) {
-        StoredCourse course = find(collection, courseId);
-        if (forms.firstTime(collection, form) && course.state() == StoredCourse.State.RUNNING) {
-            course.end(StoredCourse.State.ENDED, LocalDate.now(clock));
-        }
+        onCourse(collection, courseId, course -> {
+            boolean runs = forms.firstTime(collection, form) && course.state() == StoredCourse.State.RUNNING;
+            if (runs) {
+                course.end(StoredCourse.State.ENDED, LocalDate.now(clock));
+            }
+            return runs;
+        });
     }
 
     /** Writes what was learned into the care sheets of the plant and of those that stood near it. */
     public int adjust(UUID collection, UUID courseId, UUID form) {
-        StoredCourse course = find(collection, courseId);
-        if (!forms.firstTime(collection, form)) {
-            return 0;
-        }
+        return onCourse(collection, courseId, course -> forms.firstTime(collection, form) ? adjust(course) : 0);
+    }
+
+    private int adjust(StoredCourse course) {
+        UUID collection = course.collection();
         LocalDate today = LocalDate.now(clock);
         String name = outbreaks.causeName(course.disorder());
         Plant plant = collections.plant(collection, course.plant());
@@ -359,7 +401,7 @@ class CourseService {
                 plant, course, CareSetting.FEEDING, quarantine.care("feed-again"), "Back after " + name + ".", today));
         entries.add(
                 entry(plant, course, CareSetting.HEALTH, quarantine.care("treated"), "It had " + name + ".", today));
-        for (ContactLook look : contacts.findByCollectionAndCourse(collection, courseId)) {
+        for (ContactLook look : contacts.findByCollectionAndCourse(collection, course.id())) {
             if (look.nearness() != Quarantine.Nearness.ROOM) {
                 Plant neighbour = collections.plant(collection, look.plant());
                 entries.add(entry(

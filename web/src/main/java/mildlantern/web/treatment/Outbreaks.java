@@ -26,6 +26,7 @@ import mildlantern.web.collection.Plant;
 import mildlantern.web.collection.Standing;
 import mildlantern.web.collection.Stop;
 import mildlantern.web.collection.StopKind;
+import mildlantern.web.collection.StopStates;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -38,6 +39,7 @@ class Outbreaks {
     private static final LocalDate EVER = LocalDate.of(1970, 1, 1);
 
     private final CollectionService collections;
+    private final StopStates states;
     private final CaseTroubles cases;
     private final CourseRepositories.Contacts contacts;
     private final Quarantine quarantine;
@@ -48,6 +50,7 @@ class Outbreaks {
 
     Outbreaks(
             CollectionService collections,
+            StopStates states,
             CaseTroubles cases,
             CourseRepositories.Contacts contacts,
             Quarantine quarantine,
@@ -56,6 +59,7 @@ class Outbreaks {
             JdbcClient jdbc,
             Clock clock) {
         this.collections = collections;
+        this.states = states;
         this.cases = cases;
         this.contacts = contacts;
         this.quarantine = quarantine;
@@ -80,7 +84,7 @@ class Outbreaks {
     /** The clock of standing alone of a course. */
     Quarantine.Clock clock(StoredCourse course) {
         Plant plant = collections.plant(course.collection(), course.plant());
-        double celsius = Situations.celsius(collections.stop(course.collection(), plant.stop()));
+        double celsius = Situations.celsius(states.of(collections.stop(course.collection(), plant.stop())));
         return quarantine.clock(course.lastFind(), Optional.of(course.disorder()), celsius);
     }
 
@@ -94,7 +98,7 @@ class Outbreaks {
         if (pest.isEmpty()) {
             return opened.minusDays(quarantine.unseenDays());
         }
-        double celsius = Situations.celsius(collections.stop(plant.collection(), plant.stop()));
+        double celsius = Situations.celsius(states.of(collections.stop(plant.collection(), plant.stop())));
         double noticed = Math.max(pest.get().seenFrom(), counted.orElse(0));
         double days = new PestClock(
                         pest.get(),

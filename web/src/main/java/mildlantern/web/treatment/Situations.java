@@ -19,7 +19,8 @@ import mildlantern.web.collection.CollectionService;
 import mildlantern.web.collection.Happening;
 import mildlantern.web.collection.HappeningKind;
 import mildlantern.web.collection.Plant;
-import mildlantern.web.collection.Stop;
+import mildlantern.web.collection.StopNow;
+import mildlantern.web.collection.StopStates;
 import mildlantern.web.collection.UpkeepRows;
 import org.springframework.stereotype.Component;
 
@@ -42,6 +43,7 @@ class Situations {
             SprayKind.DETERGENT, "household-detergent");
 
     private final CollectionService collections;
+    private final StopStates states;
     private final UpkeepRows upkeep;
     private final TreatmentKnowledge knowledge;
     private final CourseRepositories.Courses courses;
@@ -50,12 +52,14 @@ class Situations {
 
     Situations(
             CollectionService collections,
+            StopStates states,
             UpkeepRows upkeep,
             TreatmentKnowledge knowledge,
             CourseRepositories.Courses courses,
             CourseRepositories.Steps steps,
             CourseRepositories.Products products) {
         this.collections = collections;
+        this.states = states;
         this.upkeep = upkeep;
         this.knowledge = knowledge;
         this.courses = courses;
@@ -75,16 +79,16 @@ class Situations {
     }
 
     /** Mean temperature at a stop, °C. */
-    static double celsius(Stop stop) {
-        Optional<Double> day = Optional.ofNullable(stop.dayCelsius());
-        Optional<Double> night = Optional.ofNullable(stop.nightCelsius());
+    static double celsius(StopNow now) {
+        Optional<Double> day = now.dayCelsius();
+        Optional<Double> night = now.nightCelsius();
         return day.isPresent() && night.isPresent()
                 ? (day.get() + night.get()) / 2
                 : day.or(() -> night).orElse(USUAL_CELSIUS);
     }
 
     Situation of(Plant plant, LocalDate today) {
-        Stop stop = collections.stop(plant.collection(), plant.stop());
+        StopNow now = states.of(collections.stop(plant.collection(), plant.stop()));
         boolean thirsty = upkeep.of(plant.collection(), plant.id())
                 .flatMap(row -> row.upkeep().water())
                 .filter(check -> check.early().isBefore(today))
@@ -93,9 +97,9 @@ class Situations {
                 collections.profile(plant),
                 plant.flowers() > 0,
                 thirsty,
-                celsius(stop),
-                stop.humidityPercent() == null ? OptionalDouble.empty() : OptionalDouble.of(stop.humidityPercent()),
-                stop.light() == Brightness.DIRECT,
+                celsius(now),
+                now.humidityPercent().map(OptionalDouble::of).orElse(OptionalDouble.empty()),
+                now.brightness().filter(Brightness.DIRECT::equals).isPresent(),
                 Set.of(),
                 uses(plant, today));
     }

@@ -66,18 +66,28 @@ class PlaceInTheBrowserTest {
     private Stop bright;
 
     @BeforeEach
-    void twoStops() {
+    void twoStops() throws Exception {
         grower = growers.grower();
         collection = grower.member().collection();
-        collections.reshape(collections.stop(collection, grower.stop().id()).built(StopKind.SHELF, Glass.NORTH, 90), 1);
+        collections.reshape(
+                collection,
+                grower.stop().id(),
+                UUID.randomUUID(),
+                collections.stop(collection, grower.stop().id()).version(),
+                1,
+                stop -> stop.built(StopKind.SHELF, Glass.NORTH, 90));
         bright = new Stop(UUID.randomUUID(), collection, 2, "Porch").climate(Brightness.BRIGHT, 60.0, 22.0, 17.0);
-        transaction.executeWithoutResult(status -> {
-            collections.write(bright);
-            collections.write(
-                    bright,
-                    new StopReading(bright, LocalDate.now(clock), OffsetDateTime.now(clock))
-                            .read(null, 6.0, null, null, null));
-        });
+        collections.write(bright);
+        read(bright, 6.0);
+    }
+
+    private void read(Stop stop, double mol) {
+        collections.read(
+                collection,
+                stop.id(),
+                UUID.randomUUID(),
+                at -> new StopReading(at, LocalDate.now(clock), OffsetDateTime.now(clock))
+                        .read(null, mol, null, null, null));
     }
 
     @AfterEach
@@ -191,12 +201,14 @@ class PlaceInTheBrowserTest {
                             .kept(WaterSource.RAIN, FeedStrength.NONE, false, false, true)
                             .counted(0, 6, 0, 0, 0));
             log.write(
-                    trumpet,
+                    collection,
+                    trumpet.id(),
                     june.minusDays(30),
                     List.of(LogBook.Line.of(new LogEntry.TrapFed(OptionalInt.of(2), OptionalDouble.empty()))),
                     Optional.empty());
             log.write(
-                    collections.plant(collection, grower.plant().id()),
+                    collection,
+                    grower.plant().id(),
                     june.minusDays(30),
                     List.of(
                             LogBook.Line.of(LogEntry.Watered.through()),
@@ -225,10 +237,7 @@ class PlaceInTheBrowserTest {
     void aChangeOfCareIsAcceptedByKeyboardAlone() {
         try (Browser.Window window = window(1280, 800)) {
             Page page = window.page;
-            transaction.executeWithoutResult(status -> collections.write(
-                    collections.stop(collection, grower.stop().id()),
-                    new StopReading(grower.stop(), LocalDate.now(clock), OffsetDateTime.now(clock))
-                            .read(null, 1.0, null, null, null)));
+            read(grower.stop(), 1.0);
             settled(page);
             page.keyboard().press(";");
             assertThat(page.locator(".care-all")).containsText("Limpet");

@@ -87,9 +87,11 @@ class CareFlowTest {
     }
 
     private void light(Stop stop, double mol) {
-        collections.write(
-                collections.stop(collection, stop.id()),
-                new StopReading(stop, LocalDate.now(clock), OffsetDateTime.now(clock))
+        collections.read(
+                collection,
+                stop.id(),
+                UUID.randomUUID(),
+                at -> new StopReading(at, LocalDate.now(clock), OffsetDateTime.now(clock))
                         .read(null, mol, null, null, null));
     }
 

@@ -28,6 +28,9 @@ import mildlantern.web.collection.Collections;
 import mildlantern.web.collection.Glass;
 import mildlantern.web.collection.Stop;
 import mildlantern.web.collection.StopKind;
+import mildlantern.web.collection.StopNow;
+import mildlantern.web.collection.StopReading;
+import mildlantern.web.collection.StopStates;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -50,6 +53,9 @@ class ReadingsTest {
 
     @Autowired
     private CollectionService collections;
+
+    @Autowired
+    private StopStates states;
 
     @Autowired
     private Collections houses;
@@ -140,10 +146,14 @@ class ReadingsTest {
                     assertThat(rows.get(0)).containsEntry("twice", 690).containsEntry("stored", 0);
                     assertThat(rows.get(1)).containsEntry("stored", 690);
                 });
-        Stop now = collections.stop(collection, grower.stop().id());
-        assertThat(now.humidityPercent()).isEqualTo(62);
-        assertThat(now.dayCelsius()).isEqualTo(19);
-        assertThat(now.dailyLight()).isCloseTo(50 * 86400 / 1e6, within(0.06));
+        StopNow now = states.of(collections.stop(collection, grower.stop().id()));
+        assertThat(now.humidityPercent()).contains(62.0);
+        assertThat(now.dayCelsius()).contains(19.0);
+        assertThat(now.lightMol().orElseThrow()).isCloseTo(50 * 86400 / 1e6, within(0.06));
+        assertThat(now.humidity().orElseThrow().origin()).isEqualTo(StopReading.Origin.MEASURED);
+        assertThat(collections.stop(collection, grower.stop().id()).humidityPercent())
+                .as("what was typed stays as it was typed")
+                .isEqualTo(50);
         List<DayOfAir> days = readings.days(
                 collection, grower.stop().id(), LocalDate.now(clock).minusDays(5), LocalDate.now(clock));
         assertThat(days.get(0).mol()).as("a day with a gap has no sum").isEmpty();
@@ -166,7 +176,13 @@ class ReadingsTest {
 
     @Test
     void aMeterTellsADaysLightAndCorrectsTheWindow() throws Exception {
-        collections.reshape(collections.stop(collection, grower.stop().id()).built(StopKind.SILL, Glass.SOUTH, 20), 1);
+        collections.reshape(
+                collection,
+                grower.stop().id(),
+                UUID.randomUUID(),
+                collections.stop(collection, grower.stop().id()).version(),
+                1,
+                stop -> stop.built(StopKind.SILL, Glass.SOUTH, 20));
         mvc.perform(mine(post(stop + "/meter"))
                         .param("form", UUID.randomUUID().toString())
                         .param("onDay", LocalDate.now(clock).toString())
@@ -269,7 +285,9 @@ class ReadingsTest {
                     assertThat(day.hours()).isEqualTo(24);
                     assertThat(day.byDay().orElseThrow()).isBetween(23.0, 30.0);
                 });
-        assertThat(collections.stop(collection, grower.stop().id()).nightCelsius())
+        assertThat(states.of(collections.stop(collection, grower.stop().id()))
+                        .nightCelsius()
+                        .orElseThrow())
                 .isBetween(17.0, 21.0);
         assertThat(count("raw_reading")).isLessThanOrEqualTo((Readings.RAW_DAYS + 4) * 144);
     }

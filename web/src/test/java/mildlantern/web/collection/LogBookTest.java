@@ -149,7 +149,7 @@ class LogBookTest {
     @Test
     void aShiftIsNotTakenBackAcrossAMove() throws Exception {
         Stop porch = collections.write(new Stop(UUID.randomUUID(), collection, 2, "Porch"));
-        log.shift(plant(), 30, 10, today);
+        log.shift(collection, plant().id(), 30, 10, today);
         UUID shift = collections.happenings(grower.plant()).get(0).id();
         UUID move = write(new LogEntry.Moved(
                 Optional.empty(), Optional.of(porch.id()), OptionalDouble.empty(), OptionalDouble.empty()));
@@ -163,7 +163,7 @@ class LogBookTest {
 
     @Test
     void takingBackASplitTakesItsPartsAway_butNotOnceTheyHaveALifeOfTheirOwn() throws Exception {
-        keeping.multiply(plant(), UUID.randomUUID(), 2, false);
+        keeping.multiply(collection, plant().id(), UUID.randomUUID(), 2, false);
         assertThat(collections.plants(collection)).hasSize(3);
         UUID split = collections.happenings(grower.plant()).get(0).id();
         Plant part = collections.offspring(grower.plant()).get(0);
@@ -191,9 +191,11 @@ class LogBookTest {
     }
 
     private void read(LocalDate day, double humidity) {
-        Stop stop = collections.stop(collection, grower.stop().id());
-        collections.write(
-                stop, new StopReading(stop, day, OffsetDateTime.now(clock)).read(null, null, humidity, null, null));
+        collections.read(
+                collection,
+                grower.stop().id(),
+                UUID.randomUUID(),
+                stop -> new StopReading(stop, day, OffsetDateTime.now(clock)).read(null, null, humidity, null, null));
     }
 
     @Test
@@ -204,7 +206,7 @@ class LogBookTest {
                 UUID.randomUUID(),
                 today,
                 List.of(LogBook.Line.of(new LogEntry.Looked())));
-        log.end(plant(), Plant.State.LOST, today, "rot");
+        log.end(collection, plant().id(), Plant.State.LOST, today, "rot");
         assertThat(collections.plants(collection)).isEmpty();
         assertThat(plant().endedCause()).isEqualTo("rot");
         UUID lost = collections.happenings(grower.plant()).stream()

@@ -92,11 +92,12 @@ class FeedingFlowTest {
     }
 
     private void write(Plant plant, int daysAgo, LogEntry entry) {
-        transaction.executeWithoutResult(status -> log.write(
-                collections.plant(collection, plant.id()),
+        log.write(
+                collection,
+                plant.id(),
                 LocalDate.now(clock).minusDays(daysAgo),
                 List.of(LogBook.Line.of(entry)),
-                Optional.empty()));
+                Optional.empty());
     }
 
     private MockHttpServletRequestBuilder mine(MockHttpServletRequestBuilder request) {

@@ -235,9 +235,11 @@ class RoundFlowTest {
     void drierAirAtAStopBringsTheCheckForward() {
         write(today, LogEntry.Watered.through());
         double before = row().cycleDays();
-        collections.write(
-                grower.stop(),
-                new StopReading(grower.stop(), today, OffsetDateTime.now(clock))
+        collections.read(
+                collection,
+                grower.stop().id(),
+                UUID.randomUUID(),
+                stop -> new StopReading(stop, today, OffsetDateTime.now(clock))
                         .read(Brightness.MEDIUM, null, 25.0, 26.0, 18.0));
         assertThat(row().cycleDays()).isLessThan(0.75 * before);
     }
