@@ -166,9 +166,16 @@ public sealed interface LogEntry {
     /**
      * Treated against a pest or disease.
      *
-     * @param with what was sprayed, where it is one of the known kinds
+     * @param with the kind of spray, where it is one of those that leave marks of their own
+     * @param means id of what was used, where it was recognised
+     * @param product the product or active ingredient, where it was named
      */
-    record Treated(Optional<SprayKind> with) implements LogEntry {}
+    record Treated(Optional<SprayKind> with, Optional<String> means, Optional<String> product) implements LogEntry {
+        /** Treated with something of which nothing more is known. */
+        public static Treated with(SprayKind kind) {
+            return new Treated(Optional.of(kind), Optional.empty(), Optional.empty());
+        }
+    }
 
     /** Pruned or trimmed. */
     record Pruned() implements LogEntry {}

@@ -14,6 +14,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.UUID;
+import java.util.function.Function;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
@@ -22,7 +23,6 @@ import mildlantern.log.LogEntry.Felt;
 import mildlantern.log.LogEntry.Way;
 import mildlantern.log.LogEntry.Wetness;
 import mildlantern.log.LogEntry.Yardstick;
-import mildlantern.plant.SprayKind;
 import mildlantern.plant.WaterSource;
 
 /**
@@ -70,7 +70,7 @@ public final class QuickLine {
         verbs("repotted", "repotted", "repot");
         verbs("moved", "moved", "move");
         verbs("counted", "counted", "count");
-        verbs("sprayed", "sprayed", "spray", "treated");
+        verbs("sprayed", "sprayed", "spray", "treated", "drenched", "swabbed", "released", "dusted", "applied");
         verbs("bloom", "bloom", "flowers");
         verbs("pruned", "pruned", "trimmed", "cut");
         verbs("looked", "looked", "fine");
@@ -109,8 +109,13 @@ public final class QuickLine {
      * The names of a collection.
      *
      * @param media medium ids by the words for them
+     * @param treatments what an entry says was used, from its words
      */
-    public record Names(List<Named> plants, List<Named> stops, Map<String, String> media) {}
+    public record Names(
+            List<Named> plants,
+            List<Named> stops,
+            Map<String, String> media,
+            Function<String, LogEntry.Treated> treatments) {}
 
     /**
      * An entry and the words that go with it.
@@ -268,11 +273,7 @@ public final class QuickLine {
                 case "repotted" -> repotted(words);
                 case "moved" -> moved(words);
                 case "counted" -> counted(words);
-                case "sprayed" ->
-                    Optional.of(new LogEntry.Treated(Arrays.stream(SprayKind.values())
-                            .filter(kind -> clause.toLowerCase(Locale.ROOT)
-                                    .contains(kind.name().toLowerCase(Locale.ROOT)))
-                            .findFirst()));
+                case "sprayed" -> Optional.of(names.treatments().apply(clause.replaceFirst("^\\S+\\s*", "")));
                 case "bloom" -> bloom(words);
                 case "emptied" -> Optional.of(new LogEntry.CupEmptied());
                 case "pruned" -> Optional.of(new LogEntry.Pruned());

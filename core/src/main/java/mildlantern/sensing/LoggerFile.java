@@ -36,6 +36,10 @@ import org.apache.commons.csv.CSVRecord;
  * of hour. A table with a line that cannot be read is refused whole, with the numbers of those lines.
  */
 public final class LoggerFile {
+    /** Two years and more, every ten minutes. */
+    private static final int MOST_LINES = 120_000;
+
+    private static final int MOST_CELLS = 1_000_000;
     private static final int HEADING_WITHIN = 30;
     private static final int PROBLEMS_SAID = 12;
     private static final Set<String> NOTHING = Set.of("", "-", "--", "---", "n/a", "na", "nan", "null", "logged");
@@ -127,10 +131,11 @@ public final class LoggerFile {
     /**
      * Reads a table.
      *
-     * @throws Unreadable if there is no heading with a time and a reading, or a line makes no sense
+     * @param until no reading can be later; a logger whose clock is wrong is told so
+     * @throws Unreadable if there is no heading with a time and a reading, a line makes no sense, or it is larger than a logger's table can be
      */
-    public static Read read(String text, Asked asked, WindowLight light) throws Unreadable {
-        return new Reading(asked, light).read(text);
+    public static Read read(String text, Asked asked, WindowLight light, Instant until) throws Unreadable {
+        return new Reading(asked, light).read(text, until);
     }
 
     private enum Part {
@@ -162,7 +167,7 @@ public final class LoggerFile {
             this.zone = asked.zone();
         }
 
-        Read read(String text) throws Unreadable {
+        Read read(String text, Instant until) throws Unreadable {
             String plain = text.startsWith("\uFEFF") ? text.substring(1) : text;
             char between = between(plain);
             decimalComma = between == ';';
@@ -189,6 +194,16 @@ public final class LoggerFile {
             }
             if (samples.isEmpty()) {
                 throw new Unreadable("There is no reading below the heading; nothing was stored.", List.of());
+            }
+            Instant last = samples.stream()
+                    .map(Sample::at)
+                    .max(Comparator.naturalOrder())
+                    .orElseThrow();
+            if (last.isAfter(until)) {
+                throw new Unreadable(
+                        "The table goes to %s, which has not come yet; nothing was stored. Is the logger's clock right?"
+                                .formatted(last.atZone(zone).toLocalDate()),
+                        List.of());
             }
             return sifted(samples, rows.size());
         }
@@ -251,7 +266,19 @@ public final class LoggerFile {
                     .setIgnoreSurroundingSpaces(true)
                     .get();
             try (CSVParser parser = CSVParser.parse(new StringReader(text), format)) {
-                return parser.getRecords();
+                List<CSVRecord> lines = new ArrayList<>();
+                long cells = 0;
+                for (CSVRecord line : parser) {
+                    lines.add(line);
+                    cells += line.size();
+                    if (lines.size() > MOST_LINES || cells > MOST_CELLS) {
+                        throw new Unreadable(
+                                "That table has more than %d lines or %d cells; bring it by parts. Nothing was stored."
+                                        .formatted(MOST_LINES, MOST_CELLS),
+                                List.of());
+                    }
+                }
+                return lines;
             } catch (IOException | IllegalArgumentException | IllegalStateException | UncheckedIOException e) {
                 throw new Unreadable("This is no table of readings: its quotation marks do not close.", List.of());
             }

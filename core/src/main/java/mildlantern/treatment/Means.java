@@ -8,6 +8,7 @@ import java.util.Set;
 import mildlantern.mixing.Rate;
 import mildlantern.pest.Place;
 import mildlantern.pest.StageKind;
+import mildlantern.plant.SprayKind;
 import mildlantern.quantity.Range;
 
 /**
@@ -37,6 +38,7 @@ import mildlantern.quantity.Range;
  * @param care for people and surroundings
  * @param refused why it is never used, where it is not
  * @param instead id of what serves instead
+ * @param known by what it is known where it was written down
  */
 public record Means(
         String id,
@@ -62,7 +64,17 @@ public record Means(
         List<Cancel> cancels,
         Care care,
         Optional<String> refused,
-        Optional<String> instead) {
+        Optional<String> instead,
+        Known known) {
+
+    /**
+     * By what a means is known where somebody wrote down that he used it.
+     *
+     * @param words what growers write for it, in small letters
+     * @param ingredients active ingredients in small letters, each with its mode-of-action group by the public codes where it has one
+     * @param entry the kind of spray that a plant's record knows it as
+     */
+    public record Known(List<String> words, Map<String, Optional<String>> ingredients, Optional<SprayKind> entry) {}
 
     /** How a means is given. */
     public enum Way {

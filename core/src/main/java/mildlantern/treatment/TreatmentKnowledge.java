@@ -27,6 +27,7 @@ import mildlantern.pest.StageKind;
 import mildlantern.plant.Family;
 import mildlantern.plant.GrowthForm;
 import mildlantern.plant.Profile;
+import mildlantern.plant.SprayKind;
 import mildlantern.quantity.Range;
 
 /** The means, the traits of plants they mind, and the courses against diseases, from {@code means.yaml} and {@code courses.yaml}. */
@@ -34,6 +35,9 @@ public final class TreatmentKnowledge {
     private static final Set<String> KEYS = Set.of(
             "name",
             "short",
+            "called",
+            "ingredients",
+            "entry",
             "styles",
             "as",
             "product",
@@ -212,7 +216,21 @@ public final class TreatmentKnowledge {
                 List.copyOf(cancels),
                 new Means.Care(entry.words("gear"), entry.optionalText("caution"), entry.optionalText("away")),
                 entry.optionalText("refused"),
-                entry.optionalText("instead"));
+                entry.optionalText("instead"),
+                known(entry));
+    }
+
+    private static Means.Known known(Entry entry) {
+        Map<String, Optional<String>> ingredients = new LinkedHashMap<>();
+        entry.find("ingredients")
+                .map(Entry::children)
+                .orElse(Map.of())
+                .forEach((name, group) ->
+                        ingredients.put(name, Optional.of(group.text()).filter(code -> !code.equals("none"))));
+        return new Means.Known(
+                List.copyOf(entry.words("called")),
+                Collections.unmodifiableMap(ingredients),
+                entry.has("entry") ? Optional.of(entry.constant(SprayKind.class, "entry")) : Optional.empty());
     }
 
     private static Means.Terms terms(Entry entry) {

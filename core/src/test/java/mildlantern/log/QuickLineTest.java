@@ -34,7 +34,10 @@ class QuickLineTest {
             new QuickLine.Names(
                     List.of(FERN_3, FERN_30, ANNA),
                     List.of(SILL, SHELF),
-                    Map.of("bark", "bark", "peat mix", "peat-mix")),
+                    Map.of("bark", "bark", "peat mix", "peat-mix"),
+                    words -> words.contains("soap")
+                            ? LogEntry.Treated.with(SprayKind.SOAP)
+                            : new LogEntry.Treated(Optional.empty(), Optional.empty(), Optional.empty())),
             TODAY);
 
     private static Named named(String name, String also) {
@@ -96,7 +99,7 @@ class QuickLineTest {
                         Optional.empty(), Optional.of(SHELF.id()), OptionalDouble.empty(), OptionalDouble.empty()));
         assertThat(one("anna counted 12 mites")).isEqualTo(new LogEntry.Count(Counted.PESTS, 12));
         assertThat(one("anna counted 9 leaves")).isEqualTo(new LogEntry.Count(Counted.LEAVES, 9));
-        assertThat(one("anna sprayed soap")).isEqualTo(new LogEntry.Treated(Optional.of(SprayKind.SOAP)));
+        assertThat(one("anna sprayed soap")).isEqualTo(LogEntry.Treated.with(SprayKind.SOAP));
         assertThat(one("anna bloom opened")).isEqualTo(new LogEntry.Bloom(true));
         assertThat(one("anna trimmed crisp tips")).isEqualTo(new LogEntry.Pruned());
         assertThat(one("anna emptied")).isEqualTo(new LogEntry.CupEmptied());

@@ -20,13 +20,14 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 /** A logger's table is read as it comes; what cannot be is said with its line, and then nothing is taken. */
 class LoggerFileTest {
+    private static final Instant TO_COME = Instant.parse("2030-01-01T00:00:00Z");
     private static final WindowLight LIGHT = WindowLight.load();
     private static final Asked UTC = new Asked(ZoneOffset.UTC, Degrees.AS_WRITTEN, DayOrder.AS_WRITTEN);
     /** A zone whose clocks go forward in March and back in October. */
     private static final Asked WITH_SUMMER_TIME = new Asked(ZoneId.of("CET"), Degrees.AS_WRITTEN, DayOrder.AS_WRITTEN);
 
     private static LoggerFile.Read read(String text) throws LoggerFile.Unreadable {
-        return LoggerFile.read(text, UTC, LIGHT);
+        return LoggerFile.read(text, UTC, LIGHT, TO_COME);
     }
 
     @Test
@@ -83,7 +84,7 @@ class LoggerFileTest {
         for (String clock : new String[] {"01:30", "02:00", "02:30", "02:00", "02:30", "03:00"}) {
             table.append("2026-10-25 ").append(clock).append(",10\n");
         }
-        LoggerFile.Read read = LoggerFile.read(table.toString(), WITH_SUMMER_TIME, LIGHT);
+        LoggerFile.Read read = LoggerFile.read(table.toString(), WITH_SUMMER_TIME, LIGHT, TO_COME);
 
         assertThat(read.samples()).hasSize(6);
         assertThat(Duration.between(
@@ -154,5 +155,21 @@ class LoggerFileTest {
         }
 
         assertThat(read(table.toString()).samples()).hasSize(43_200);
+    }
+
+    @Test
+    void aLoggerWhoseClockRunsAheadIsToldSo() {
+        assertThatThrownBy(() -> read("time,temp (C)\n2099-05-01 00:00,20\n"))
+                .isInstanceOf(LoggerFile.Unreadable.class)
+                .hasMessageContaining("2099-05-01")
+                .hasMessageContaining("clock");
+    }
+
+    @Test
+    void aTableLargerThanALoggersIsRefusedBeforeItFillsTheMemory() {
+        String wide = "a,".repeat(40_000) + "\n";
+        assertThatThrownBy(() -> read("time,temp (C)\n" + wide.repeat(30)))
+                .isInstanceOf(LoggerFile.Unreadable.class)
+                .hasMessageContaining("bring it by parts");
     }
 }

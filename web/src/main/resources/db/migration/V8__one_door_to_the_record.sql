@@ -46,3 +46,18 @@ create unique index one_plan_a_plant on errand (collection_id, plant_id) where k
 create unique index one_look_a_plant on errand (collection_id, plant_id) where kind = 'LOOK' and state = 'PLANNED';
 create unique index one_errand_a_step on errand (plan, step) where kind = 'MOVE' and step > 0;
 create unique index one_running_trial_a_case on case_trial (case_id, beside) where running;
+
+-- Who tried to sign in and could not, by account and by address, so that guessing is slow.
+create table sign_in_try (
+    who text primary key,
+    failures integer not null,
+    last_at timestamptz not null,
+    free_at timestamptz not null
+);
+
+-- A line of the log may be as long as a paragraph.
+alter table happening drop constraint happening_detail_check;
+alter table happening add constraint happening_detail_check check (length(detail) <= 1000);
+
+-- What was used against a pest or disease is remembered by what it is, not only by the kind of spray.
+alter table happening add column means text check (length(means) <= 40);

@@ -1,15 +1,18 @@
 package mildlantern.web.account;
 
+import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
+import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.validation.BindingResult;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 
 /** The first visit and the sign-in. */
 @Controller
@@ -45,11 +48,14 @@ class AccountController {
             String signIn,
 
             @NotBlank(message = "Choose a password.")
-            @Size(min = 10, max = 200, message = "At least 10 characters; a sentence is good.")
+            @Size(min = 10, max = 200, message = "10 to 200 characters; a sentence is good.")
             String password) {}
 
     @GetMapping("/sign-in")
-    String signIn() {
+    String signIn(@RequestParam(name = "wait", defaultValue = "") String wait, Model model) {
+        if (wait.matches("\\d{1,4}")) {
+            model.addAttribute("wait", Integer.valueOf(wait));
+        }
         return accounts.nobodyYet() ? "redirect:/welcome" : "account/sign-in";
     }
 
@@ -63,11 +69,14 @@ class AccountController {
     }
 
     @PostMapping("/welcome")
-    String open(@Valid @ModelAttribute("visit") FirstVisit visit, BindingResult problems) {
+    String open(
+            @Valid @ModelAttribute("visit") FirstVisit visit, BindingResult problems, HttpServletResponse response) {
         if (problems.hasErrors()) {
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             return "account/welcome";
         }
-        accounts.openFirst(visit.collectionName(), visit.hemisphere(), visit.signIn(), visit.name(), visit.password());
-        return "redirect:/sign-in?new";
+        boolean made = accounts.openFirst(
+                visit.collectionName(), visit.hemisphere(), visit.signIn(), visit.name(), visit.password());
+        return made ? "redirect:/sign-in?new" : "redirect:/sign-in?quicker";
     }
 }

@@ -2,12 +2,17 @@ package mildlantern.web.account;
 
 import java.time.Clock;
 import java.time.OffsetDateTime;
+import java.util.List;
 import java.util.Locale;
 import java.util.UUID;
 import mildlantern.web.collection.Collections;
 import mildlantern.web.collection.PlantCollection;
+import mildlantern.web.platform.NotHere;
 import mildlantern.web.platform.SignedIn;
+import org.jspecify.annotations.Nullable;
+import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.security.core.userdetails.UserDetails;
+import org.springframework.security.core.userdetails.UserDetailsPasswordService;
 import org.springframework.security.core.userdetails.UserDetailsService;
 import org.springframework.security.core.userdetails.UsernameNotFoundException;
 import org.springframework.security.crypto.password.PasswordEncoder;
@@ -16,16 +21,23 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** Makes accounts and finds them at sign-in. */
 @Service
-public class AccountService implements UserDetailsService {
+public class AccountService implements UserDetailsService, UserDetailsPasswordService {
     private final MemberRepository members;
     private final Collections collections;
     private final PasswordEncoder passwords;
+    private final JdbcClient jdbc;
     private final Clock clock;
 
-    AccountService(MemberRepository members, Collections collections, PasswordEncoder passwords, Clock clock) {
+    AccountService(
+            MemberRepository members,
+            Collections collections,
+            PasswordEncoder passwords,
+            JdbcClient jdbc,
+            Clock clock) {
         this.members = members;
         this.collections = collections;
         this.passwords = passwords;
+        this.jdbc = jdbc;
         this.clock = clock;
     }
 
@@ -50,13 +62,66 @@ public class AccountService implements UserDetailsService {
                 OffsetDateTime.now(clock)));
     }
 
-    /** Makes the first account and its collection. Does nothing if somebody was quicker. */
+    /**
+     * Makes the first account and its collection.
+     *
+     * @return false if somebody was quicker: then nothing was made
+     */
     @Transactional
-    void openFirst(String collectionName, String hemisphere, String signIn, String name, String password) {
-        if (nobodyYet()) {
-            PlantCollection collection = collections.make(UUID.randomUUID(), collectionName.strip(), hemisphere);
-            open(collection.id(), signIn, name, password);
+    boolean openFirst(String collectionName, String hemisphere, String signIn, String name, String password) {
+        // Of those who come first at once, one is.
+        jdbc.sql("select pg_advisory_xact_lock(hashtextextended('the first account', 0))")
+                .query()
+                .singleRow();
+        if (!nobodyYet()) {
+            return false;
         }
+        openWithCollection(collectionName, hemisphere, signIn, name, password);
+        return true;
+    }
+
+    /** Makes an account with an empty collection of its own. */
+    @Transactional
+    void openWithCollection(String collectionName, String hemisphere, String signIn, String name, String password) {
+        PlantCollection collection = collections.make(UUID.randomUUID(), collectionName.strip(), hemisphere);
+        open(collection.id(), signIn, name, password);
+    }
+
+    /** Whether somebody signs in with this already. */
+    @Transactional(readOnly = true)
+    public boolean taken(String signIn) {
+        return members.named(normal(signIn)).isPresent();
+    }
+
+    /** Those who look after a collection together, by name. */
+    @Transactional(readOnly = true)
+    List<String> people(UUID collection) {
+        return members.findByCollectionOrderByName(collection).stream()
+                .map(member -> member.name() + " (" + member.signIn() + ")")
+                .toList();
+    }
+
+    /**
+     * Changes a password.
+     *
+     * @return false if the old one is not right; then nothing is changed
+     */
+    @Transactional
+    boolean changePassword(String signIn, String old, String fresh) {
+        Member member = members.named(signIn).orElseThrow(() -> new NotHere("account"));
+        if (!passwords.matches(old, member.passwordHash())) {
+            return false;
+        }
+        member.passwordIs(String.valueOf(passwords.encode(fresh)));
+        return true;
+    }
+
+    /** Stores a hash that was made anew at sign-in, where it was of an older kind. */
+    @Override
+    @Transactional
+    public UserDetails updatePassword(UserDetails user, @Nullable String hash) {
+        members.named(user.getUsername()).ifPresent(member -> member.passwordIs(String.valueOf(hash)));
+        return user;
     }
 
     @Override

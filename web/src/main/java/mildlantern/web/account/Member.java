@@ -25,6 +25,10 @@ class Member extends Row {
         this.createdAt = createdAt;
     }
 
+    void passwordIs(String hash) {
+        this.passwordHash = hash;
+    }
+
     String signIn() {
         return signIn;
     }

@@ -1,5 +1,6 @@
 package mildlantern.web.account;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.Query;
@@ -11,6 +12,8 @@ interface MemberRepository extends Repository<Member, UUID> {
 
     @Query("select m from Member m where m.signIn = :signIn")
     Optional<Member> named(String signIn);
+
+    List<Member> findByCollectionOrderByName(UUID collection);
 
     long count();
 }

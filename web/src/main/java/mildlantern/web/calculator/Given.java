@@ -4,6 +4,7 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 import mildlantern.knowledge.Words;
 import mildlantern.quantity.Limits;
+import mildlantern.web.platform.PlainNumbers;
 
 /** What was asked of a calculator, and what is wrong with it, field by field. */
 public final class Given {
@@ -34,12 +35,7 @@ public final class Given {
 
     private void check(Field field, String value) {
         try {
-            Limits.require(
-                    field.label(),
-                    Double.parseDouble(value.replace(',', '.')),
-                    field.low(),
-                    field.high(),
-                    field.unit());
+            Limits.require(field.label(), PlainNumbers.read(value), field.low(), field.high(), field.unit());
         } catch (NumberFormatException e) {
             problems.put(field.name(), value.isEmpty() ? "A number is wanted here." : "'" + value + "' is no number.");
         } catch (IllegalArgumentException e) {
@@ -52,7 +48,7 @@ public final class Given {
     }
 
     public double number(String name) {
-        return Double.parseDouble(values.getOrDefault(name, "").replace(',', '.'));
+        return PlainNumbers.read(values.getOrDefault(name, ""));
     }
 
     public String text(String name) {

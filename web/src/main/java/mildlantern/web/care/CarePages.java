@@ -10,6 +10,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -20,6 +21,7 @@ import mildlantern.care.Needs;
 import mildlantern.care.StepPlanner;
 import mildlantern.quantity.Limits;
 import mildlantern.web.collection.CollectionService;
+import mildlantern.web.collection.HappeningWords;
 import mildlantern.web.collection.Plant;
 import mildlantern.web.collection.StopReading;
 import org.jspecify.annotations.Nullable;
@@ -146,7 +148,7 @@ class CarePages {
                         .filter(errand -> errand.kind() == Errand.Kind.LOOK)
                         .map(errand -> DAY.format(errand.onDay()) + ": " + errand.words())
                         .toList(),
-                String.join(", ", house.holds().getOrDefault(id, List.of())),
+                HappeningWords.holds(house.holds().getOrDefault(id, Set.of())),
                 UUID.randomUUID());
     }
 

@@ -11,6 +11,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import mildlantern.care.CareKnowledge;
@@ -116,7 +117,7 @@ class CareService {
             Map<UUID, Gives> gives,
             List<Changes.Spot> spots,
             Map<WaterSource, WaterAnalysis> waters,
-            Map<UUID, List<String>> holds,
+            Map<UUID, Set<Hold>> holds,
             Changes.Outside outside,
             double lightHours) {
         WaterAnalysis water(WaterSource source) {
@@ -183,15 +184,15 @@ class CareService {
         Stop stop = Objects.requireNonNull(house.stops().get(plant.stop()));
         Changes.Spot spot = house.spot(plant.stop());
         Gives own = climates.at(stop, spot.gives(), plant);
-        List<String> holds = house.holds().getOrDefault(plant.id(), List.of());
+        Set<Hold> holds = house.holds().getOrDefault(plant.id(), Set.of());
         return new Changes.Subject(
                 resident(plant),
                 new Changes.Spot(
                         spot.id(), spot.name(), own, spot.standing(), spot.full(), spot.alone(), spot.glassCase()),
                 pot(house, plant, record),
                 Optional.ofNullable(plant.waterSource()).map(house::water),
-                holds.contains(Hold.FEED.words()),
-                spot.alone() || holds.contains(Hold.MOVE.words()));
+                holds.contains(Hold.FEED),
+                spot.alone() || holds.contains(Hold.MOVE));
     }
 
     private PotGives pot(House house, Plant plant, Optional<PlantRecord> record) {

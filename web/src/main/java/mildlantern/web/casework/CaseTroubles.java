@@ -2,8 +2,8 @@ package mildlantern.web.casework;
 
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
-import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -44,10 +44,10 @@ public class CaseTroubles implements Troubles {
      * What is open in a collection.
      *
      * @param troubles the open cases by plant, as the round needs them
-     * @param holds what must wait, by plant, in words
+     * @param holds what must wait, by plant
      * @param catching plants that have something catching: its cause was decided on, and the case is still open
      */
-    public record Open(Map<UUID, PlantToday.Trouble> troubles, Map<UUID, List<String>> holds, Set<UUID> catching) {}
+    public record Open(Map<UUID, PlantToday.Trouble> troubles, Map<UUID, Set<Hold>> holds, Set<UUID> catching) {}
 
     /** All open cases, read once. */
     public Open open(UUID collection) {
@@ -78,19 +78,19 @@ public class CaseTroubles implements Troubles {
         return troubles;
     }
 
-    private static Map<UUID, List<String>> holds(List<TroubleCase> open, List<CaseTrial> running) {
+    private static Map<UUID, Set<Hold>> holds(List<TroubleCase> open, List<CaseTrial> running) {
         Map<UUID, UUID> plantOf = open.stream().collect(Collectors.toMap(TroubleCase::id, TroubleCase::plant));
-        Map<UUID, List<String>> holds = new LinkedHashMap<>();
+        Map<UUID, Set<Hold>> holds = new LinkedHashMap<>();
         for (CaseTrial trial : running) {
             UUID plant = plantOf.get(trial.troubleCase());
             if (plant != null) {
                 // A later trial lets go of the one before; what runs beside it adds its own.
-                List<String> words = new ArrayList<>(trial.beside() ? holds.getOrDefault(plant, List.of()) : List.of());
-                trial.holds().stream()
-                        .map(Hold::words)
-                        .filter(hold -> !words.contains(hold))
-                        .forEach(words::add);
-                holds.put(plant, words);
+                Set<Hold> held = EnumSet.noneOf(Hold.class);
+                if (trial.beside()) {
+                    held.addAll(holds.getOrDefault(plant, Set.of()));
+                }
+                held.addAll(trial.holds());
+                holds.put(plant, held);
             }
         }
         return holds;
@@ -132,14 +132,14 @@ public class CaseTroubles implements Troubles {
     }
 
     @Override
-    public List<String> holds(Plant plant) {
+    public Set<Hold> holds(Plant plant) {
         List<TroubleCase> open =
                 cases.findByCollectionAndPlantOrderByOpenedOnDesc(plant.collection(), plant.id()).stream()
                         .filter(one -> one.state() == TroubleCase.State.TRIAL)
                         .toList();
         return open.isEmpty()
-                ? List.of()
-                : holds(open, caseTrials.running(plant.collection())).getOrDefault(plant.id(), List.of());
+                ? Set.of()
+                : holds(open, caseTrials.running(plant.collection())).getOrDefault(plant.id(), Set.of());
     }
 
     @Override

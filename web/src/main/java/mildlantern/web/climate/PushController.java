@@ -1,7 +1,10 @@
 package mildlantern.web.climate;
 
 import jakarta.servlet.http.HttpServletRequest;
+import java.io.IOException;
+import java.time.Clock;
 import java.time.DateTimeException;
+import java.time.Duration;
 import java.time.Instant;
 import java.time.OffsetDateTime;
 import java.util.ArrayList;
@@ -13,15 +16,17 @@ import java.util.Set;
 import mildlantern.light.LightSource;
 import mildlantern.light.WindowLight;
 import mildlantern.sensing.Sample;
+import mildlantern.web.platform.BodyLimits;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.PostMapping;
-import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
 import tools.jackson.core.JacksonException;
+import tools.jackson.core.JsonParser;
+import tools.jackson.core.JsonToken;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -32,17 +37,20 @@ import tools.jackson.databind.json.JsonMapper;
 @Controller
 class PushController {
     private static final int MOST = 10_000;
-    private static final long MOST_BYTES = 4L << 20;
+    private static final Instant EARLIEST = Instant.parse("2000-01-01T00:00:00Z");
+    private static final Duration CLOCKS_DIFFER = Duration.ofHours(1);
     private static final Set<String> KEYS = Set.of("at", "celsius", "fahrenheit", "humidity", "ppfd", "lux");
 
     private final Readings readings;
     private final WindowLight light;
     private final JsonMapper json;
+    private final Clock clock;
 
-    PushController(Readings readings, WindowLight light, JsonMapper json) {
+    PushController(Readings readings, WindowLight light, JsonMapper json, Clock clock) {
         this.readings = readings;
         this.light = light;
         this.json = json;
+        this.clock = clock;
     }
 
     private static final class Wrong extends Exception {
@@ -55,12 +63,8 @@ class PushController {
 
     @PostMapping("/api/readings")
     ResponseEntity<Object> push(
-            @RequestHeader("Authorization") Optional<String> authorization,
-            @RequestBody(required = false) Optional<String> body,
-            HttpServletRequest request) {
-        if (request.getContentLengthLong() > MOST_BYTES) {
-            return problem(HttpStatus.CONTENT_TOO_LARGE, "At most 4 MB at once; send fewer readings.");
-        }
+            @RequestHeader("Authorization") Optional<String> authorization, HttpServletRequest request)
+            throws IOException {
         String token = authorization
                 .filter(it -> it.startsWith("Bearer "))
                 .map(it -> it.substring("Bearer ".length()).strip())
@@ -68,9 +72,17 @@ class PushController {
         if (token.isEmpty()) {
             return problem(HttpStatus.UNAUTHORIZED, "Send the sensor's token as 'Authorization: Bearer …'.");
         }
+        // Nothing of a stranger's is read.
+        if (!readings.knows(token)) {
+            return problem(HttpStatus.UNAUTHORIZED, "No sensor has this token; it may have been retired.");
+        }
+        byte[] body = request.getInputStream().readNBytes((int) BodyLimits.READINGS + 1);
+        if (body.length > BodyLimits.READINGS) {
+            return problem(HttpStatus.CONTENT_TOO_LARGE, "At most 4 MB at once; send fewer readings.");
+        }
         List<Sample> samples;
         try {
-            samples = samples(body.orElse(""));
+            samples = samples(body);
         } catch (Wrong e) {
             return problem(HttpStatus.UNPROCESSABLE_CONTENT, String.valueOf(e.getMessage()));
         }
@@ -103,28 +115,34 @@ class PushController {
                 .body(problem);
     }
 
-    private List<Sample> samples(String body) throws Wrong {
-        JsonNode tree;
-        try {
-            tree = json.readTree(body);
+    /** Reads one reading after the other, so that a long list needs no more memory than its samples. */
+    private List<Sample> samples(byte[] body) throws Wrong {
+        List<Sample> samples = new ArrayList<>();
+        try (JsonParser parser = json.createParser(body)) {
+            JsonToken first = parser.nextToken();
+            if (first == JsonToken.START_OBJECT) {
+                samples.add(sample(json.readTree(parser), 1));
+            } else if (first == JsonToken.START_ARRAY) {
+                while (parser.nextToken() != JsonToken.END_ARRAY) {
+                    if (samples.size() == MOST) {
+                        throw new Wrong("At most " + MOST + " readings at once.");
+                    }
+                    samples.add(sample(json.readTree(parser), samples.size() + 1));
+                }
+            }
         } catch (JacksonException e) {
             throw new Wrong("The body is no JSON.");
         }
-        if (tree == null || !tree.isObject() && !tree.isArray() || tree.isArray() && tree.isEmpty()) {
+        if (samples.isEmpty()) {
             throw new Wrong("Send a reading as an object, or a list of them.");
-        }
-        if (tree.size() > MOST && tree.isArray()) {
-            throw new Wrong("At most " + MOST + " readings at once.");
-        }
-        List<Sample> samples = new ArrayList<>();
-        int number = 1;
-        for (JsonNode node : tree.isArray() ? tree : List.of(tree)) {
-            samples.add(sample(node, number++));
         }
         return samples;
     }
 
     private Sample sample(JsonNode node, int number) throws Wrong {
+        if (!node.isObject()) {
+            throw new Wrong("Reading %d is no object.".formatted(number));
+        }
         for (String key : node.propertyNames()) {
             if (!KEYS.contains(key)) {
                 throw new Wrong("Reading %d: '%s' is not known; known are %s."
@@ -151,9 +169,15 @@ class PushController {
         return sample;
     }
 
-    private static Instant at(JsonNode node, int number) throws Wrong {
+    /** A sensor whose clock is wrong is told so: a time to come would stand as its last one for good. */
+    private Instant at(JsonNode node, int number) throws Wrong {
         try {
-            return OffsetDateTime.parse(node.path("at").asString("")).toInstant();
+            Instant at = OffsetDateTime.parse(node.path("at").asString("")).toInstant();
+            if (at.isBefore(EARLIEST) || at.isAfter(clock.instant().plus(CLOCKS_DIFFER))) {
+                throw new Wrong("Reading %d: 'at' is %s; allowed is from 2000 to now. Is the sensor's clock right?"
+                        .formatted(number, at));
+            }
+            return at;
         } catch (DateTimeException e) {
             throw new Wrong(
                     "Reading %d: 'at' must be a time with its zone, as 2026-05-01T14:00:00Z.".formatted(number));

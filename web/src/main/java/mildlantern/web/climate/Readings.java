@@ -43,6 +43,7 @@ public class Readings {
     /** Single readings are kept so long; then their hours tell enough. */
     static final int RAW_DAYS = 90;
 
+    private static final Duration CLOCKS_DIFFER = Duration.ofDays(1);
     private static final int TOKEN_BYTES = 24;
     private static final DateTimeFormatter MOMENT = DateTimeFormatter.ofPattern("d MMM HH:mm", Locale.UK);
 
@@ -125,6 +126,12 @@ public class Readings {
         return sensor.stop();
     }
 
+    /** Whether a sensor has this token. */
+    @Transactional(readOnly = true)
+    public boolean knows(String token) {
+        return sensors.existsByTokenHash(hash(token));
+    }
+
     /** Takes what a sensor pushes; empty where no sensor has the token. */
     Optional<Taken> pushed(String token, List<Sample> samples) {
         return sensors.findAndHoldByTokenHash(hash(token)).map(sensor -> {
@@ -145,7 +152,8 @@ public class Readings {
     void bring(UUID collection, UUID stopId, UUID form, String fileName, String text, LoggerFile.Asked asked)
             throws LoggerFile.Unreadable {
         Stop stop = collections.stop(collection, stopId);
-        LoggerFile.Read read = LoggerFile.read(text, asked, light);
+        LoggerFile.Read read =
+                LoggerFile.read(text, asked, light, clock.instant().plus(CLOCKS_DIFFER));
         if (!forms.firstTime(collection, form)) {
             return;
         }

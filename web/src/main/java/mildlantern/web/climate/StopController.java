@@ -24,6 +24,7 @@ import mildlantern.web.collection.CollectionService;
 import mildlantern.web.collection.Collections;
 import mildlantern.web.collection.Stop;
 import mildlantern.web.collection.StopReading;
+import mildlantern.web.platform.BodyLimits;
 import mildlantern.web.platform.RecordForms;
 import mildlantern.web.platform.SignedIn;
 import mildlantern.web.platform.StaleEdit;
@@ -40,6 +41,7 @@ import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.multipart.MaxUploadSizeExceededException;
 import org.springframework.web.multipart.MultipartFile;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
@@ -196,6 +198,16 @@ class StopController {
             Model model)
             throws IOException {
         collections.stop(member.collection(), id);
+        if (table.getSize() > BodyLimits.LOGGER_TABLE) {
+            throw new MaxUploadSizeExceededException(BodyLimits.LOGGER_TABLE);
+        }
+        model.addAttribute("zone", zone);
+        if (!zone.isBlank() && !ZoneId.getAvailableZoneIds().contains(zone.strip())) {
+            model.addAttribute(
+                    "zoneProblem",
+                    "No zone is called that; write it as Europe/Lisbon or UTC, or leave it blank for the house's.");
+            return wrong(member, id, response, model);
+        }
         try {
             readings.bring(
                     member.collection(),
@@ -216,9 +228,7 @@ class StopController {
     }
 
     private ZoneId zone(String typed) {
-        return typed.isBlank() || !ZoneId.getAvailableZoneIds().contains(typed.strip())
-                ? clock.getZone()
-                : ZoneId.of(typed.strip());
+        return typed.isBlank() ? clock.getZone() : ZoneId.of(typed.strip());
     }
 
     /** Loggers write UTF-8 or an old single-byte code, of which only the sign for degrees matters. */

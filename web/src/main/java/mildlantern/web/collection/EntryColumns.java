@@ -56,7 +56,11 @@ final class EntryColumns {
         } else if (entry instanceof LogEntry.Befell it) {
             return row(HappeningKind.of(it.kind())).change(number(it.temperatureStep()), number(it.lightRatio()));
         } else if (entry instanceof LogEntry.Treated it) {
-            return row(HappeningKind.SPRAYED).spray(it.with().orElse(null));
+            return row(HappeningKind.SPRAYED)
+                    .treated(
+                            it.with().orElse(null),
+                            it.means().orElse(null),
+                            it.product().orElse(null));
         } else if (entry instanceof LogEntry.Count it) {
             return row(HappeningKind.COUNTED).counted(it.what(), it.number());
         } else if (entry instanceof LogEntry.Bloom it) {
@@ -92,7 +96,11 @@ final class EntryColumns {
             case NEW_LEAF -> new LogEntry.NewLeaf(row.lengthCm());
             case REPOTTED -> new LogEntry.Repotted(Maybe.number(row.diameterCm()), Optional.ofNullable(row.medium()));
             case MOVED -> moved(row);
-            case SPRAYED -> new LogEntry.Treated(Optional.ofNullable(row.spray()));
+            case SPRAYED ->
+                new LogEntry.Treated(
+                        Optional.ofNullable(row.spray()),
+                        Optional.ofNullable(row.means()),
+                        Optional.ofNullable(row.product()));
             case COUNTED -> new LogEntry.Count(row.counted(), row.number());
             case BLOOM_OPENED -> new LogEntry.Bloom(true);
             case BLOOM_ENDED -> new LogEntry.Bloom(false);

@@ -33,6 +33,8 @@ public class Happening extends Row {
     @Enumerated(EnumType.STRING)
     private SprayKind spray;
 
+    private String means;
+
     @Enumerated(EnumType.STRING)
     private WaterSource water;
 
@@ -188,9 +190,16 @@ public class Happening extends Row {
         return this;
     }
 
-    public Happening spray(SprayKind with) {
-        this.spray = with;
+    Happening treated(SprayKind kind, String usedMeans, String usedProduct) {
+        this.spray = kind;
+        this.means = usedMeans;
+        this.product = usedProduct;
         return this;
+    }
+
+    /** Id of what was used against a pest or disease, where it was recognised. */
+    public String means() {
+        return means;
     }
 
     public UUID plant() {

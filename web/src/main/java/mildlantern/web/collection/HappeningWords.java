@@ -7,11 +7,13 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import mildlantern.knowledge.Words;
 import mildlantern.log.LogEntry;
 import mildlantern.plant.WaterSource;
 import mildlantern.quantity.Limits;
+import mildlantern.treatment.Hold;
 
 /** Entries of the log in words. */
 public final class HappeningWords {
@@ -26,6 +28,11 @@ public final class HappeningWords {
                 ? ""
                 : row.kind().words();
         return (what + " " + details).strip();
+    }
+
+    /** What must wait, in a sentence. */
+    public static String holds(Set<Hold> holds) {
+        return Words.listed(holds.stream().sorted().map(Hold::words).toList());
     }
 
     /** How a figure of a stop is known and how old it is. */
@@ -69,7 +76,11 @@ public final class HappeningWords {
         probed(row).ifPresent(parts::add);
         Optional.ofNullable(row.grams()).ifPresent(grams -> parts.add(grams + " g"));
         Optional.ofNullable(row.yardstick()).ifPresent(as -> parts.add("(" + Words.spoken(Words.id(as)) + ")"));
-        Optional.ofNullable(row.product()).ifPresent(parts::add);
+        Optional.ofNullable(row.product())
+                // Words that were typed name it already.
+                .filter(product -> row.detail() == null
+                        || !row.detail().toLowerCase(Locale.ROOT).contains(product.toLowerCase(Locale.ROOT)))
+                .ifPresent(parts::add);
         Optional.ofNullable(row.mgNitrogen()).ifPresent(mg -> parts.add(Limits.plain(mg) + " mg N/L"));
         Optional.ofNullable(row.diameterCm()).ifPresent(cm -> parts.add(Limits.plain(cm) + " cm"));
         Optional.ofNullable(row.granuleGrams()).ifPresent(grams -> parts.add(Limits.plain(grams) + " g"));
@@ -82,7 +93,12 @@ public final class HappeningWords {
                                 : row.counted() == null
                                         ? ""
                                         : row.counted().name().toLowerCase(Locale.ROOT))));
-        Optional.ofNullable(row.spray()).ifPresent(with -> parts.add("with " + Words.spoken(Words.id(with))));
+        Optional.ofNullable(row.means())
+                .or(() -> Optional.ofNullable(row.spray()).map(Words::id))
+                .map(Words::spoken)
+                .filter(with -> row.detail() == null
+                        || !row.detail().toLowerCase(Locale.ROOT).contains(with))
+                .ifPresent(with -> parts.add("with " + with));
         Optional.ofNullable(row.temperatureStep())
                 .filter(step -> step != 0)
                 .ifPresent(step -> parts.add((step > 0 ? "+" : "−") + Limits.plain(Math.abs(step)) + " °C"));

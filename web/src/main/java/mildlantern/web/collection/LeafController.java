@@ -9,6 +9,7 @@ import java.util.UUID;
 import mildlantern.log.LogEntry;
 import mildlantern.nutrition.LeafOnPhoto;
 import mildlantern.nutrition.LeafOnPhoto.Tap;
+import mildlantern.web.platform.PlainNumbers;
 import mildlantern.web.platform.SignedIn;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -97,7 +98,7 @@ class LeafController {
 
     private static double number(String typed, String what) {
         try {
-            return Double.parseDouble(typed.strip().replace(',', '.'));
+            return PlainNumbers.read(typed);
         } catch (NumberFormatException e) {
             throw new IllegalArgumentException(
                     what + " must be a number, as in 14.2; you wrote '" + typed.strip() + "'");

@@ -31,6 +31,9 @@ import tools.jackson.databind.json.JsonMapper;
 @Service
 @Transactional
 public class LogBook {
+    /** Letters that the words of an entry may have. */
+    public static final int LONGEST_WORDS = 1000;
+
     private final CollectionService collections;
     private final Repositories.Happenings happenings;
     private final Repositories.Plants plants;

@@ -25,12 +25,12 @@ class Photo extends Row {
 
     protected Photo() {}
 
-    Photo(Plant plant, LocalDate takenOn, String caption, String mediaType, byte[] bytes) {
+    Photo(Plant plant, LocalDate takenOn, String caption, byte[] bytes) {
         super(UUID.randomUUID(), plant.collection());
         this.plant = plant.id();
         this.takenOn = takenOn;
         this.caption = caption;
-        this.mediaType = mediaType;
+        this.mediaType = "image/jpeg";
         this.bytes = bytes.clone();
     }
 
@@ -44,10 +44,6 @@ class Photo extends Row {
     Photo loggedAs(Happening entry) {
         this.happening = entry.id();
         return this;
-    }
-
-    String mediaType() {
-        return mediaType;
     }
 
     byte[] bytes() {

@@ -8,7 +8,9 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import mildlantern.web.platform.BodyLimits;
 import mildlantern.web.platform.SignedIn;
+import mildlantern.web.platform.Spooled;
 import org.springframework.http.CacheControl;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -27,7 +29,6 @@ import org.springframework.web.multipart.MultipartFile;
 @Controller
 class PhotoController {
     private static final int LONGEST_CAPTION = 200;
-    private static final long MOST_BYTES = 15L << 20;
 
     private final PhotoService photos;
     private final PlantPages pages;
@@ -51,18 +52,18 @@ class PhotoController {
             HttpServletResponse response,
             Model model)
             throws IOException {
-        if (file.getSize() > MOST_BYTES) {
-            throw new MaxUploadSizeExceededException(MOST_BYTES);
+        if (file.getSize() > BodyLimits.PHOTO) {
+            throw new MaxUploadSizeExceededException(BodyLimits.PHOTO);
         }
         String words = caption.strip();
-        try {
+        try (Spooled sent = Spooled.of(file)) {
             photos.take(
                     member.collection(),
                     id,
                     form,
-                    file.getBytes(),
+                    sent.path(),
                     words.substring(0, Math.min(LONGEST_CAPTION, words.length())));
-        } catch (PhotoService.Unusable problem) {
+        } catch (Pictures.Unusable problem) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             PlantViews.PlantPage page = pages.page(member.collection(), id);
             model.addAttribute("page", page);
@@ -81,7 +82,7 @@ class PhotoController {
     ResponseEntity<byte[]> photo(@AuthenticationPrincipal SignedIn member, @PathVariable UUID id) {
         Photo photo = photos.photo(member.collection(), id);
         return ResponseEntity.ok()
-                .contentType(MediaType.parseMediaType(photo.mediaType()))
+                .contentType(MediaType.IMAGE_JPEG)
                 .cacheControl(CacheControl.maxAge(Duration.ofDays(30)).cachePrivate())
                 .body(photo.bytes());
     }

@@ -123,7 +123,7 @@ class PlantPages {
                         .toList(),
                 cases,
                 cases.stream().filter(Troubles.Trouble::open).findFirst().map(Troubles.Trouble::id),
-                Words.listed(troubles.holds(plant)),
+                HappeningWords.holds(troubles.holds(plant)),
                 neighbours(plant, stop),
                 kin(plant),
                 photos.of(plant).stream()

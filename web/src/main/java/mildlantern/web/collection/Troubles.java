@@ -3,15 +3,17 @@ package mildlantern.web.collection;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import mildlantern.treatment.Hold;
 
 /** What the pages of a plant need to know of its cases; the cases' own feature answers. */
 public interface Troubles {
     /** All cases of a plant, the latest first. */
     List<Trouble> of(Plant plant);
 
-    /** What must wait on a plant while a trial runs, in words. */
-    List<String> holds(Plant plant);
+    /** What must wait on a plant while a trial runs. */
+    Set<Hold> holds(Plant plant);
 
     /**
      * A case in a list.

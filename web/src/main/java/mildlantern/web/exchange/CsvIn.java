@@ -29,7 +29,9 @@ import mildlantern.web.collection.Plant;
 import mildlantern.web.collection.PotKind;
 import mildlantern.web.collection.Routine;
 import mildlantern.web.collection.Stop;
+import mildlantern.web.collection.Treatments;
 import mildlantern.web.platform.NotHere;
+import mildlantern.web.platform.PlainNumbers;
 import mildlantern.web.platform.WrittenForms;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -53,6 +55,7 @@ class CsvIn {
     private final PlantKnowledge knowledge;
     private final LogBook log;
     private final Routine routine;
+    private final Treatments treatments;
     private final WrittenForms forms;
     private final JdbcClient jdbc;
     private final Clock clock;
@@ -63,6 +66,7 @@ class CsvIn {
             PlantKnowledge knowledge,
             LogBook log,
             Routine routine,
+            Treatments treatments,
             WrittenForms forms,
             JdbcClient jdbc,
             Clock clock) {
@@ -71,6 +75,7 @@ class CsvIn {
         this.knowledge = knowledge;
         this.log = log;
         this.routine = routine;
+        this.treatments = treatments;
         this.forms = forms;
         this.jdbc = jdbc;
         this.clock = clock;
@@ -118,6 +123,7 @@ class CsvIn {
                         field("what", "what was done", true, "what", "entry", "action", "event", "activity", "done"),
                         field("amount", "amount in mL", false, "amountml", "amount", "ml", "volume"),
                         field("water", "water", false, "water", "watersource"),
+                        field("treated", "treated with", false, "treatedwith", "means", "product", "spray"),
                         field("words", "words", false, "words", "note", "notes", "comment", "remarks"));
     }
 
@@ -312,6 +318,14 @@ class CsvIn {
             routine.write(collection, touched, () -> writing.forEach(Runnable::run));
         }
 
+        /** Says so where a text is longer than its place. */
+        private void atMost(List<String> row, String field, int most, int number) {
+            int length = cell(row, field).length();
+            if (length > most) {
+                wrong(number, "The %s has %d letters; %d are the most.".formatted(field, length, most));
+            }
+        }
+
         private void wrong(int row, String words) {
             problems.add(new Problem(row, words));
         }
@@ -340,7 +354,7 @@ class CsvIn {
                 return null;
             }
             try {
-                double value = Double.parseDouble(text.replace(',', '.'));
+                double value = PlainNumbers.read(text);
                 if (value >= low && value <= high) {
                     return value;
                 }
@@ -391,6 +405,9 @@ class CsvIn {
                 if (!accession.isBlank() && !numbers.add(accession)) {
                     wrong(number, "The number '" + accession + "' is taken.");
                 }
+                atMost(row, "cultivar", 80, number);
+                atMost(row, "number", 40, number);
+                atMost(row, "source", 120, number);
                 String medium = cell(row, "medium").isBlank() ? null : medium(cell(row, "medium"), number);
                 PotKind pot = pot(cell(row, "pot"), number);
                 WaterSource water = water(cell(row, "water"), number);
@@ -485,7 +502,8 @@ class CsvIn {
                                 collections.walk(collection).stream()
                                         .map(stop -> new QuickLine.Named(stop.id(), stop.name(), ""))
                                         .toList(),
-                                media),
+                                media,
+                                treatments.reader(collection)),
                         today);
             }
 
@@ -507,8 +525,9 @@ class CsvIn {
                 if (cell(row, "day").isBlank()) {
                     wrong(number, "It needs a day.");
                 }
-                String what = (cell(row, "what") + " " + cell(row, "amount") + " "
-                                + cell(row, "water").toLowerCase(Locale.ROOT).replace('_', ' '))
+                String what = (cell(row, "what").replace('_', ' ') + " " + cell(row, "amount") + " "
+                                + cell(row, "water").toLowerCase(Locale.ROOT).replace('_', ' ') + " "
+                                + cell(row, "treated"))
                         .strip();
                 if (cell(row, "what").isBlank()) {
                     wrong(number, "It needs something that was done, as in: watered.");
@@ -517,6 +536,8 @@ class CsvIn {
                 QuickLine.Understood understood =
                         lines.read(what, Optional.of(new QuickLine.Named(new UUID(0, 0), "", "")));
                 understood.problems().forEach(problem -> wrong(number, problem));
+                atMost(row, "words", LogBook.LONGEST_WORDS / 2, number);
+                atMost(row, "what", LogBook.LONGEST_WORDS / 2, number);
                 String words = cell(row, "words");
                 if (named.size() == 1 && day.isPresent()) {
                     Plant plant = byId.get(named.get(0).id());

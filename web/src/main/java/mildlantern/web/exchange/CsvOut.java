@@ -39,13 +39,14 @@ class CsvOut {
             select p.name as plant, p.accession as number, h.on_day as day, lower(h.kind) as what, h.amount_ml as amount_ml,
                 lower(h.water) as water, lower(h.way) as way, lower(h.found) as found, lower(h.top) as top,
                 lower(h.middle) as middle, lower(h.bottom) as bottom, h.grams as grams, lower(h.yardstick) as weight_is,
-                h.product as feed, h.mg_nitrogen as mg_nitrogen, h.diameter_cm as pot_cm, h.medium as medium,
+                case when h.kind <> 'SPRAYED' then h.product end as feed, h.mg_nitrogen as mg_nitrogen, h.diameter_cm as pot_cm, h.medium as medium,
                 f.name as from_stop, t.name as to_stop, h.temperature_step as warmer_by, h.light_ratio as light_times,
-                lower(h.counted) as counted, h.number as count, lower(h.spray) as treated_with, h.detail as words
+                lower(h.counted) as counted, h.number as count,
+                concat_ws(' ', coalesce(h.means, lower(h.spray)), case when h.kind = 'SPRAYED' then h.product end) as treated_with, h.detail as words
             from happening h join plant p on p.id = h.plant_id
                 left join stop f on f.id = h.from_stop left join stop t on t.id = h.to_stop
             where h.collection_id = ? and h.kind <> 'UNDONE'
-                and not exists (select 1 from happening u where u.undoes = h.id)
+                and not exists (select 1 from happening u where u.collection_id = h.collection_id and u.undoes = h.id)
             order by h.on_day, h.written_at, p.name
             """;
 

@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.Locale;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
+import org.apache.commons.csv.CSVRecord;
 
 /**
  * A table as it was sent: commas, semicolons or tabs, UTF-8 or as older spreadsheets write.
@@ -21,6 +22,7 @@ import org.apache.commons.csv.CSVParser;
  */
 record CsvTable(List<String> heads, List<List<String>> rows) {
     private static final int MOST_ROWS = 20_000;
+    private static final int MOST_COLUMNS = 200;
     private static final Charset OLDER = Charset.forName("windows-1252");
 
     /** What was wrong with a table; the message is for the grower. */
@@ -58,8 +60,15 @@ record CsvTable(List<String> heads, List<List<String>> rows) {
                 .get();
         try (CSVParser parser = CSVParser.parse(new StringReader(plain), format)) {
             List<List<String>> all = new ArrayList<>();
-            parser.forEach(row ->
-                    all.add(row.stream().map(cell -> unquoted(cell.strip())).toList()));
+            for (CSVRecord row : parser) {
+                all.add(row.stream()
+                        .limit(MOST_COLUMNS + 1L)
+                        .map(cell -> unquoted(cell.strip()))
+                        .toList());
+                if (all.size() > MOST_ROWS + 1) {
+                    break;
+                }
+            }
             if (all.size() < 2) {
                 throw new Unreadable("There is a first line with the names of the columns, and nothing below it.");
             }
@@ -67,6 +76,10 @@ record CsvTable(List<String> heads, List<List<String>> rows) {
                 throw new Unreadable("That are more than " + MOST_ROWS + " rows; bring them in by parts.");
             }
             List<String> heads = all.get(0);
+            if (heads.size() > MOST_COLUMNS) {
+                throw new Unreadable("That table has " + heads.size() + " columns; " + MOST_COLUMNS
+                        + " are the most. Is the right separator between them?");
+            }
             return new CsvTable(
                     heads,
                     all.subList(1, all.size()).stream()

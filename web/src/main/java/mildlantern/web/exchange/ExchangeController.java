@@ -2,16 +2,20 @@ package mildlantern.web.exchange;
 
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import java.io.OutputStream;
 import java.io.OutputStreamWriter;
 import java.io.Writer;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.UUID;
 import mildlantern.web.collection.LogBook;
+import mildlantern.web.platform.BodyLimits;
 import mildlantern.web.platform.SignedIn;
+import mildlantern.web.platform.Spooled;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -27,17 +31,17 @@ import org.springframework.web.multipart.MultipartFile;
 /** Bringing in and giving out. */
 @Controller
 class ExchangeController {
-    private static final int MOST_TABLE_BYTES = 5_000_000;
-
     private final CsvIn csvIn;
     private final CsvOut csvOut;
-    private final Archive archive;
+    private final ArchiveOut archiveOut;
+    private final ArchiveIn archiveIn;
     private final Clock clock;
 
-    ExchangeController(CsvIn csvIn, CsvOut csvOut, Archive archive, Clock clock) {
+    ExchangeController(CsvIn csvIn, CsvOut csvOut, ArchiveOut archiveOut, ArchiveIn archiveIn, Clock clock) {
         this.csvIn = csvIn;
         this.csvOut = csvOut;
-        this.archive = archive;
+        this.archiveOut = archiveOut;
+        this.archiveIn = archiveIn;
         this.clock = clock;
     }
 
@@ -48,35 +52,53 @@ class ExchangeController {
 
     @GetMapping("/exchange/plants.csv")
     void plants(@AuthenticationPrincipal SignedIn member, HttpServletResponse response) throws IOException {
-        try (Writer out = table(response, "plants")) {
-            csvOut.plants(member.collection(), out);
-        }
+        send(
+                response,
+                "text/csv;charset=UTF-8",
+                "plants",
+                ".csv",
+                out -> table(out, writer -> csvOut.plants(member.collection(), writer)));
     }
 
     @GetMapping("/exchange/log.csv")
     void log(@AuthenticationPrincipal SignedIn member, HttpServletResponse response) throws IOException {
-        try (Writer out = table(response, "log")) {
-            csvOut.log(member.collection(), out);
-        }
-    }
-
-    private Writer table(HttpServletResponse response, String name) throws IOException {
-        response.setContentType("text/csv;charset=UTF-8");
-        asFile(response, name + "-" + LocalDate.now(clock) + ".csv");
-        return new OutputStreamWriter(response.getOutputStream(), StandardCharsets.UTF_8);
-    }
-
-    private static void asFile(HttpServletResponse response, String name) {
-        response.setHeader(
-                HttpHeaders.CONTENT_DISPOSITION,
-                ContentDisposition.attachment().filename(name).build().toString());
+        send(
+                response,
+                "text/csv;charset=UTF-8",
+                "log",
+                ".csv",
+                out -> table(out, writer -> csvOut.log(member.collection(), writer)));
     }
 
     @GetMapping("/exchange/archive.zip")
     void archive(@AuthenticationPrincipal SignedIn member, HttpServletResponse response) throws IOException {
-        response.setContentType("application/zip");
-        asFile(response, "mild-lantern-" + LocalDate.now(clock) + ".zip");
-        archive.write(member.collection(), response.getOutputStream());
+        send(response, "application/zip", "mild-lantern", ".zip", out -> archiveOut.write(member.collection(), out));
+    }
+
+    private interface Table {
+        void to(Writer out) throws IOException;
+    }
+
+    private static void table(OutputStream out, Table table) throws IOException {
+        Writer writer = new OutputStreamWriter(out, StandardCharsets.UTF_8);
+        table.to(writer);
+        writer.flush();
+    }
+
+    /** Made whole before it is sent: a reader that stalls then holds a file and no place at the database. */
+    private void send(HttpServletResponse response, String type, String name, String ending, Spooled.Writing writing)
+            throws IOException {
+        try (Spooled made = Spooled.of(writing)) {
+            response.setContentType(type);
+            response.setHeader(
+                    HttpHeaders.CONTENT_DISPOSITION,
+                    ContentDisposition.attachment()
+                            .filename(name + "-" + LocalDate.now(clock) + ending)
+                            .build()
+                            .toString());
+            response.setContentLengthLong(Files.size(made.path()));
+            Files.copy(made.path(), response.getOutputStream());
+        }
     }
 
     @PostMapping("/exchange/archive")
@@ -86,19 +108,18 @@ class ExchangeController {
             HttpServletResponse response,
             Model model)
             throws IOException {
-        try {
-            int plants = archive.read(member.collection(), file.getInputStream());
+        try (Spooled sent = Spooled.of(file)) {
+            int plants = archiveIn.read(member.collection(), sent.path());
             model.addAttribute(
                     "done",
                     plants == 1
                             ? "One plant came in, with its record."
                             : plants + " plants came in, with their records.");
-            return "exchange/exchange";
-        } catch (Archive.Unreadable e) {
+        } catch (ArchiveIn.Unreadable e) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             model.addAttribute("archiveProblem", String.valueOf(e.getMessage()));
-            return "exchange/exchange";
         }
+        return "exchange/exchange";
     }
 
     /** Takes a table in to be looked at; nothing of it is stored as plants or entries yet. */
@@ -111,7 +132,7 @@ class ExchangeController {
             Model model)
             throws IOException {
         try {
-            if (file.getSize() > MOST_TABLE_BYTES) {
+            if (file.getSize() > BodyLimits.TABLE) {
                 throw new CsvTable.Unreadable("That table is larger than 5 MB; bring it in by parts.");
             }
             UUID draft = csvIn.keep(member.collection(), what, CsvTable.text(file.getBytes()));

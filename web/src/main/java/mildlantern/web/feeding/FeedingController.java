@@ -151,6 +151,9 @@ class FeedingController {
             BindingResult problems,
             HttpServletResponse response,
             Model model) {
+        if (label.form() != null && feeding.stored(member.collection(), label.form())) {
+            return PAGE + "#feeds";
+        }
         if (!problems.hasFieldErrors("name")
                 && feeding.named(
                         member.collection(),

@@ -192,7 +192,7 @@ class FeedingService {
             if (plant == null
                     || row.feed().isEmpty()
                     || open.troubles().containsKey(plant.id())
-                    || open.holds().getOrDefault(plant.id(), List.of()).contains(Hold.FEED.words())) {
+                    || open.holds().getOrDefault(plant.id(), Set.of()).contains(Hold.FEED)) {
                 continue;
             }
             UpkeepRow.Feed feed = row.feed().get();
@@ -330,8 +330,8 @@ class FeedingService {
                 .filter(plant -> due.contains(plant.id())
                         && (open.troubles().containsKey(plant.id())
                                 || open.holds()
-                                        .getOrDefault(plant.id(), List.of())
-                                        .contains(Hold.FEED.words())))
+                                        .getOrDefault(plant.id(), Set.of())
+                                        .contains(Hold.FEED)))
                 .map(Plant::name)
                 .toList();
     }
@@ -440,6 +440,10 @@ class FeedingService {
             }
             return Optional.of(batch);
         });
+    }
+
+    boolean stored(UUID collection, UUID form) {
+        return forms.stored(collection, form);
     }
 
     boolean named(UUID collection, String name) {

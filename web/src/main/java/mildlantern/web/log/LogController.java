@@ -37,7 +37,11 @@ class LogController {
             @RequestParam(defaultValue = "") String line,
             @RequestParam Optional<UUID> plant,
             Model model) {
-        model.addAttribute("preview", quick.preview(member.collection(), cut(line), plant));
+        model.addAttribute(
+                "preview",
+                tooLong(line)
+                        ? quick.tooLong(line, LONGEST_LINE)
+                        : quick.preview(member.collection(), line.strip(), plant));
         return "log/quick :: preview(preview=${preview})";
     }
 
@@ -51,7 +55,9 @@ class LogController {
             HttpServletRequest request,
             HttpServletResponse response,
             Model model) {
-        QuickService.Preview written = quick.write(member.collection(), form, cut(line), plant);
+        QuickService.Preview written = tooLong(line)
+                ? quick.tooLong(line, LONGEST_LINE)
+                : quick.write(member.collection(), form, line.strip(), plant);
         model.addAttribute("preview", written);
         model.addAttribute("form", UUID.randomUUID().toString());
         if (!written.complete()) {
@@ -64,8 +70,8 @@ class LogController {
         return fragment ? "log/quick :: written(preview=${preview},form=${form})" : "log/quick";
     }
 
-    private static String cut(String line) {
-        return line.strip().substring(0, Math.min(LONGEST_LINE, line.strip().length()));
+    private static boolean tooLong(String line) {
+        return line.strip().length() > LONGEST_LINE;
     }
 
     /** Takes an entry back and goes back to where that was asked for. */

@@ -2,24 +2,21 @@ package mildlantern.web.log;
 
 import java.time.Clock;
 import java.time.LocalDate;
-import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.UUID;
-import java.util.stream.Collectors;
 import mildlantern.log.LogEntry;
 import mildlantern.log.QuickLine;
 import mildlantern.plant.PlantKnowledge;
-import mildlantern.treatment.Hold;
 import mildlantern.treatment.Refusals;
 import mildlantern.treatment.Verdict;
 import mildlantern.web.collection.CollectionService;
 import mildlantern.web.collection.HappeningWords;
 import mildlantern.web.collection.LogBook;
 import mildlantern.web.collection.Plant;
+import mildlantern.web.collection.Treatments;
 import mildlantern.web.collection.Troubles;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -31,13 +28,21 @@ class QuickService {
     private final PlantKnowledge knowledge;
     private final LogBook log;
     private final Troubles troubles;
+    private final Treatments treatments;
     private final Clock clock;
 
-    QuickService(CollectionService collections, PlantKnowledge knowledge, LogBook log, Troubles troubles, Clock clock) {
+    QuickService(
+            CollectionService collections,
+            PlantKnowledge knowledge,
+            LogBook log,
+            Troubles troubles,
+            Treatments treatments,
+            Clock clock) {
         this.collections = collections;
         this.knowledge = knowledge;
         this.log = log;
         this.troubles = troubles;
+        this.treatments = treatments;
         this.clock = clock;
     }
 
@@ -68,6 +73,21 @@ class QuickService {
         return preview(collection, line, understand(collection, line, here));
     }
 
+    /** What is answered to a line that is longer than a line may be. */
+    Preview tooLong(String line, int most) {
+        return new Preview(
+                line,
+                Optional.empty(),
+                "",
+                Optional.empty(),
+                List.of(),
+                List.of("A line has at most %d letters; this one has %d. Nothing was written down."
+                        .formatted(most, line.strip().length())),
+                List.of(),
+                List.of(),
+                false);
+    }
+
     private Preview preview(UUID collection, String line, QuickLine.Understood understood) {
         boolean clear = understood.plants().size() == 1;
         return new Preview(
@@ -93,11 +113,8 @@ class QuickService {
         if (understood.said().stream().noneMatch(said -> said.entry() instanceof LogEntry.Fed)) {
             return List.of();
         }
-        List<String> words = troubles.holds(plant);
-        Set<Hold> holds = Arrays.stream(Hold.values())
-                .filter(hold -> words.contains(hold.words()))
-                .collect(Collectors.toSet());
-        return Refusals.feeding(holds).map(Verdict::reason).stream().toList();
+        return Refusals.feeding(troubles.holds(plant)).map(Verdict::reason).stream()
+                .toList();
     }
 
     /** Stores a line, once, if it was understood. */
@@ -127,7 +144,8 @@ class QuickService {
                 collections.walk(collection).stream()
                         .map(stop -> new QuickLine.Named(stop.id(), stop.name(), ""))
                         .toList(),
-                media);
+                media,
+                treatments.reader(collection));
         return new QuickLine(names, LocalDate.now(clock))
                 .read(
                         line,

@@ -2,106 +2,132 @@ package mildlantern.web.platform;
 
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.sql.SQLException;
 import java.util.List;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.core.NestedExceptionUtils;
+import org.springframework.dao.ConcurrencyFailureException;
 import org.springframework.dao.DataIntegrityViolationException;
-import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.HttpStatusCode;
+import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.stereotype.Controller;
 import org.springframework.validation.BindException;
-import org.springframework.web.HttpRequestMethodNotSupportedException;
-import org.springframework.web.bind.MissingServletRequestParameterException;
+import org.springframework.web.ErrorResponse;
 import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.context.request.async.AsyncRequestNotUsableException;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.multipart.MaxUploadSizeExceededException;
+import org.springframework.web.multipart.MultipartException;
 import org.springframework.web.servlet.ModelAndView;
 import org.springframework.web.servlet.NoHandlerFoundException;
 import org.springframework.web.servlet.resource.NoResourceFoundException;
 
-/** Answers everything that goes wrong in the product's own look: what happened, what was kept, what to do. */
+/**
+ * Answers everything that goes wrong in the product's own look: what happened, what was kept, what to do. A program that asks for JSON
+ * gets a problem document (RFC 9457) instead.
+ */
 @ControllerAdvice
 @Controller
 class Problems {
     private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
+    private static final String NOTHING_CHANGED = "Nothing was changed.";
+
+    /** A key that was taken, a row that is referred to or gone: another was quicker. */
+    private static final Set<String> ANOTHER_WAS_QUICKER = Set.of("23505", "23503", "40001", "40P01", "55P03");
 
     @ExceptionHandler(NotHere.class)
-    ModelAndView notHere(HttpServletRequest request, NotHere problem) {
-        return page(
+    Object notHere(HttpServletRequest request, NotHere problem) {
+        return answer(
                 request,
                 HttpStatus.NOT_FOUND,
                 "Not in this collection",
                 "There is no such " + problem.getMessage() + " in your collection.",
-                "Nothing was changed.",
-                "/");
+                NOTHING_CHANGED);
     }
 
     @ExceptionHandler({
         NoHandlerFoundException.class,
         NoResourceFoundException.class,
-        MethodArgumentTypeMismatchException.class,
-        HttpRequestMethodNotSupportedException.class
+        MethodArgumentTypeMismatchException.class
     })
-    ModelAndView noPage(HttpServletRequest request) {
-        return page(
+    Object noPage(HttpServletRequest request) {
+        return answer(
                 request,
                 HttpStatus.NOT_FOUND,
                 "No such page",
                 "This address leads nowhere in Mild Lantern.",
-                "Nothing was changed.",
-                "/");
+                NOTHING_CHANGED);
     }
 
     @ExceptionHandler(MovedOn.class)
-    ModelAndView movedOn(HttpServletRequest request, MovedOn problem) {
-        ModelAndView page = page(
-                request,
+    Object movedOn(HttpServletRequest request, MovedOn problem) {
+        Answers.Wrong wrong = new Answers.Wrong(
                 HttpStatus.CONFLICT,
                 "This page had moved on",
                 String.valueOf(problem.getMessage()),
-                "Nothing was overwritten, and this form was not stored.",
-                problem.back());
+                "Nothing was overwritten, and this form was not stored.");
+        if (Answers.asProgram(request)) {
+            return Answers.json(wrong);
+        }
+        ModelAndView page = page(request, wrong, problem.back());
         if (!problem.kept().isBlank()) {
             page.addObject("typed", List.of(problem.kept()));
         }
         return page;
     }
 
-    @ExceptionHandler({OptimisticLockingFailureException.class, DataIntegrityViolationException.class})
-    ModelAndView twoAtOnce(HttpServletRequest request) {
-        return page(
+    @ExceptionHandler(ConcurrencyFailureException.class)
+    Object twoAtOnce(HttpServletRequest request) {
+        return answer(
                 request,
                 HttpStatus.CONFLICT,
                 "Two changes at once",
                 "Somebody else, or another window of yours, changed the same thing in the same moment.",
-                "The other change was kept; yours was not stored. Go back, look, and send it again.",
-                "/");
+                "The other change was kept; yours was not stored. Go back, look, and send it again.");
+    }
+
+    /** The database refused it: because another was quicker, or because no such text or number can be stored. */
+    @ExceptionHandler(DataIntegrityViolationException.class)
+    Object refused(HttpServletRequest request, DataIntegrityViolationException problem) {
+        if (NestedExceptionUtils.getMostSpecificCause(problem) instanceof SQLException cause
+                && ANOTHER_WAS_QUICKER.contains(String.valueOf(cause.getSQLState()))) {
+            return twoAtOnce(request);
+        }
+        LOG.info(
+                "something could not be stored: {} {}: {}",
+                request.getMethod(),
+                request.getRequestURI(),
+                NestedExceptionUtils.getMostSpecificCause(problem).getMessage());
+        return answer(
+                request,
+                HttpStatus.UNPROCESSABLE_CONTENT,
+                "That cannot be stored",
+                "A text in it is too long, or a number is outside what is possible.",
+                "Nothing was changed. Go back, mend it, and send it again.");
     }
 
     @ExceptionHandler(MaxUploadSizeExceededException.class)
-    ModelAndView tooLarge(HttpServletRequest request) {
-        return page(
-                request,
-                HttpStatus.CONTENT_TOO_LARGE,
-                "Too large to take in",
-                "What was sent is too large: a photo may have 15 MB (from a phone it is usually 2 to 5), an archive 200 MB.",
-                "Nothing was stored, and nothing was lost.",
-                "/");
+    Object tooLarge(HttpServletRequest request) {
+        Answers.Wrong wrong = BodyLimits.tooLarge(BodyLimits.of(request.getRequestURI()));
+        return Answers.asProgram(request) ? Answers.json(wrong) : page(request, wrong, "/");
     }
 
-    @ExceptionHandler({MissingServletRequestParameterException.class, BindException.class})
-    ModelAndView malformed(HttpServletRequest request, Exception problem) {
+    @ExceptionHandler({BindException.class, MultipartException.class, HttpMessageNotReadableException.class})
+    Object malformed(HttpServletRequest request, Exception problem) {
         LOG.info("A request could not be understood: {}", problem.getMessage());
-        return page(
+        return answer(
                 request,
                 HttpStatus.BAD_REQUEST,
                 "The form was not complete",
                 "Something in what was sent could not be understood.",
-                "Nothing was changed. Go back to the page and try once more.",
-                "/");
+                "Nothing was changed. Go back to the page and try once more.");
     }
 
     /** The browser went on to another page before this answer had gone out: nobody waits for it any more. */
@@ -111,36 +137,61 @@ class Problems {
     }
 
     @ExceptionHandler(Exception.class)
-    ModelAndView anything(HttpServletRequest request, Exception problem) {
+    @Nullable
+    Object anything(HttpServletRequest request, HttpServletResponse response, Exception problem) throws IOException {
+        if (problem instanceof ErrorResponse known && known.getStatusCode().is4xxClientError()) {
+            return senders(request, known.getStatusCode(), problem);
+        }
+        if (Edges.databaseAway(problem)) {
+            LOG.warn("the database could not be reached: {}", problem.getMessage());
+            Answers.plain(request, response, Edges.DATABASE_AWAY);
+            return null;
+        }
         LOG.error("A request failed: {} {}", request.getMethod(), request.getRequestURI(), problem);
-        return page(
+        return Answers.asProgram(request) ? Answers.json(Edges.OURS) : page(request, Edges.OURS, "/");
+    }
+
+    /** A method, a type or a part that this address does not take. */
+    private static Object senders(HttpServletRequest request, HttpStatusCode code, Exception problem) {
+        LOG.info(
+                "A request was refused: {} {}: {}", request.getMethod(), request.getRequestURI(), problem.getMessage());
+        HttpStatus status = HttpStatus.valueOf(code.value());
+        return answer(
                 request,
-                HttpStatus.INTERNAL_SERVER_ERROR,
-                "Something went wrong here",
-                "It is our fault, not yours. It has been written to the log.",
-                "What you stored before is safe.",
-                "/");
+                status,
+                status == HttpStatus.METHOD_NOT_ALLOWED ? "Not done that way" : "The form was not complete",
+                switch (status) {
+                    case METHOD_NOT_ALLOWED -> "This address is not to be asked in that way.";
+                    case NOT_ACCEPTABLE -> "What is here cannot be given in the form that was asked for.";
+                    case UNSUPPORTED_MEDIA_TYPE -> "What was sent is of a kind that this address does not take.";
+                    default -> "Something in what was sent is missing or could not be understood.";
+                },
+                NOTHING_CHANGED);
     }
 
     /** Where security sends a form whose token is not the session's. */
     @RequestMapping("/stale-form")
-    ModelAndView staleForm(HttpServletRequest request, HttpServletResponse response) {
-        return page(
+    Object staleForm(HttpServletRequest request) {
+        return answer(
                 request,
                 HttpStatus.FORBIDDEN,
                 "The form was too old",
                 "This form belonged to a session that has ended, or it was opened before you signed in again.",
-                "Nothing was changed. Open the page afresh and send it again.",
-                "/");
+                "Nothing was changed. Open the page afresh and send it again.");
     }
 
-    private static ModelAndView page(
-            HttpServletRequest request, HttpStatus status, String title, String what, String kept, String back) {
+    private static Object answer(
+            HttpServletRequest request, HttpStatus status, String title, String what, String kept) {
+        Answers.Wrong wrong = new Answers.Wrong(status, title, what, kept);
+        return Answers.asProgram(request) ? Answers.json(wrong) : page(request, wrong, "/");
+    }
+
+    private static ModelAndView page(HttpServletRequest request, Answers.Wrong wrong, String back) {
         boolean fragment = "true".equals(request.getHeader("HX-Request"));
-        ModelAndView page = new ModelAndView(fragment ? "frame/problem :: notice" : "frame/problem", status);
-        page.addObject("heading", title);
-        page.addObject("what", what);
-        page.addObject("kept", kept);
+        ModelAndView page = new ModelAndView(fragment ? "frame/problem :: notice" : "frame/problem", wrong.status());
+        page.addObject("heading", wrong.title());
+        page.addObject("what", wrong.what());
+        page.addObject("kept", wrong.kept());
         page.addObject("back", back);
         page.addObject("typed", List.of());
         return page;

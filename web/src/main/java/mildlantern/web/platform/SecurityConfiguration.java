@@ -5,15 +5,19 @@ import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import java.util.Map;
 import org.springframework.boot.security.autoconfigure.web.servlet.PathRequest;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.core.context.SecurityContextHolder;
-import org.springframework.security.crypto.factory.PasswordEncoderFactories;
+import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
+import org.springframework.security.crypto.password.DelegatingPasswordEncoder;
 import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.security.crypto.password.Pbkdf2PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.authentication.LoginUrlAuthenticationEntryPoint;
+import org.springframework.security.web.authentication.UsernamePasswordAuthenticationFilter;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter;
 import org.springframework.security.web.savedrequest.HttpSessionRequestCache;
 import org.springframework.security.web.util.matcher.AndRequestMatcher;
@@ -33,13 +37,21 @@ class SecurityConfiguration {
 
     private static final String STALE = "/stale-form";
 
+    /** Takes passwords of any length and script; hashes of earlier versions still let in, and are made anew at the next sign-in. */
     @Bean
     PasswordEncoder passwordEncoder() {
-        return PasswordEncoderFactories.createDelegatingPasswordEncoder();
+        return new DelegatingPasswordEncoder(
+                "pbkdf2",
+                Map.of(
+                        "pbkdf2",
+                        Pbkdf2PasswordEncoder.defaultsForSpringSecurity_v5_8(),
+                        "bcrypt",
+                        new BCryptPasswordEncoder()));
     }
 
     @Bean
-    SecurityFilterChain filterChain(HttpSecurity http) throws Exception {
+    SecurityFilterChain filterChain(HttpSecurity http, SignInTries tries) throws Exception {
+        SlowSignIn slow = new SlowSignIn(SIGN_IN, tries);
         RequestMatcher htmx = new RequestHeaderRequestMatcher("HX-Request", "true");
         RequestMatcher signedOut = request -> {
             var authentication = SecurityContextHolder.getContext().getAuthentication();
@@ -68,9 +80,10 @@ class SecurityConfiguration {
                                 .authenticated())
                 .formLogin(form -> form.loginPage(SIGN_IN)
                         .loginProcessingUrl(SIGN_IN)
-                        .defaultSuccessUrl("/")
-                        .failureUrl(SIGN_IN + "?wrong")
+                        .successHandler(slow.success())
+                        .failureHandler(slow.failure())
                         .permitAll())
+                .addFilterBefore(slow, UsernamePasswordAuthenticationFilter.class)
                 .logout(logout -> logout.logoutUrl("/sign-out").logoutSuccessUrl(SIGN_IN + "?out"))
                 .csrf(csrf -> csrf.ignoringRequestMatchers(PUSHED))
                 .requestCache(requests -> requests.requestCache(cache))
@@ -84,7 +97,9 @@ class SecurityConfiguration {
                         .defaultAccessDeniedHandlerFor(
                                 (request, response, problem) -> staleForm(request, response),
                                 AnyRequestMatcher.INSTANCE))
-                .headers(headers -> headers.contentSecurityPolicy(policy -> policy.policyDirectives(CONTENT_POLICY))
+                // Other services of the same host's names are none of ours.
+                .headers(headers -> headers.httpStrictTransportSecurity(hsts -> hsts.includeSubDomains(false))
+                        .contentSecurityPolicy(policy -> policy.policyDirectives(CONTENT_POLICY))
                         .referrerPolicy(
                                 referrer -> referrer.policy(ReferrerPolicyHeaderWriter.ReferrerPolicy.SAME_ORIGIN)))
                 .build();

@@ -38,7 +38,7 @@ final class DueToday {
     final UUID collection;
     final LocalDate day;
     final List<Stop> walk;
-    final Map<UUID, List<String>> holds;
+    final Map<UUID, Set<Hold>> holds;
 
     private final CollectionService collections;
     private final UpkeepRows rows;
@@ -199,7 +199,7 @@ final class DueToday {
                 row.feed().map(UpkeepRow.Feed::words),
                 asked(plant, stop),
                 stopsWithCatching.contains(stop.id()),
-                holds.getOrDefault(plant.id(), List.of()).contains(Hold.FEED.words()),
+                holds.getOrDefault(plant.id(), Set.of()).contains(Hold.FEED),
                 cup(plant, stop));
     }
 

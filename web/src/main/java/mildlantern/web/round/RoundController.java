@@ -83,7 +83,7 @@ class RoundController {
             @RequestParam Optional<UUID> errand,
             HttpServletRequest request,
             Model model) {
-        Optional<String> problem = deed == Deed.GAVE ? wrongAmount(ml) : Optional.empty();
+        Optional<String> problem = deed == Deed.GAVE ? wrongAmount(ml) : tooLong(reason);
         if (deed == Deed.STEPPED) {
             errand.ifPresent(step -> errands.done(member.collection(), step));
         } else if (problem.isEmpty()) {
@@ -122,6 +122,13 @@ class RoundController {
         model.addAttribute("slip", rounds.slip(member.collection(), plant, mark, problem));
         model.addAttribute("stop", stop);
         return "round/slip :: slip(slip=${slip},stop=${stop},now=${true})";
+    }
+
+    private static Optional<String> tooLong(String reason) {
+        return reason.length() > LogBook.LONGEST_WORDS
+                ? Optional.of("At most %d letters; that had %d. Nothing was written down."
+                        .formatted(LogBook.LONGEST_WORDS, reason.length()))
+                : Optional.empty();
     }
 
     private static Optional<String> wrongAmount(String ml) {

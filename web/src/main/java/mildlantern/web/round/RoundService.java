@@ -15,6 +15,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import mildlantern.knowledge.Words;
@@ -259,7 +260,7 @@ public class RoundService {
                         .map(plant -> new RoundViews.Held(
                                 plant.id(),
                                 plant.name(),
-                                Words.listed(today.holds.getOrDefault(plant.id(), List.of()))))
+                                HappeningWords.holds(today.holds.getOrDefault(plant.id(), Set.of()))))
                         .toList(),
                 left,
                 next(today, stop, left)));

@@ -8,6 +8,7 @@ import java.util.UUID;
 import mildlantern.treatment.Style;
 import mildlantern.web.collection.Collections;
 import mildlantern.web.collection.LogBook;
+import mildlantern.web.platform.PlainNumbers;
 import mildlantern.web.platform.SignedIn;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -69,7 +70,7 @@ class CourseController {
             return Optional.empty();
         }
         try {
-            double number = Double.parseDouble(counted.strip().replace(',', '.'));
+            double number = PlainNumbers.read(counted);
             return number >= 0 && number <= MOST_COUNTED
                     ? Optional.empty()
                     : Optional.of("Between 0 and 1 000 000; you wrote " + counted.strip() + ".");
@@ -79,9 +80,7 @@ class CourseController {
     }
 
     private static OptionalDouble count(String counted) {
-        return counted.isBlank()
-                ? OptionalDouble.empty()
-                : OptionalDouble.of(Double.parseDouble(counted.strip().replace(',', '.')));
+        return counted.isBlank() ? OptionalDouble.empty() : OptionalDouble.of(PlainNumbers.read(counted));
     }
 
     @PostMapping("/cases/{id}/course")

@@ -16,7 +16,6 @@ import mildlantern.quarantine.Quarantine;
 import mildlantern.treatment.CareSetting;
 import mildlantern.treatment.Course;
 import mildlantern.treatment.CourseComposer;
-import mildlantern.treatment.Means;
 import mildlantern.treatment.Style;
 import mildlantern.treatment.TreatmentKnowledge;
 import mildlantern.web.casework.CaseTroubles;
@@ -47,6 +46,7 @@ class CourseService {
     private final Situations situations;
     private final Outbreaks outbreaks;
     private final Quarantine quarantine;
+    private final UsedMeans used;
     private final WrittenForms forms;
     private final Clock clock;
 
@@ -63,6 +63,7 @@ class CourseService {
             Situations situations,
             Outbreaks outbreaks,
             Quarantine quarantine,
+            UsedMeans used,
             WrittenForms forms,
             Clock clock) {
         this.courses = courses;
@@ -77,6 +78,7 @@ class CourseService {
         this.situations = situations;
         this.outbreaks = outbreaks;
         this.quarantine = quarantine;
+        this.used = used;
         this.forms = forms;
         this.clock = clock;
     }
@@ -227,12 +229,10 @@ class CourseService {
                                 OptionalDouble.empty()))));
             case LOOK, TEST -> lines.add(LogBook.Line.of(new LogEntry.Looked()));
             case CLEAN, ACT, REPEAT ->
-                lines.add(new LogBook.Line(
-                        new LogEntry.Treated(Situations.sprayKind(String.valueOf(step.means()))),
-                        knowledge
-                                .find(String.valueOf(step.means()))
-                                .map(Means::name)
-                                .orElse("treated")));
+                knowledge
+                        .find(String.valueOf(step.means()))
+                        .ifPresent(means ->
+                                lines.add(new LogBook.Line(used.chosen(course.collection(), means), means.name())));
             case RELEASE -> {
                 // Where it goes back to is the grower's to say, on the plan of its stop.
             }

@@ -4,6 +4,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import mildlantern.web.platform.PlainNumbers;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -70,7 +71,7 @@ class PestClockController {
 
     private static double number(String text, String what) {
         try {
-            return Double.parseDouble(text.strip().replace(',', '.'));
+            return PlainNumbers.read(text);
         } catch (NumberFormatException e) {
             throw new IllegalArgumentException(what + " '" + text + "' is no number", e);
         }

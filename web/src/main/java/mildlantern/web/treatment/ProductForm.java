@@ -9,6 +9,7 @@ import mildlantern.mixing.Carrier;
 import mildlantern.mixing.Measure;
 import mildlantern.mixing.Rate;
 import mildlantern.treatment.Label;
+import mildlantern.web.platform.PlainNumbers;
 
 /**
  * A product's label as it was typed. Everything is text, so that what cannot be understood is kept.
@@ -82,7 +83,7 @@ record ProductForm(
             return Optional.empty();
         }
         try {
-            double number = Double.parseDouble(value.strip().replace(',', '.'));
+            double number = PlainNumbers.read(value);
             if (number < low || number > high) {
                 problems.put(field, "This is outside what a label says.");
                 return Optional.empty();
@@ -114,14 +115,10 @@ record ProductForm(
     }
 
     private Optional<Rate> rate(String amount) {
-        return amount.isBlank()
-                ? Optional.empty()
-                : Optional.of(new Rate(Double.parseDouble(amount.strip().replace(',', '.')), measure, carrier));
+        return amount.isBlank() ? Optional.empty() : Optional.of(new Rate(PlainNumbers.read(amount), measure, carrier));
     }
 
     private static OptionalInt whole(String value) {
-        return value.isBlank()
-                ? OptionalInt.empty()
-                : OptionalInt.of((int) Double.parseDouble(value.strip().replace(',', '.')));
+        return value.isBlank() ? OptionalInt.empty() : OptionalInt.of((int) PlainNumbers.read(value));
     }
 }

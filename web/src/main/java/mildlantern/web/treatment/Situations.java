@@ -3,7 +3,6 @@ package mildlantern.web.treatment;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
@@ -11,7 +10,9 @@ import java.util.UUID;
 import mildlantern.plant.Brightness;
 import mildlantern.plant.SprayKind;
 import mildlantern.treatment.CourseComposer;
+import mildlantern.treatment.Hold;
 import mildlantern.treatment.Means;
+import mildlantern.treatment.Recognition;
 import mildlantern.treatment.Situation;
 import mildlantern.treatment.Style;
 import mildlantern.treatment.TreatmentKnowledge;
@@ -22,6 +23,7 @@ import mildlantern.web.collection.Plant;
 import mildlantern.web.collection.StopNow;
 import mildlantern.web.collection.StopStates;
 import mildlantern.web.collection.UpkeepRows;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /** Puts together what decides on a course: the plant, its place, and what was used on it in the last year. */
@@ -32,16 +34,6 @@ class Situations {
 
     private static final int SEASON_DAYS = 365;
 
-    /** What an entry of the record says was sprayed, as a means. */
-    private static final Map<SprayKind, String> MEANS = Map.of(
-            SprayKind.SOAP, "soap",
-            SprayKind.OIL, "oil",
-            SprayKind.ALCOHOL, "alcohol-swab",
-            SprayKind.COPPER, "copper",
-            SprayKind.FUNGICIDE, "contact-fungicide",
-            SprayKind.SYSTEMIC, "systemic-insecticide",
-            SprayKind.DETERGENT, "household-detergent");
-
     private final CollectionService collections;
     private final StopStates states;
     private final UpkeepRows upkeep;
@@ -49,6 +41,7 @@ class Situations {
     private final CourseRepositories.Courses courses;
     private final CourseRepositories.Steps steps;
     private final CourseRepositories.Products products;
+    private final UsedMeans used;
 
     Situations(
             CollectionService collections,
@@ -57,7 +50,8 @@ class Situations {
             TreatmentKnowledge knowledge,
             CourseRepositories.Courses courses,
             CourseRepositories.Steps steps,
-            CourseRepositories.Products products) {
+            CourseRepositories.Products products,
+            UsedMeans used) {
         this.collections = collections;
         this.states = states;
         this.upkeep = upkeep;
@@ -65,17 +59,7 @@ class Situations {
         this.courses = courses;
         this.steps = steps;
         this.products = products;
-    }
-
-    /** The kind of spray that the record knows a means as. */
-    static Optional<SprayKind> sprayKind(String means) {
-        if (means.equals("systemic-fungicide") || means.equals("sulphur")) {
-            return Optional.of(SprayKind.FUNGICIDE);
-        }
-        return MEANS.entrySet().stream()
-                .filter(entry -> entry.getValue().equals(means))
-                .map(Map.Entry::getKey)
-                .findFirst();
+        this.used = used;
     }
 
     /** Mean temperature at a stop, °C. */
@@ -88,6 +72,13 @@ class Situations {
     }
 
     Situation of(Plant plant, LocalDate today) {
+        return of(plant, today, Set.of());
+    }
+
+    /**
+     * @param holds what must not be done while its trial runs; a course of the trial itself is not on hold by it
+     */
+    Situation of(Plant plant, LocalDate today, Set<Hold> holds) {
         StopNow now = states.of(collections.stop(plant.collection(), plant.stop()));
         boolean thirsty = upkeep.of(plant.collection(), plant.id())
                 .flatMap(row -> row.upkeep().water())
@@ -100,7 +91,7 @@ class Situations {
                 celsius(now),
                 now.humidityPercent().map(OptionalDouble::of).orElse(OptionalDouble.empty()),
                 now.brightness().filter(Brightness.DIRECT::equals).isPresent(),
-                Set.of(),
+                holds,
                 uses(plant, today));
     }
 
@@ -113,25 +104,49 @@ class Situations {
         List<StoredStep> done = earlier.isEmpty()
                 ? List.of()
                 : steps.findByCollectionAndCourseInAndState(plant.collection(), earlier, StoredStep.State.DONE);
+        Recognition recognition = used.recognition(plant.collection());
         done.stream()
                 .filter(StoredStep::uses)
-                .forEach(step -> use(step.means(), step.doneOn()).ifPresent(uses::add));
+                .forEach(step ->
+                        uses.add(use(String.valueOf(step.means()), Optional.empty(), step.doneOn(), recognition)));
         // Steps of courses wrote entries of their own; only what was written by hand is added.
         List<UUID> batches = done.stream().map(StoredStep::batch).toList();
         for (Happening row : collections.happenings(plant, today.minusDays(SEASON_DAYS))) {
-            if (row.kind() == HappeningKind.SPRAYED && row.spray() != null && !batches.contains(row.batch())) {
-                use(MEANS.getOrDefault(row.spray(), ""), row.onDay()).ifPresent(uses::add);
+            if (row.kind() == HappeningKind.SPRAYED && !batches.contains(row.batch())) {
+                uses.add(use(row, recognition));
             }
         }
         return List.copyOf(uses);
     }
 
-    private Optional<Situation.Use> use(String means, LocalDate on) {
-        return knowledge.find(means).map(one -> use(one, on));
+    /** What an entry says was used, by what was recognised when it was written, else by its words, else by its kind of spray. */
+    private Situation.Use use(Happening row, Recognition recognition) {
+        if (row.means() != null) {
+            return use(row.means(), Optional.ofNullable(row.product()), row.onDay(), recognition);
+        }
+        String words = Optional.ofNullable(row.detail()).orElse("");
+        Optional<Means> found =
+                recognition.find(words).map(Recognition.Used::means).or(() -> ofKind(row.spray()));
+        return found.map(means -> use(means.id(), Optional.of(words), row.onDay(), recognition))
+                // Nobody knows what it was: it counts as a product of its day.
+                .orElseGet(() -> new Situation.Use(
+                        words.isBlank() ? "something not named" : words, row.onDay(), Optional.empty(), true));
     }
 
-    private static Situation.Use use(Means one, LocalDate on) {
-        return new Situation.Use(one.id(), on, one.group(), one.product());
+    private Optional<Means> ofKind(@Nullable SprayKind kind) {
+        return knowledge.all().stream()
+                .filter(one ->
+                        one.known().entry().filter(entry -> entry == kind).isPresent())
+                .findFirst();
+    }
+
+    private Situation.Use use(String means, Optional<String> product, LocalDate on, Recognition recognition) {
+        Optional<String> group = product.flatMap(recognition::find)
+                .filter(named -> named.means().id().equals(means))
+                .flatMap(Recognition.Used::group)
+                .or(() -> knowledge.find(means).flatMap(Means::group));
+        return new Situation.Use(
+                means, on, group, knowledge.find(means).map(Means::product).orElse(true));
     }
 
     CourseComposer.Request request(

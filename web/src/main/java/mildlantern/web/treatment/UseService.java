@@ -8,7 +8,6 @@ import java.util.Optional;
 import java.util.UUID;
 import mildlantern.diagnosis.Diagnosis;
 import mildlantern.diagnosis.Disorder;
-import mildlantern.log.LogEntry;
 import mildlantern.mixing.Carrier;
 import mildlantern.mixing.Measure;
 import mildlantern.mixing.Rate;
@@ -25,6 +24,7 @@ import mildlantern.web.collection.CollectionService;
 import mildlantern.web.collection.LogBook;
 import mildlantern.web.collection.Plant;
 import mildlantern.web.platform.NotHere;
+import mildlantern.web.platform.PlainNumbers;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -39,6 +39,7 @@ class UseService {
     private final Situations situations;
     private final CourseRepositories.Products products;
     private final LogBook log;
+    private final UsedMeans used;
     private final Clock clock;
 
     UseService(
@@ -49,6 +50,7 @@ class UseService {
             Situations situations,
             CourseRepositories.Products products,
             LogBook log,
+            UsedMeans used,
             Clock clock) {
         this.collections = collections;
         this.cases = cases;
@@ -57,6 +59,7 @@ class UseService {
         this.situations = situations;
         this.products = products;
         this.log = log;
+        this.used = used;
         this.clock = clock;
     }
 
@@ -124,8 +127,11 @@ class UseService {
             problem = Optional.of("'" + asked.amount().strip() + "' is no strength: a number, as in 20.");
         }
         List<Verdict> verdicts = new Refusals(knowledge)
-                .judge(new Order(means, today, against, rate, asked.sun(), label), situations.of(plant, today));
-        boolean refused = verdicts.stream().anyMatch(Verdict::refuses);
+                .judge(
+                        new Order(means, today, against, rate, asked.sun(), label),
+                        situations.of(plant, today, cases.holds(plant)));
+        // A strength that cannot be is no question that has an answer.
+        boolean refused = problem.isPresent() || verdicts.stream().anyMatch(Verdict::refuses);
         return new Page(
                 plantId,
                 plant.name(),
@@ -146,7 +152,9 @@ class UseService {
                 problem,
                 asked.sun(),
                 refused,
-                refused ? "No, not today." : verdicts.isEmpty() ? "Yes." : "Yes, and mind:",
+                problem.isPresent()
+                        ? "Mend the strength first."
+                        : refused ? "No, not today." : verdicts.isEmpty() ? "Yes." : "Yes, and mind:",
                 verdicts,
                 refused ? List.of() : CourseComposer.terms(means),
                 UUID.randomUUID());
@@ -157,7 +165,7 @@ class UseService {
     }
 
     private static Optional<Rate> strength(Means means, Optional<Rate> usual, String amount) {
-        double number = Double.parseDouble(amount.strip().replace(',', '.'));
+        double number = PlainNumbers.read(amount);
         Measure measure = usual.map(Rate::measure).orElse(Measure.MILLILITRE);
         Carrier carrier = usual.map(Rate::carrier).orElse(Carrier.LITRE);
         return means.rate().isPresent() || usual.isPresent()
@@ -174,7 +182,6 @@ class UseService {
                 form,
                 LocalDate.now(clock),
                 List.of(new LogBook.Line(
-                        new LogEntry.Treated(Situations.sprayKind(means)),
-                        one.name().toLowerCase(Locale.ROOT))));
+                        used.chosen(collection, one), one.name().toLowerCase(Locale.ROOT))));
     }
 }

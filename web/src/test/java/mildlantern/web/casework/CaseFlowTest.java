@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.UUID;
 import mildlantern.diagnosis.Part;
 import mildlantern.treatment.CareSetting;
+import mildlantern.treatment.Hold;
 import mildlantern.web.Growers;
 import mildlantern.web.LanternTest;
 import mildlantern.web.MovableClock;
@@ -122,7 +123,7 @@ class CaseFlowTest {
         answer("leaf.limp", "present", Part.LEAF);
         answer("soil.deep", "wet", Part.MEDIUM);
         decide("overwatering", "drain-and-dry", 7);
-        assertThat(troubles.holds(grower.plant())).contains("no feed", "no repotting");
+        assertThat(troubles.holds(grower.plant())).contains(Hold.FEED, Hold.REPOT);
         assertThat(troubles.open(collection).troubles())
                 .hasEntrySatisfying(
                         grower.plant().id(),
@@ -369,7 +370,7 @@ class CaseFlowTest {
         assertThat(board().trials())
                 .extracting(CaseViews.TrialBox::cause)
                 .containsExactly("Air too dry", "Salts gathered in the medium");
-        assertThat(troubles.holds(grower.plant())).contains("no feed", "no repotting", "no moving");
+        assertThat(troubles.holds(grower.plant())).contains(Hold.FEED, Hold.REPOT, Hold.MOVE);
         CaseViews.LookAgainPage again = pages.lookAgainPage(collection, limp);
         assertThat(again.rows()).extracting(CaseViews.AgainRow::finding).contains("soil.crust", "leaf.edge-crisp");
         cases.lookAgain(collection, limp, UUID.randomUUID(), again.version(), Map.of("leaf.tip-brown", "absent"));
@@ -382,7 +383,7 @@ class CaseFlowTest {
                 close.version(),
                 LocalDate.now(clock).plusDays(10));
         assertThat(board().trials()).as("both go on").hasSize(2);
-        assertThat(troubles.holds(grower.plant())).contains("no moving");
+        assertThat(troubles.holds(grower.plant())).contains(Hold.MOVE);
     }
 
     private CaseService.DecisionForm beside(String trial, String otherTrial, String otherCause) {

@@ -86,7 +86,7 @@ class LogBookTest {
                 new LogEntry.Fed(Optional.of("kelp"), OptionalDouble.of(90)),
                 new LogEntry.Repotted(OptionalDouble.of(15), Optional.of("sphagnum")),
                 new LogEntry.Befell(EventKind.CHILLED, OptionalDouble.of(-9), OptionalDouble.empty()),
-                new LogEntry.Treated(Optional.of(SprayKind.SOAP)),
+                new LogEntry.Treated(Optional.of(SprayKind.SOAP), Optional.of("soap"), Optional.of("Quay soap")),
                 new LogEntry.Count(LogEntry.Counted.PESTS, 24),
                 new LogEntry.Bloom(true),
                 new LogEntry.Pruned(),

@@ -11,6 +11,8 @@ import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.Base64;
 import java.util.UUID;
 import javax.imageio.ImageIO;
@@ -18,6 +20,7 @@ import mildlantern.web.Growers;
 import mildlantern.web.LanternTest;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
 import org.springframework.beans.factory.annotation.Autowired;
 
 /** Photos come in upright, small enough, and without what the camera wrote into them. */
@@ -38,6 +41,9 @@ class PhotoServiceTest {
     @Autowired
     private Growers growers;
 
+    @TempDir
+    private Path folder;
+
     private Growers.Grower grower;
 
     @BeforeEach
@@ -45,10 +51,14 @@ class PhotoServiceTest {
         grower = growers.grower();
     }
 
+    private Path file(byte[] bytes) throws Exception {
+        return Files.write(folder.resolve(UUID.randomUUID() + ".picture"), bytes);
+    }
+
     private Photo take(byte[] bytes) throws Exception {
         UUID form = UUID.randomUUID();
-        photos.take(grower.member().collection(), grower.plant().id(), form, bytes, "a leaf");
-        photos.take(grower.member().collection(), grower.plant().id(), form, bytes, "a leaf");
+        photos.take(grower.member().collection(), grower.plant().id(), form, file(bytes), "a leaf");
+        photos.take(grower.member().collection(), grower.plant().id(), form, file(bytes), "a leaf");
         assertThat(photos.of(grower.plant())).hasSize(1);
         return photos.photo(
                 grower.member().collection(), photos.of(grower.plant()).get(0).getId());
@@ -161,12 +171,14 @@ class PhotoServiceTest {
 
     @Test
     void pngAndWebpComeInToo_andTheRecordSaysSo() throws Exception {
-        assertThat(take(picture("png")).mediaType()).isEqualTo("image/jpeg");
+        assertThat(ImageIO.read(new ByteArrayInputStream(take(picture("png")).bytes()))
+                        .getWidth())
+                .isEqualTo(400);
         photos.take(
                 grower.member().collection(),
                 grower.plant().id(),
                 UUID.randomUUID(),
-                Base64.getDecoder().decode(WEBP),
+                file(Base64.getDecoder().decode(WEBP)),
                 "a point");
         assertThat(photos.of(grower.plant())).hasSize(2);
         assertThat(collections.happenings(grower.plant()))
@@ -200,10 +212,10 @@ class PhotoServiceTest {
     @Test
     void whatIsNoPictureIsRefusedByItsContent_notItsName() throws Exception {
         assertThatThrownBy(() -> take("GIF89a pretending".getBytes(StandardCharsets.US_ASCII)))
-                .isInstanceOf(PhotoService.Unusable.class);
+                .isInstanceOf(Pictures.Unusable.class);
         byte[] gif = picture("gif");
         assertThatThrownBy(() -> take(gif))
-                .isInstanceOf(PhotoService.Unusable.class)
+                .isInstanceOf(Pictures.Unusable.class)
                 .hasMessageContaining("JPEG, PNG or WebP");
         assertThat(photos.of(grower.plant())).isEmpty();
     }

@@ -171,8 +171,7 @@ class WritersAtOnceTest {
                             OptionalDouble.empty());
                 case 1 -> new LogEntry.Count(LogEntry.Counted.LEAVES, 1 + chance.nextInt(30));
                 case 2 -> LogEntry.Probed.all(LogEntry.Wetness.values()[chance.nextInt(3)]);
-                case 3 ->
-                    new LogEntry.Repotted(OptionalDouble.of(10 + chance.nextInt(8)), Optional.of("bark"));
+                case 3 -> new LogEntry.Repotted(OptionalDouble.of(10 + chance.nextInt(8)), Optional.of("bark"));
                 case 4 -> new LogEntry.Fed(Optional.empty(), OptionalDouble.of(50 + chance.nextInt(100)));
                 case 5 -> new LogEntry.Looked();
                 case 6 -> new LogEntry.Bloom(chance.nextBoolean());
@@ -222,15 +221,16 @@ class WritersAtOnceTest {
     private void plantsStandAsTheirLogsSay() {
         for (UUID id : plants) {
             Plant plant = collections.plant(collection, id);
-            List<Happening> standing = CollectionService.standing(
-                            happenings.findByCollectionAndPlantOrderByOnDayDesc(collection, id))
-                    .stream()
-                    .sorted(Comparator.comparing(Happening::writtenAt).reversed())
-                    .toList();
+            List<Happening> standing =
+                    CollectionService.standing(happenings.findByCollectionAndPlantOrderByOnDayDesc(collection, id))
+                            .stream()
+                            .sorted(Comparator.comparing(Happening::writtenAt).reversed())
+                            .toList();
             latest(standing, HappeningKind.MOVED)
                     .ifPresent(row -> assertThat(plant.stop()).as(plant.name()).isEqualTo(row.toStop()));
             latest(standing, HappeningKind.COUNTED)
-                    .ifPresent(row -> assertThat(plant.leaves()).as(plant.name()).isEqualTo(row.number()));
+                    .ifPresent(
+                            row -> assertThat(plant.leaves()).as(plant.name()).isEqualTo(row.number()));
             latest(standing, HappeningKind.REPOTTED)
                     .ifPresent(row ->
                             assertThat(plant.potDiameterCm()).as(plant.name()).isEqualTo(row.diameterCm()));
@@ -246,7 +246,9 @@ class WritersAtOnceTest {
         routine.refreshAll(collection);
         assertThat(new TreeMap<>(rows.of(collection, plants))).isEqualTo(stored);
         // And from nothing but the log: all but the days that are chosen within what the plant allows.
-        jdbc.sql("delete from plant_upkeep where collection_id = ?").param(collection).update();
+        jdbc.sql("delete from plant_upkeep where collection_id = ?")
+                .param(collection)
+                .update();
         routine.refreshAll(collection);
         Map<UUID, UpkeepRow> anew = rows.of(collection, plants);
         stored.forEach((plant, row) -> assertThat(anew.get(plant))

@@ -14,6 +14,8 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.StringWriter;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -38,6 +40,7 @@ import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.test.web.servlet.MockMvc;
@@ -55,7 +58,13 @@ class ExchangeTest {
     private CsvOut csvOut;
 
     @Autowired
-    private Archive archive;
+    private ArchiveOut archiveOut;
+
+    @Autowired
+    private ArchiveIn archiveIn;
+
+    @TempDir
+    private Path folder;
 
     @Autowired
     private Growers growers;
@@ -182,7 +191,7 @@ class ExchangeTest {
 
     private byte[] written(UUID of) throws IOException {
         ByteArrayOutputStream out = new ByteArrayOutputStream();
-        archive.write(of, out);
+        archiveOut.write(of, out);
         return out.toByteArray();
     }
 
@@ -202,12 +211,16 @@ class ExchangeTest {
         return files;
     }
 
+    private int take(UUID into, byte[] archive) throws Exception {
+        return archiveIn.read(into, Files.write(folder.resolve(UUID.randomUUID() + ".zip"), archive));
+    }
+
     @Test
     void anArchiveTakenIntoAnEmptyCollectionGivesTheSameArchive() throws Exception {
         UUID demo = ((SignedIn) accounts.loadUserByUsername("keeper")).collection();
         byte[] first = written(demo);
         UUID other = fresh();
-        assertThat(archive.read(other, new ByteArrayInputStream(first))).isGreaterThanOrEqualTo(46);
+        assertThat(take(other, first)).isGreaterThanOrEqualTo(46);
         Map<String, byte[]> before = files(first);
         Map<String, byte[]> after = files(written(other));
         assertThat(after.keySet()).isEqualTo(before.keySet());
@@ -264,7 +277,7 @@ class ExchangeTest {
         assertThat(count("own_product", collection)).isEqualTo(1);
         UUID other = UUID.randomUUID();
         collections.make(other, collections.named(collection), "north");
-        archive.read(other, new ByteArrayInputStream(first));
+        take(other, first);
         assertThat(lines(files(written(other)))).containsExactlyElementsOf(lines(files(first)));
         assertThat(collections.style(other)).isEqualTo(Style.LIVING);
     }
@@ -311,13 +324,12 @@ class ExchangeTest {
 
     @Test
     void anArchiveIsTakenWholeOrNotAtAll() throws Exception {
-        assertThatThrownBy(() -> archive.read(collection, new ByteArrayInputStream(new byte[] {1, 2, 3})))
-                .isInstanceOf(Archive.Unreadable.class)
+        assertThatThrownBy(() -> take(collection, new byte[] {1, 2, 3}))
+                .isInstanceOf(ArchiveIn.Unreadable.class)
                 .hasMessageContaining("not empty");
         UUID empty = fresh();
-        assertThatThrownBy(
-                        () -> archive.read(empty, new ByteArrayInputStream("no zip".getBytes(StandardCharsets.UTF_8))))
-                .isInstanceOf(Archive.Unreadable.class);
+        assertThatThrownBy(() -> take(empty, "no zip".getBytes(StandardCharsets.UTF_8)))
+                .isInstanceOf(ArchiveIn.Unreadable.class);
         for (String content : List.of(
                 "{\"format\":\"other\"}",
                 "{\"format\":\"mild-lantern-archive\",\"version\":9}",
@@ -329,9 +341,9 @@ class ExchangeTest {
                 out.putNextEntry(new ZipEntry("collection.json"));
                 out.write(content.getBytes(StandardCharsets.UTF_8));
             }
-            assertThatThrownBy(() -> archive.read(empty, new ByteArrayInputStream(zip.toByteArray())))
+            assertThatThrownBy(() -> take(empty, zip.toByteArray()))
                     .as(content)
-                    .isInstanceOf(Archive.Unreadable.class);
+                    .isInstanceOf(ArchiveIn.Unreadable.class);
             assertThat(plants.walk(empty)).isEmpty();
         }
     }

@@ -323,7 +323,7 @@ class BordersTest {
     }
 
     @Test
-    void twentyMegabytesAreRefusedInOurOwnWords() throws Exception {
+    void fortyFiveMegabytesAreRefusedInOurOwnWords() throws Exception {
         Visit visit = new Visit(mine);
         assertThat(visit.open("/plants/" + mine.plant().id())).contains("Limpet");
         String part = "--lantern\r\nContent-Disposition: form-data; name=";
@@ -333,7 +333,7 @@ class BordersTest {
                 .POST(HttpRequest.BodyPublishers.concat(
                         HttpRequest.BodyPublishers.ofString(part + "\"form\"\r\n\r\n" + UUID.randomUUID() + "\r\n"
                                 + part + "\"file\"; filename=\"big.jpg\"\r\nContent-Type: image/jpeg\r\n\r\n"),
-                        HttpRequest.BodyPublishers.ofByteArray(new byte[20 << 20]),
+                        HttpRequest.BodyPublishers.ofByteArray(new byte[45 << 20]),
                         HttpRequest.BodyPublishers.ofString("\r\n--lantern--\r\n")))
                 .build());
         assertThat(answer.statusCode()).isEqualTo(413);

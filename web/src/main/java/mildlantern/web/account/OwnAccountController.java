@@ -1,0 +1,142 @@
+package mildlantern.web.account;
+
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.Pattern;
+import jakarta.validation.constraints.Size;
+import java.util.Optional;
+import java.util.function.Supplier;
+import mildlantern.web.platform.RecordForms;
+import mildlantern.web.platform.SignedIn;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.session.FindByIndexNameSessionRepository;
+import org.springframework.session.Session;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.validation.BindingResult;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+
+/** One's own account: a new password, somebody else for this collection, another collection. */
+@Controller
+class OwnAccountController {
+    private static final String PAGE = "redirect:/account";
+
+    private final AccountService accounts;
+    private final RecordForms forms;
+    private final FindByIndexNameSessionRepository<? extends Session> sessions;
+
+    OwnAccountController(
+            AccountService accounts, RecordForms forms, FindByIndexNameSessionRepository<? extends Session> sessions) {
+        this.accounts = accounts;
+        this.forms = forms;
+        this.sessions = sessions;
+    }
+
+    /** A new password. */
+    record NewPassword(
+            @NotBlank(message = "Your password until now.") String old,
+
+            @NotBlank(message = "Choose a password.")
+            @Size(min = 10, max = 200, message = "10 to 200 characters; a sentence is good.")
+            String fresh) {}
+
+    /**
+     * Somebody who gets an account.
+     *
+     * @param collectionName of a collection of his own; blank where he helps with this one
+     */
+    record NewPerson(
+            @Size(max = 120, message = "At most 120 characters.")
+            String collectionName,
+
+            @Pattern(regexp = "north|south", message = "Choose north or south.")
+            String hemisphere,
+
+            @NotBlank(message = "What to call them.") @Size(max = 80, message = "At most 80 characters.")
+            String name,
+
+            @NotBlank(message = "A word or an address to sign in with.")
+            @Size(min = 3, max = 80, message = "3 to 80 characters.")
+            String signIn,
+
+            @NotBlank(message = "Choose a password.")
+            @Size(min = 10, max = 200, message = "10 to 200 characters; a sentence is good.")
+            String password) {}
+
+    @GetMapping("/account")
+    String page(@AuthenticationPrincipal SignedIn member, Model model) {
+        show(model, "password", () -> new NewPassword("", ""));
+        show(model, "person", () -> new NewPerson("", "north", "", "", ""));
+        model.addAttribute("people", accounts.people(member.collection()));
+        model.addAttribute("me", member);
+        return "account/account";
+    }
+
+    private void show(Model model, String name, Supplier<Record> form) {
+        if (!model.containsAttribute(name)) {
+            forms.show(model, name, form.get());
+        }
+    }
+
+    private String wrong(SignedIn member, HttpServletResponse response, Model model) {
+        response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+        return page(member, model);
+    }
+
+    @PostMapping("/account/password")
+    String password(
+            @AuthenticationPrincipal SignedIn member,
+            @Valid @ModelAttribute("password") NewPassword password,
+            BindingResult problems,
+            HttpServletRequest request,
+            HttpServletResponse response,
+            RedirectAttributes flash,
+            Model model) {
+        if (!problems.hasErrors() && !accounts.changePassword(member.getUsername(), password.old(), password.fresh())) {
+            problems.rejectValue("old", "wrong", "That is not your password.");
+        }
+        if (problems.hasErrors()) {
+            return wrong(member, response, model);
+        }
+        String here = request.getSession().getId();
+        sessions.findByPrincipalName(member.getUsername()).keySet().stream()
+                .filter(session -> !session.equals(here))
+                .forEach(sessions::deleteById);
+        flash.addFlashAttribute(
+                "told", "Your password is changed. Wherever else you were signed in, you are signed out.");
+        return PAGE;
+    }
+
+    @PostMapping("/account/people")
+    String person(
+            @AuthenticationPrincipal SignedIn member,
+            @Valid @ModelAttribute("person") NewPerson person,
+            BindingResult problems,
+            HttpServletResponse response,
+            RedirectAttributes flash,
+            Model model) {
+        if (!problems.hasErrors() && accounts.taken(person.signIn())) {
+            problems.rejectValue("signIn", "taken", "Somebody signs in with this already.");
+        }
+        if (problems.hasErrors()) {
+            return wrong(member, response, model);
+        }
+        Optional<String> own = Optional.of(person.collectionName()).filter(name -> !name.isBlank());
+        own.ifPresentOrElse(
+                name -> accounts.openWithCollection(
+                        name, person.hemisphere(), person.signIn(), person.name(), person.password()),
+                () -> accounts.open(member.collection(), person.signIn(), person.name(), person.password()));
+        flash.addFlashAttribute(
+                "told",
+                person.name().strip() + " can sign in now"
+                        + own.map(name -> ", to the new collection “" + name.strip() + "”.")
+                                .orElse(", to this collection."));
+        return PAGE;
+    }
+}

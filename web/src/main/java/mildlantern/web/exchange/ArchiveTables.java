@@ -1,0 +1,135 @@
+package mildlantern.web.exchange;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.regex.Pattern;
+
+/**
+ * What an archive holds: a zip of {@code collection.json} and the photos. Rows are known in it by keys of its own ({@code plant-12}), counted in
+ * an order that follows from their content, so that the same collection gives the same file whatever ids a database has given it. What the
+ * product can work out anew is not in it.
+ */
+final class ArchiveTables {
+    static final String FORMAT = "mild-lantern-archive";
+    static final int VERSION = 1;
+    static final String CONTENT = "collection.json";
+
+    /** Keys, wherever they stand in a text. */
+    static final Pattern KEY = Pattern.compile("\\b([a-z]+)-(\\d{1,8})\\b");
+
+    private ArchiveTables() {}
+
+    /**
+     * A table in the archive.
+     *
+     * @param name its name, in the database and in the archive
+     * @param prefix of its keys
+     * @param order by what its rows are counted; nothing that one database chose
+     * @param refs columns that name rows of other tables, or of its own
+     */
+    record Table(String name, String prefix, String order, Map<String, String> refs) {
+        /** The order, down to rows that are alike but for whom they belong to. */
+        String wholeOrder() {
+            String left = String.join("' - '", refs.keySet());
+            return order + ", md5((to_jsonb(t) - 'id' - 'collection_id' - 'version' - 'batch'"
+                    + (left.isEmpty() ? "" : " - '" + left + "'")
+                    + (name.equals("photo") ? " - 'bytes' - 'thumbnail'" : "") + ")::text)";
+        }
+    }
+
+    static final List<Table> TABLES = List.of(
+            new Table("stop", "stop", "t.position, t.name", Map.of()),
+            new Table("own_kind", "kind", "t.name, t.nearest", Map.of()),
+            new Table(
+                    "plant",
+                    "plant",
+                    "t.name, t.accession, t.acquired_on, t.place_on_stop, coalesce(t.drawn_from, t.id)",
+                    Map.of("stop_id", "stop", "mother_id", "plant", "profile", "own_kind")),
+            new Table(
+                    "stop_reading",
+                    "reading",
+                    "(select s.position from stop s where s.id = t.stop_id), t.on_day, t.written_at",
+                    Map.of("stop_id", "stop")),
+            new Table(
+                    "happening",
+                    "entry",
+                    "t.on_day, t.written_at, (select p.name || coalesce(p.drawn_from, p.id)::text from plant p where p.id = t.plant_id), t.kind, t.amount_ml, t.detail",
+                    Map.of(
+                            "plant_id", "plant",
+                            "from_stop", "stop",
+                            "to_stop", "stop",
+                            "undoes", "happening",
+                            "before_state", "stop")),
+            new Table(
+                    "trouble_case",
+                    "case",
+                    "t.opened_on, (select p.name || coalesce(p.drawn_from, p.id)::text from plant p where p.id = t.plant_id), t.closed_on",
+                    Map.of("plant_id", "plant", "merged_into", "trouble_case")),
+            new Table(
+                    "case_answer",
+                    "answer",
+                    "(select c.opened_on::text || p.name || coalesce(p.drawn_from, p.id)::text from trouble_case c join plant p on p.id = c.plant_id where c.id = t.case_id), t.visit, t.pin, t.finding",
+                    Map.of("case_id", "trouble_case")),
+            new Table(
+                    "case_trial",
+                    "trial",
+                    "(select c.opened_on::text || p.name || coalesce(p.drawn_from, p.id)::text from trouble_case c join plant p on p.id = c.plant_id where c.id = t.case_id), t.number",
+                    Map.of("case_id", "trouble_case")),
+            new Table(
+                    "case_opinion",
+                    "opinion",
+                    "(select c.opened_on::text || p.name || coalesce(p.drawn_from, p.id)::text from trouble_case c join plant p on p.id = c.plant_id where c.id = t.case_id), t.seq, t.cause",
+                    Map.of("case_id", "trouble_case")),
+            new Table(
+                    "case_recall",
+                    "recall",
+                    "(select c.opened_on::text || p.name || coalesce(p.drawn_from, p.id)::text from trouble_case c join plant p on p.id = c.plant_id where c.id = t.case_id), t.kind",
+                    Map.of("case_id", "trouble_case")),
+            new Table(
+                    "care_entry",
+                    "care",
+                    "(select p.name || coalesce(p.drawn_from, p.id)::text from plant p where p.id = t.plant_id), t.written_at, t.setting, t.text",
+                    Map.of("plant_id", "plant", "case_id", "trouble_case")),
+            new Table(
+                    "course",
+                    "course",
+                    "t.started_on, (select p.name || coalesce(p.drawn_from, p.id)::text from plant p where p.id = t.plant_id), t.disorder",
+                    Map.of("case_id", "trouble_case", "plant_id", "plant")),
+            new Table(
+                    "course_step",
+                    "step",
+                    "(select c.started_on::text || p.name || coalesce(p.drawn_from, p.id)::text from course c join plant p on p.id = c.plant_id where c.id = t.course_id), t.on_day, t.phase, t.means, t.state",
+                    Map.of("course_id", "course")),
+            new Table(
+                    "contact_look",
+                    "contact",
+                    "(select c.started_on::text || p.name || coalesce(p.drawn_from, p.id)::text from course c join plant p on p.id = c.plant_id where c.id = t.course_id), (select p.name || coalesce(p.drawn_from, p.id)::text from plant p where p.id = t.plant_id)",
+                    Map.of("course_id", "course", "plant_id", "plant")),
+            new Table("own_product", "product", "t.name", Map.of()),
+            new Table("own_feed", "feed", "t.name", Map.of()),
+            new Table("own_water", "water", "t.source", Map.of()),
+            new Table(
+                    "sensor",
+                    "sensor",
+                    "(select s.position from stop s where s.id = t.stop_id), t.name, t.created_at",
+                    Map.of("stop_id", "stop")),
+            new Table(
+                    "errand",
+                    "errand",
+                    "t.on_day, (select p.name || coalesce(p.drawn_from, p.id)::text from plant p where p.id = t.plant_id), t.kind, t.words",
+                    Map.of("plant_id", "plant", "to_stop", "stop")),
+            new Table(
+                    "photo",
+                    "photo",
+                    "(select p.name || coalesce(p.drawn_from, p.id)::text from plant p where p.id = t.plant_id), t.taken_on, t.caption, md5(t.bytes)",
+                    Map.of("plant_id", "plant", "happening_id", "happening")));
+
+    /** Columns of texts in which keys stand among other words. */
+    static final Set<String> TEXTS = Set.of("before_state", "profile", "batch");
+
+    static Optional<Table> named(String name) {
+        return TABLES.stream().filter(table -> table.name().equals(name)).findFirst();
+    }
+}

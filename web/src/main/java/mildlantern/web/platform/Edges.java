@@ -1,0 +1,106 @@
+package mildlantern.web.platform;
+
+import jakarta.servlet.FilterChain;
+import jakarta.servlet.ServletException;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.sql.SQLException;
+import java.sql.SQLTransientException;
+import org.apache.catalina.connector.ClientAbortException;
+import org.apache.tomcat.util.http.InvalidParameterException;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
+import org.springframework.dao.DataAccessResourceFailureException;
+import org.springframework.http.HttpStatus;
+import org.springframework.jdbc.CannotGetJdbcConnectionException;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.CannotCreateTransactionException;
+import org.springframework.web.filter.OncePerRequestFilter;
+
+/**
+ * The outermost edge: what is too large is refused before it is read, and what fails before a page is reached is still answered in
+ * plain words, as the sender's mistake where it is that.
+ */
+@Component
+@Order(Ordered.HIGHEST_PRECEDENCE + 10)
+class Edges extends OncePerRequestFilter {
+    private static final Logger LOG = LoggerFactory.getLogger(Edges.class);
+
+    @Override
+    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+            throws ServletException, IOException {
+        long most = BodyLimits.of(request.getRequestURI());
+        if (request.getContentLengthLong() > most) {
+            Answers.plain(request, response, BodyLimits.tooLarge(most));
+            return;
+        }
+        try {
+            chain.doFilter(request, response);
+        } catch (ClientAbortException e) {
+            LOG.debug("an answer was no longer waited for", e);
+        } catch (ServletException | IOException | RuntimeException e) {
+            Answers.plain(request, response, wrong(request, e));
+        }
+    }
+
+    private static Answers.Wrong wrong(HttpServletRequest request, Exception problem) {
+        if (databaseAway(problem)) {
+            LOG.warn("the database could not be reached: {}", problem.getMessage());
+            return DATABASE_AWAY;
+        }
+        if (cause(problem, InvalidParameterException.class)) {
+            LOG.info("a request could not be read: {}", problem.getMessage());
+            return UNREADABLE;
+        }
+        LOG.error("a request failed: {} {}", request.getMethod(), request.getRequestURI(), problem);
+        return OURS;
+    }
+
+    static final Answers.Wrong UNREADABLE = new Answers.Wrong(
+            HttpStatus.BAD_REQUEST,
+            "That could not be read",
+            "What was sent has too many parts or is written in a way that cannot be read.",
+            "Nothing was changed.");
+
+    static final Answers.Wrong OURS = new Answers.Wrong(
+            HttpStatus.INTERNAL_SERVER_ERROR,
+            "Something went wrong here",
+            "It is our fault, not yours. It has been written to the log.",
+            "What you stored before is safe.");
+
+    static final Answers.Wrong DATABASE_AWAY = new Answers.Wrong(
+            HttpStatus.SERVICE_UNAVAILABLE,
+            "The database cannot be reached",
+            "It may be starting again. Wait a moment, go back and send it once more.",
+            "What you stored before is safe. What you just sent was not stored.");
+
+    /** Whether something failed because no connection to the database was to be had, or it broke. */
+    static boolean databaseAway(Throwable problem) {
+        for (Throwable at = problem; at != null && at.getCause() != at; at = at.getCause()) {
+            if (at instanceof DataAccessResourceFailureException
+                    || at instanceof CannotGetJdbcConnectionException
+                    || at instanceof CannotCreateTransactionException
+                    || at instanceof SQLTransientException
+                    // Class 08: the connection; class 57: the server is going down or coming up.
+                    || at instanceof SQLException sql
+                            && sql.getSQLState() != null
+                            && (sql.getSQLState().startsWith("08")
+                                    || sql.getSQLState().startsWith("57P"))) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    static boolean cause(Throwable problem, Class<? extends Throwable> type) {
+        for (Throwable at = problem; at != null && at.getCause() != at; at = at.getCause()) {
+            if (type.isInstance(at)) {
+                return true;
+            }
+        }
+        return false;
+    }
+}
