@@ -1,6 +1,5 @@
 package mildlantern.web;
 
-import jakarta.persistence.EntityManager;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.UUID;
@@ -15,8 +14,6 @@ import mildlantern.web.collection.PotKind;
 import mildlantern.web.collection.Stop;
 import mildlantern.web.platform.SignedIn;
 import org.springframework.boot.test.context.TestComponent;
-import org.springframework.jdbc.core.simple.JdbcClient;
-import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
 import org.springframework.transaction.annotation.Transactional;
 
 /** Makes growers for tests, each with a collection, a stop and a limp moth orchid of their own. */
@@ -27,23 +24,12 @@ public class Growers {
     private final Collections collections;
     private final CollectionService plants;
     private final AccountService accounts;
-    private final EntityManager entities;
-    private final JdbcClient jdbc;
     private final Clock clock;
-    private static String hash = "";
 
-    Growers(
-            Collections collections,
-            CollectionService plants,
-            AccountService accounts,
-            EntityManager entities,
-            JdbcClient jdbc,
-            Clock clock) {
+    Growers(Collections collections, CollectionService plants, AccountService accounts, Clock clock) {
         this.collections = collections;
         this.plants = plants;
         this.accounts = accounts;
-        this.entities = entities;
-        this.jdbc = jdbc;
         this.clock = clock;
     }
 
@@ -59,24 +45,12 @@ public class Growers {
         UUID collection = UUID.randomUUID();
         collections.make(collection, "Test house", "north");
         String signIn = "grower-" + collection;
-        entities.flush();
-        // Hashing is slow on purpose: the hash of all growers' password is made once.
-        jdbc.sql(
-                        "insert into member (id, collection_id, sign_in, name, password_hash, created_at) values (?, ?, ?, 'Grower', ?, now())")
-                .params(UUID.randomUUID(), collection, signIn, hash())
-                .update();
+        accounts.open(collection, signIn, "Grower", PASSWORD);
         Stop stop = plants.write(
                 new Stop(UUID.randomUUID(), collection, 1, "Sill").climate(Brightness.MEDIUM, 50.0, 21.0, 17.0));
         Plant plant = plant(collection, stop, "Limpet");
         SignedIn member = (SignedIn) accounts.loadUserByUsername(signIn);
         return new Grower(member, stop, plant);
-    }
-
-    private static synchronized String hash() {
-        if (hash.isEmpty()) {
-            hash = "{bcrypt}" + new BCryptPasswordEncoder(4).encode(PASSWORD);
-        }
-        return hash;
     }
 
     @Transactional

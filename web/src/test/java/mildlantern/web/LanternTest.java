@@ -29,5 +29,5 @@ import org.springframework.context.annotation.Import;
             "server.port=0"
         })
 @AutoConfigureMockMvc
-@Import({MovableClock.Configuration.class, Growers.class})
+@Import({MovableClock.Configuration.class, QuickPasswords.class, Growers.class})
 public @interface LanternTest {}

@@ -8,12 +8,18 @@ import org.springframework.boot.test.context.TestConfiguration;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Primary;
 
-/** The application's clock in tests: goes on as usual, and can be moved by days. */
+/**
+ * The application's clock in tests: begins on the same morning in whatever year and zone they run, goes on as usual, and can be moved by days.
+ */
 public final class MovableClock extends Clock {
+    private static final Instant BEGIN = Instant.parse("2026-11-26T09:00:00Z");
+    private static final ZoneId ZONE = ZoneId.of("CET");
+
+    private final long started = System.nanoTime();
     private volatile Duration ahead = Duration.ZERO;
 
     @TestConfiguration(proxyBeanMethods = false)
-    static class Configuration {
+    public static class Configuration {
         @Bean
         @Primary
         MovableClock movableClock() {
@@ -31,16 +37,16 @@ public final class MovableClock extends Clock {
 
     @Override
     public ZoneId getZone() {
-        return ZoneId.systemDefault();
+        return ZONE;
     }
 
     @Override
     public Clock withZone(ZoneId zone) {
-        return Clock.offset(Clock.system(zone), ahead);
+        return Clock.fixed(instant(), zone);
     }
 
     @Override
     public Instant instant() {
-        return Instant.now().plus(ahead);
+        return BEGIN.plusNanos(System.nanoTime() - started).plus(ahead);
     }
 }

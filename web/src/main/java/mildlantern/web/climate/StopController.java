@@ -205,7 +205,7 @@ class StopController {
         if (!zone.isBlank() && !ZoneId.getAvailableZoneIds().contains(zone.strip())) {
             model.addAttribute(
                     "zoneProblem",
-                    "No zone is called that; write it as Europe/Lisbon or UTC, or leave it blank for the house's.");
+                    "No zone is called that; write it as CET or UTC, or leave it blank for the house's.");
             return wrong(member, id, response, model);
         }
         try {

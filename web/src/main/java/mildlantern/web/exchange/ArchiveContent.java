@@ -8,6 +8,7 @@ import tools.jackson.core.JsonParser;
 import tools.jackson.core.JsonToken;
 import tools.jackson.core.StreamReadConstraints;
 import tools.jackson.core.json.JsonFactory;
+import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
@@ -15,14 +16,17 @@ import tools.jackson.databind.node.ObjectNode;
 /** Reads the content of an archive a row at a time; a row is flat, and neither it nor a text in it is larger than any we write. */
 final class ArchiveContent {
     private static final int MOST_FIELDS = 100;
-    private static final JsonMapper JSON = new JsonMapper(JsonFactory.builder()
-            .streamReadConstraints(StreamReadConstraints.builder()
-                    .maxStringLength(200_000)
-                    .maxNameLength(100)
-                    .maxNumberLength(60)
-                    .maxNestingDepth(8)
+    private static final JsonMapper JSON = JsonMapper.builder(JsonFactory.builder()
+                    .streamReadConstraints(StreamReadConstraints.builder()
+                            .maxStringLength(200_000)
+                            .maxNameLength(100)
+                            .maxNumberLength(60)
+                            .maxNestingDepth(8)
+                            .build())
                     .build())
-            .build());
+            // Values are read one by one from what goes on behind them.
+            .disable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
+            .build();
 
     /** What is done with each row. */
     @FunctionalInterface

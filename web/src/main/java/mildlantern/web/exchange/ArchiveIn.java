@@ -98,8 +98,9 @@ class ArchiveIn {
             } catch (IOException e) {
                 throw new Unreadable("That file could not be read to its end: " + e.getMessage());
             } catch (DataAccessException e) {
+                String why = String.valueOf(e.getMostSpecificCause().getMessage());
                 throw new Unreadable("The content of that archive does not fit together: "
-                        + e.getMostSpecificCause().getMessage());
+                        + why.lines().findFirst().orElse(why).replaceFirst("^ERROR: ", ""));
             }
             routine.touchedAll(collection);
         });

@@ -86,7 +86,7 @@ record CsvTable(List<String> heads, List<List<String>> rows) {
                             .map(row -> filled(row, heads.size()))
                             .toList());
         } catch (IOException | UncheckedIOException | IllegalStateException e) {
-            throw new Unreadable("A quotation mark is left open somewhere in that file: " + e.getMessage());
+            throw new Unreadable("A quotation mark is left open somewhere in that file, or stands where none can.");
         }
     }
 

@@ -80,9 +80,9 @@ class ExchangeController {
     }
 
     private static void table(OutputStream out, Table table) throws IOException {
-        Writer writer = new OutputStreamWriter(out, StandardCharsets.UTF_8);
-        table.to(writer);
-        writer.flush();
+        try (Writer writer = new OutputStreamWriter(out, StandardCharsets.UTF_8)) {
+            table.to(writer);
+        }
     }
 
     /** Made whole before it is sent: a reader that stalls then holds a file and no place at the database. */

@@ -25,12 +25,18 @@ import mildlantern.treatment.CourseComposer;
 import mildlantern.treatment.TreatmentKnowledge;
 import mildlantern.treatment.Trials;
 import mildlantern.water.WaterKnowledge;
+import org.springframework.boot.validation.autoconfigure.ValidationConfigurationCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 
 /** The core's doors, opened once, and the clock that everybody asks. */
 @Configuration(proxyBeanMethods = false)
 class CoreConfiguration {
+    @Bean
+    ValidationConfigurationCustomizer validatedByOurClock(Clock clock) {
+        return validation -> validation.clockProvider(() -> clock);
+    }
+
     @Bean
     Clock clock(LanternSettings settings) {
         return Clock.offset(Clock.systemDefaultZone(), Duration.ofDays(settings.daysAhead()));

@@ -7,6 +7,7 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.sql.SQLException;
 import java.sql.SQLTransientException;
+import java.util.Optional;
 import org.apache.catalina.connector.ClientAbortException;
 import org.apache.tomcat.util.http.InvalidParameterException;
 import org.slf4j.Logger;
@@ -16,6 +17,7 @@ import org.springframework.core.annotation.Order;
 import org.springframework.dao.DataAccessResourceFailureException;
 import org.springframework.http.HttpStatus;
 import org.springframework.jdbc.CannotGetJdbcConnectionException;
+import org.springframework.security.web.firewall.RequestRejectedException;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.CannotCreateTransactionException;
 import org.springframework.web.filter.OncePerRequestFilter;
@@ -42,21 +44,24 @@ class Edges extends OncePerRequestFilter {
         } catch (ClientAbortException e) {
             LOG.debug("an answer was no longer waited for", e);
         } catch (ServletException | IOException | RuntimeException e) {
-            Answers.plain(request, response, wrong(request, e));
+            Answers.plain(request, response, noPage(e).orElseGet(() -> {
+                LOG.error("a request failed: {} {}", request.getMethod(), request.getRequestURI(), e);
+                return OURS;
+            }));
         }
     }
 
-    private static Answers.Wrong wrong(HttpServletRequest request, Exception problem) {
+    /** What is answered where no page of ours can be made: without a database, or of a request that cannot be read. */
+    static Optional<Answers.Wrong> noPage(Exception problem) {
         if (databaseAway(problem)) {
             LOG.warn("the database could not be reached: {}", problem.getMessage());
-            return DATABASE_AWAY;
+            return Optional.of(DATABASE_AWAY);
         }
-        if (cause(problem, InvalidParameterException.class)) {
+        if (cause(problem, InvalidParameterException.class) || cause(problem, RequestRejectedException.class)) {
             LOG.info("a request could not be read: {}", problem.getMessage());
-            return UNREADABLE;
+            return Optional.of(UNREADABLE);
         }
-        LOG.error("a request failed: {} {}", request.getMethod(), request.getRequestURI(), problem);
-        return OURS;
+        return Optional.empty();
     }
 
     static final Answers.Wrong UNREADABLE = new Answers.Wrong(
@@ -78,7 +83,7 @@ class Edges extends OncePerRequestFilter {
             "What you stored before is safe. What you just sent was not stored.");
 
     /** Whether something failed because no connection to the database was to be had, or it broke. */
-    static boolean databaseAway(Throwable problem) {
+    private static boolean databaseAway(Throwable problem) {
         for (Throwable at = problem; at != null && at.getCause() != at; at = at.getCause()) {
             if (at instanceof DataAccessResourceFailureException
                     || at instanceof CannotGetJdbcConnectionException
@@ -95,7 +100,7 @@ class Edges extends OncePerRequestFilter {
         return false;
     }
 
-    static boolean cause(Throwable problem, Class<? extends Throwable> type) {
+    private static boolean cause(Throwable problem, Class<? extends Throwable> type) {
         for (Throwable at = problem; at != null && at.getCause() != at; at = at.getCause()) {
             if (type.isInstance(at)) {
                 return true;

@@ -1,5 +1,6 @@
 package mildlantern.web.platform;
 
+import java.beans.PropertyEditorSupport;
 import java.text.ParseException;
 import java.util.Locale;
 import java.util.regex.Pattern;
@@ -23,6 +24,19 @@ public class PlainNumbers implements Formatter<Double> {
             throw new NumberFormatException("'" + text + "' is no number");
         }
         return Double.parseDouble(plain);
+    }
+
+    /** Reads and shows numbers in forms; what Spring would try besides, as figures to the base of sixteen, is tried no more. */
+    static final class Editor extends PropertyEditorSupport {
+        @Override
+        public void setAsText(String text) {
+            setValue(text.isBlank() ? null : Double.valueOf(read(text)));
+        }
+
+        @Override
+        public String getAsText() {
+            return getValue() instanceof Double number ? Limits.plain(number) : "";
+        }
     }
 
     @Override

@@ -5,6 +5,7 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.sql.SQLException;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
@@ -142,9 +143,9 @@ class Problems {
         if (problem instanceof ErrorResponse known && known.getStatusCode().is4xxClientError()) {
             return senders(request, known.getStatusCode(), problem);
         }
-        if (Edges.databaseAway(problem)) {
-            LOG.warn("the database could not be reached: {}", problem.getMessage());
-            Answers.plain(request, response, Edges.DATABASE_AWAY);
+        Optional<Answers.Wrong> noPage = Edges.noPage(problem);
+        if (noPage.isPresent()) {
+            Answers.plain(request, response, noPage.get());
             return null;
         }
         LOG.error("A request failed: {} {}", request.getMethod(), request.getRequestURI(), problem);

@@ -33,6 +33,7 @@ public class RecordForms {
 
     @InitBinder
     void byField(WebDataBinder binder) {
+        binder.registerCustomEditor(Double.class, new PlainNumbers.Editor());
         Optional.ofNullable(binder.getTargetType())
                 .map(ResolvableType::resolve)
                 .filter(Class::isRecord)
