@@ -18,6 +18,7 @@ import java.util.List;
 import java.util.UUID;
 import mildlantern.plant.Brightness;
 import mildlantern.treatment.CareSetting;
+import mildlantern.web.AtOnce;
 import mildlantern.web.Growers;
 import mildlantern.web.LanternTest;
 import mildlantern.web.MovableClock;
@@ -32,6 +33,7 @@ import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
 import org.springframework.transaction.support.TransactionTemplate;
@@ -59,6 +61,9 @@ class CareFlowTest {
 
     @Autowired
     private TransactionTemplate transaction;
+
+    @Autowired
+    private JdbcClient jdbc;
 
     @Autowired
     private MovableClock clock;
@@ -256,5 +261,43 @@ class CareFlowTest {
         mvc.perform(mine(post("/plants/" + plant + "/care/drop"))).andExpect(status().is3xxRedirection());
         assertThat(errands.running(collection, plant)).isEmpty();
         assertThat(page("/plants/" + plant + "/care")).contains("accept it");
+    }
+
+    @Test
+    void ofSixWhoAcceptInTheSameMomentOneChangeRuns() throws Exception {
+        List<Integer> answers = AtOnce.each(
+                6,
+                i -> () -> mvc.perform(mine(post("/plants/" + plant + "/care"))
+                                .param("form", UUID.randomUUID().toString())
+                                .param("kind", "MOVE"))
+                        .andReturn()
+                        .getResponse()
+                        .getStatus());
+        assertThat(answers).containsOnly(302);
+        assertThat(running("LOOK")).isEqualTo(1);
+        assertThat(jdbc.sql("select count(distinct plan) from errand where plant_id = ? and state = 'PLANNED'")
+                        .param(plant)
+                        .query(Integer.class)
+                        .single())
+                .isEqualTo(1);
+        UUID step = jdbc.sql(
+                        "select id from errand where plant_id = ? and kind = 'MOVE' and state = 'PLANNED' order by on_day limit 1")
+                .param(plant)
+                .query(UUID.class)
+                .single();
+        AtOnce.each(6, i -> () -> mvc.perform(mine(post("/plants/" + plant + "/care/steps/" + step))));
+        assertThat(jdbc.sql("select count(*) from happening where plant_id = ? and kind in ('MOVED', 'NOTED')")
+                        .param(plant)
+                        .query(Integer.class)
+                        .single())
+                .as("the step was done once")
+                .isEqualTo(1);
+    }
+
+    private int running(String kind) {
+        return jdbc.sql("select count(*) from errand where plant_id = ? and kind = ? and state = 'PLANNED'")
+                .params(plant, kind)
+                .query(Integer.class)
+                .single();
     }
 }

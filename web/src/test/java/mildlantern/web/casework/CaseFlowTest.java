@@ -4,12 +4,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.time.LocalDate;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import mildlantern.diagnosis.Part;
 import mildlantern.treatment.CareSetting;
 import mildlantern.treatment.Hold;
+import mildlantern.web.AtOnce;
 import mildlantern.web.Growers;
 import mildlantern.web.LanternTest;
 import mildlantern.web.MovableClock;
@@ -46,6 +48,9 @@ class CaseFlowTest {
 
     @Autowired
     private DecidePages deciding;
+
+    @Autowired
+    private CaseRepositories.CaseTrials trials;
 
     @Autowired
     private MovableClock clock;
@@ -450,5 +455,34 @@ class CaseFlowTest {
                         .trials())
                 .extracting(CaseViews.TrialOption::name)
                 .containsExactly("Change nothing and watch");
+    }
+
+    @Test
+    void ofSixWhoOpenACaseInTheSameMomentAllComeToTheSame_andOfSixWhoDecideOneTrialRuns() throws Exception {
+        UUID other = growers.plant(collection, grower.stop(), "Barnacle").id();
+        List<UUID> opened = AtOnce.each(6, i -> () -> cases.open(collection, other));
+        assertThat(opened).containsOnly(opened.get(0));
+        List<String> ended = AtOnce.each(6, i -> () -> {
+            try {
+                cases.decide(
+                        collection,
+                        opened.get(0),
+                        new CaseService.DecisionForm(
+                                UUID.randomUUID(),
+                                0,
+                                "overwatering",
+                                "drain-and-dry",
+                                LocalDate.now(clock).plusDays(7),
+                                "as the pot feels",
+                                Optional.empty()));
+                return "decided";
+            } catch (MovedOn e) {
+                return "moved on";
+            }
+        });
+        assertThat(ended).filteredOn("decided"::equals).hasSize(1);
+        assertThat(trials.running(collection))
+                .filteredOn(trial -> trial.troubleCase().equals(opened.get(0)))
+                .hasSize(1);
     }
 }

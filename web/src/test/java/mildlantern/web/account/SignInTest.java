@@ -1,0 +1,177 @@
+package mildlantern.web.account;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import mildlantern.web.AtOnce;
+import mildlantern.web.SecondInstance;
+import mildlantern.web.Visit;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.MethodOrderer;
+import org.junit.jupiter.api.Order;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestMethodOrder;
+import org.springframework.jdbc.core.simple.JdbcClient;
+
+/** A new installation: the first account among several who want it, passwords of any length, guessing, a password that is changed. */
+@TestMethodOrder(MethodOrderer.OrderAnnotation.class)
+class SignInTest {
+    /** Longer than the seventy-two bytes at which some hashes end, and in a script of two bytes a letter. */
+    private static final String LONG =
+            "Под старым фонарём на пристани растёт папоротник, и никто не знает, кто его поливает";
+
+    private static SecondInstance fresh;
+    private static JdbcClient database;
+
+    @BeforeAll
+    static void anEmptyInstallation() {
+        String url = SecondInstance.emptyDatabase();
+        fresh = SecondInstance.on(url);
+        database = SecondInstance.client(url);
+    }
+
+    @AfterAll
+    static void end() {
+        fresh.close();
+    }
+
+    private static String visitOf(String name) {
+        return "collectionName=House&hemisphere=north&name=" + name + "&signIn=" + name + "&password="
+                + Visit.encoded(LONG);
+    }
+
+    @Test
+    @Order(1)
+    void ofEightWhoWantTheFirstAccountOneGetsIt_andTheOthersAreToldSo() throws Exception {
+        List<Visit> visits = new ArrayList<>();
+        for (int i = 0; i < 8; i++) {
+            Visit visit = new Visit(fresh.port());
+            visit.open("/welcome");
+            visits.add(visit);
+        }
+        List<String> pages = AtOnce.each(
+                8,
+                i -> () -> visits.get(i).form("/welcome", visitOf("grower" + i)).body());
+        assertThat(pages)
+                .filteredOn(page -> page.contains("Your account is made"))
+                .hasSize(1);
+        assertThat(pages)
+                .filteredOn(page -> page.contains("Somebody was quicker"))
+                .hasSize(7);
+        assertThat(count("member")).isEqualTo(1);
+        assertThat(count("collection")).isEqualTo(1);
+        database.sql("update member set sign_in = 'ann', name = 'Ann'").update();
+    }
+
+    private static int count(String table) {
+        return database.sql("select count(*) from " + table)
+                .query(Integer.class)
+                .single();
+    }
+
+    @Test
+    @Order(2)
+    void aPasswordOfAnyLengthAndScriptLetsIn_andOnlyTheWholeOfIt() throws Exception {
+        assertThat(database.sql("select password_hash from member")
+                        .query(String.class)
+                        .single())
+                .startsWith("{pbkdf2}");
+        assertThat(new Visit(fresh.port()).signIn("ann", LONG).body()).contains("Sign out");
+        assertThat(new Visit(fresh.port())
+                        .signIn("ann", LONG.substring(0, LONG.length() - 1))
+                        .body())
+                .contains("do not belong together");
+    }
+
+    @Test
+    @Order(3)
+    void aVisitorWhoDoesNotSignInLeavesNoSessionForLong() throws Exception {
+        new Visit(fresh.port()).open("/sign-in");
+        assertThat(database.sql("select max(max_inactive_interval) from spring_session where principal_name is null")
+                        .query(Integer.class)
+                        .single())
+                .isEqualTo(30 * 60);
+        assertThat(database.sql("select max(max_inactive_interval) from spring_session where principal_name = 'ann'")
+                        .query(Integer.class)
+                        .single())
+                .isEqualTo(14 * 24 * 3600);
+    }
+
+    @Test
+    @Order(4)
+    void aChangedPasswordSignsOutWhoeverElseWasSignedIn() throws Exception {
+        Visit elsewhere = new Visit(fresh.port());
+        elsewhere.signIn("ann", LONG);
+        Visit here = new Visit(fresh.port());
+        here.signIn("ann", LONG);
+        here.open("/account");
+        assertThat(here.form("/account/password", "old=wrong&fresh=another+long+one")
+                        .body())
+                .contains("That is not your password.");
+        here.open("/account");
+        assertThat(here.form("/account/password", "old=" + Visit.encoded(LONG) + "&fresh=another+long+one")
+                        .body())
+                .contains("Your password is changed.");
+        assertThat(elsewhere.send(elsewhere.to("/collection").build()).body()).contains("<h1>Sign in</h1>");
+        assertThat(here.send(here.to("/account").build()).body()).contains("Your account");
+        assertThat(new Visit(fresh.port()).signIn("ann", "another long one").body())
+                .contains("Sign out");
+    }
+
+    @Test
+    @Order(5)
+    void somebodyElseGetsAnAccount_onThisCollectionOrOnOneOfHisOwn() throws Exception {
+        Visit ann = new Visit(fresh.port());
+        ann.signIn("ann", "another long one");
+        ann.open("/account");
+        String person = "hemisphere=south&name=Ben&signIn=ben&password=" + Visit.encoded("a first password");
+        assertThat(ann.form("/account/people", person + "&collectionName=").body())
+                .contains("Ben can sign in now");
+        ann.open("/account");
+        assertThat(ann.form("/account/people", person + "&collectionName=Porch").body())
+                .contains("Somebody signs in with this already.");
+        ann.open("/account");
+        assertThat(ann.form("/account/people", person.replace("ben", "cem") + "&collectionName=Porch")
+                        .body())
+                .contains("new collection");
+        assertThat(count("collection")).isEqualTo(2);
+        assertThat(new Visit(fresh.port()).signIn("ben", "a first password").body())
+                .contains("House");
+        assertThat(new Visit(fresh.port()).signIn("cem", "a first password").body())
+                .contains("Porch");
+    }
+
+    @Test
+    @Order(6)
+    void guessingIsMadeSlow_andTheRightPasswordHelpsNobodyWhileHeWaits() throws Exception {
+        String last = "";
+        for (int i = 0; i < 8; i++) {
+            last = new Visit(fresh.port()).signIn("ben", "guess number " + i).body();
+        }
+        assertThat(last).contains("Too many tries. Wait");
+        assertThat(new Visit(fresh.port()).signIn("ben", "a first password").body())
+                .contains("Too many tries");
+        assertThat(new Visit(fresh.port()).signIn("cem", "a first password").body())
+                .as("others sign in meanwhile")
+                .contains("Sign out");
+        database.sql("update sign_in_try set free_at = timestamptz 'epoch'").update();
+        assertThat(new Visit(fresh.port()).signIn("ben", "a first password").body())
+                .contains("Sign out");
+        assertThat(database.sql("select count(*) from sign_in_try where who like 'account %'")
+                        .query(Integer.class)
+                        .single())
+                .isZero();
+    }
+
+    @Test
+    @Order(7)
+    void whoGuessesAtManyAccountsIsSlowedByHisAddress() throws Exception {
+        String body = "";
+        for (int i = 0; i < 40; i++) {
+            body = new Visit(fresh.port()).signIn("nobody" + i, "a guess at it").body();
+        }
+        assertThat(body).contains("Too many tries. Wait");
+    }
+}
