@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.UUID;
+import mildlantern.Tries;
 import mildlantern.care.Changes.Resident;
 import mildlantern.care.Changes.Spot;
 import mildlantern.care.Changes.Subject;
@@ -21,9 +22,6 @@ import mildlantern.plant.Profile;
 import mildlantern.plant.Season;
 import mildlantern.plant.WaterSource;
 import mildlantern.quantity.Range;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.constraints.DoubleRange;
 import org.junit.jupiter.api.Test;
 
 /** What a plant goes short of, the one change that helps most, and the steps that spare it a burn. */
@@ -252,11 +250,11 @@ class CareTest {
         assertThat(plan.days()).isBetween(21, 50);
     }
 
-    @Property(tries = 200)
+    @Tries(200)
     void noStepIsTooFast(
-            @ForAll @DoubleRange(min = 0.5, max = 30) double from,
-            @ForAll @DoubleRange(min = 0.5, max = 30) double to,
-            @ForAll @DoubleRange(min = 0.5, max = 30) double between) {
+            @Tries.Between(min = 0.5, max = 30) double from,
+            @Tries.Between(min = 0.5, max = 30) double to,
+            @Tries.Between(min = 0.5, max = 30) double between) {
         StepPlanner.Plan plan = STEPS.plan(
                 kind("pothos"), place("a", from, 20), place("b", to, 22), List.of(place("c", between, 21)), MARCH);
         if (plan.warnings().isEmpty()) {

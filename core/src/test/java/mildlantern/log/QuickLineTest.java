@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.UUID;
+import mildlantern.Tries;
 import mildlantern.log.LogEntry.Counted;
 import mildlantern.log.LogEntry.Felt;
 import mildlantern.log.LogEntry.Way;
@@ -17,8 +18,6 @@ import mildlantern.log.LogEntry.Yardstick;
 import mildlantern.log.QuickLine.Named;
 import mildlantern.plant.SprayKind;
 import mildlantern.plant.WaterSource;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -172,8 +171,8 @@ class QuickLineTest {
         assertThat(LINES.read("\u0130watered", Optional.of(ANNA)).complete()).isTrue();
     }
 
-    @Property(tries = 500)
-    void noLineBreaksIt(@ForAll String line) {
+    @Tries(500)
+    void noLineBreaksIt(String line) {
         assertThat(read(line).problems()).isNotNull();
         read("anna " + line);
         LINES.read("watered " + line, Optional.of(ANNA));

@@ -5,11 +5,9 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import mildlantern.Tries;
 import mildlantern.nutrition.Blend;
 import mildlantern.nutrition.Feed;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.constraints.DoubleRange;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -110,16 +108,16 @@ class MixingTest {
         assertThat(measure.inBase(1)).isCloseTo(base, within(1e-7));
     }
 
-    @Property
-    void thereAndBackAgain(@ForAll Measure measure, @ForAll @DoubleRange(min = 0.01, max = 1e5) double amount) {
+    @Tries
+    void thereAndBackAgain(Measure measure, @Tries.Between(min = 0.01, max = 1e5) double amount) {
         assertThat(measure.fromBase(measure.inBase(amount))).isCloseTo(amount, within(amount * 1e-12));
     }
 
-    @Property
+    @Tries
     void aBlendHoldsWhatWasWanted(
-            @ForAll @DoubleRange(min = 0.1, max = 3) double tap,
-            @ForAll @DoubleRange(min = 0, max = 0.05) double pure,
-            @ForAll @DoubleRange(min = 0, max = 1) double where) {
+            @Tries.Between(min = 0.1, max = 3) double tap,
+            @Tries.Between(min = 0, max = 0.05) double pure,
+            @Tries.Between(min = 0, max = 1) double where) {
         double target = pure + where * (tap - pure);
         double share = Blend.shareOfTap(tap, pure, target);
         assertThat(share * tap + (1 - share) * pure).isCloseTo(target, within(1e-9));
@@ -163,8 +161,8 @@ class MixingTest {
         assertThat(Tools.USUAL.timesUntilMeasurable(1.0, Measure.Kind.MASS)).contains(1);
     }
 
-    @Property
-    void theErrorIsWhatItSays(@ForAll @DoubleRange(min = 0.05, max = 400) double amount) {
+    @Tries
+    void theErrorIsWhatItSays(@Tries.Between(min = 0.05, max = 400) double amount) {
         Tools.Measured measured = Tools.USUAL.measure(amount, Measure.Kind.MASS).orElseThrow();
         assertThat(measured.amount()).isCloseTo(amount * (1 + measured.error()), within(1e-9));
     }

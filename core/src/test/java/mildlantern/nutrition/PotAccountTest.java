@@ -6,12 +6,9 @@ import static org.assertj.core.api.Assertions.within;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import mildlantern.Tries;
 import mildlantern.plant.WaterSource;
 import mildlantern.plant.WaterWant;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.constraints.DoubleRange;
-import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
 
 /** What goes into a pot is taken up, washed out or still there; hard water and feed without a flush add up. */
@@ -97,12 +94,12 @@ class PotAccountTest {
                 .isFalse();
     }
 
-    @Property(tries = 60)
+    @Tries(60)
     void nothingIsLostWhateverIsGiven(
-            @ForAll @IntRange(min = 1, max = 20) int every,
-            @ForAll @DoubleRange(min = 0, max = 400) double nitrogen,
-            @ForAll @DoubleRange(min = 0, max = 3000) double ml,
-            @ForAll WaterSource water) {
+            @Tries.Between(min = 1, max = 20) int every,
+            @Tries.Between(min = 0, max = 400) double nitrogen,
+            @Tries.Between(min = 0, max = 3000) double ml,
+            WaterSource water) {
         PotAccount.Balance balance = after(pot("coir-mix", WaterWant.ANY), twoYears(every, water, nitrogen, ml), 400);
         balances(balance.nitrogen());
         balances(balance.salts());

@@ -6,9 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.constraints.DoubleRange;
+import mildlantern.Tries;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -83,9 +81,9 @@ class LifeTableTest {
         assertThat(of("spider-mites").growthPerDay(12)).isEmpty();
     }
 
-    @Property(tries = 60)
+    @Tries(60)
     void warmthQuickensUpToTheBest(
-            @ForAll @DoubleRange(min = 13, max = 45) double cool, @ForAll @DoubleRange(min = 0, max = 10) double more) {
+            @Tries.Between(min = 13, max = 45) double cool, @Tries.Between(min = 0, max = 10) double more) {
         for (LifeTable table : PESTS.all()) {
             assertThat(table.daysToAdult(cool + more).orElseThrow())
                     .isLessThanOrEqualTo(table.daysToAdult(cool).orElseThrow());

@@ -6,11 +6,8 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import mildlantern.Tries;
 import mildlantern.quantity.Range;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.constraints.DoubleRange;
-import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
 
 /** One spray never ends it, and the interval must be shorter than the time from hatching to laying. */
@@ -97,9 +94,9 @@ class PestClockTest {
         assertThat(run.get(30).total()).as("over").isGreaterThan(run.get(23).total());
     }
 
-    @Property(tries = 40)
+    @Tries(40)
     void moreCoverageIsNeverWorse(
-            @ForAll @DoubleRange(min = 0.3, max = 0.9) double some, @ForAll @IntRange(min = 1, max = 5) int times) {
+            @Tries.Between(min = 0.3, max = 0.9) double some, @Tries.Between(min = 1, max = 5) int times) {
         Effect spray = contact(MITES, 0.95, 0.3);
         Map<Integer, Effect> course = new LinkedHashMap<>();
         for (int i = 0; i < times; i++) {

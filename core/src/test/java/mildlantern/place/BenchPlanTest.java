@@ -5,11 +5,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
+import java.util.Random;
 import java.util.UUID;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.constraints.DoubleRange;
-import net.jqwik.api.constraints.Size;
+import mildlantern.Tries;
 import org.junit.jupiter.api.Test;
 
 class BenchPlanTest {
@@ -61,9 +59,10 @@ class BenchPlanTest {
         assertThat(BenchPlan.withinReach(plan, far.id())).isEmpty();
     }
 
-    @Property(tries = 200)
-    void noPotHangsOverTheEdge(
-            @ForAll @Size(min = 1, max = 40) List<@DoubleRange(min = 4, max = 38) Double> diameters) {
+    @Tries(200)
+    void noPotHangsOverTheEdge(Random chance) {
+        List<Double> diameters =
+                chance.doubles(1 + chance.nextInt(40), 4, 38).boxed().toList();
         List<BenchPlan.Pot> pots = diameters.stream().map(BenchPlanTest::loose).toList();
         assertThat(BenchPlan.lay(pots, 180, 40)).hasSameSizeAs(pots).allSatisfy(pot -> {
             assertThat(pot.x()).isBetween(pot.radius(), 180 - pot.radius());

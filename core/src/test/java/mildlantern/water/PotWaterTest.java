@@ -4,12 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.OptionalDouble;
+import mildlantern.Tries;
 import mildlantern.plant.Dryness;
 import mildlantern.quantity.DailyLight;
 import mildlantern.quantity.VapourPressureDeficit;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.constraints.DoubleRange;
 import org.junit.jupiter.api.Test;
 
 class PotWaterTest {
@@ -93,13 +91,13 @@ class PotWaterTest {
         assertThat(pot.after(pot.topMl(), Pots.GOOD_LIGHT, 1, 10)).isCloseTo(fine, within(0.01 * fine));
     }
 
-    @Property(tries = 300)
+    @Tries(300)
     void waterStaysWithinThePotAndNothingIsLostFromTheBooks(
-            @ForAll @DoubleRange(min = 3, max = 60) double diameter,
-            @ForAll @DoubleRange(min = 0, max = 9) double kilopascal,
-            @ForAll @DoubleRange(min = 0, max = 80) double light,
-            @ForAll @DoubleRange(min = 0.05, max = 20) double factor,
-            @ForAll @DoubleRange(min = 0, max = 3000) double poured) {
+            @Tries.Between(min = 3, max = 60) double diameter,
+            @Tries.Between(min = 0, max = 9) double kilopascal,
+            @Tries.Between(min = 0, max = 80) double light,
+            @Tries.Between(min = 0.05, max = 20) double factor,
+            @Tries.Between(min = 0, max = 3000) double poured) {
         PotWater pot = Pots.WATER.pot(Pots.plant("boston-fern", Wall.CLAY, diameter, "peat-mix"));
         Climate climate = new Climate(new VapourPressureDeficit(kilopascal), new DailyLight(light));
         double water = 0;
@@ -122,10 +120,9 @@ class PotWaterTest {
         assertThat(in - lost - ranOut - water).isCloseTo(0.0, within(1e-9 * Math.max(1, in)));
     }
 
-    @Property(tries = 100)
+    @Tries(100)
     void aThirstierPlantInDrierAirNeverDriesLater(
-            @ForAll @DoubleRange(min = 0.2, max = 3) double kilopascal,
-            @ForAll @DoubleRange(min = 0.3, max = 2) double factor) {
+            @Tries.Between(min = 0.2, max = 3) double kilopascal, @Tries.Between(min = 0.3, max = 2) double factor) {
         PotWater pot = Pots.WATER.pot(Pots.peaceLily());
         double days = pot.daysToDry(pot.topMl(), climate(kilopascal), factor);
         assertThat(pot.daysToDry(pot.topMl(), climate(kilopascal * 1.2), factor))
