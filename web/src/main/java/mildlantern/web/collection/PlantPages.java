@@ -47,7 +47,6 @@ class PlantPages {
     private final UpkeepRows upkeep;
     private final StopStates states;
     private final PhotoService photos;
-    private final PlatePictures plates;
     private final Troubles troubles;
     private final Diagnosis diagnosis;
     private final Needs needs;
@@ -62,7 +61,6 @@ class PlantPages {
             UpkeepRows upkeep,
             StopStates states,
             PhotoService photos,
-            PlatePictures plates,
             Troubles troubles,
             Diagnosis diagnosis,
             Needs needs,
@@ -75,7 +73,6 @@ class PlantPages {
         this.upkeep = upkeep;
         this.states = states;
         this.photos = photos;
-        this.plates = plates;
         this.troubles = troubles;
         this.diagnosis = diagnosis;
         this.needs = needs;
@@ -109,7 +106,7 @@ class PlantPages {
                         .map(Disorder::name)
                         .map(name -> name.toLowerCase(Locale.ROOT))
                         .toList()),
-                plates.of(plant).picture(),
+                plant.version(),
                 row.map(this::water).orElse(""),
                 row.map(it -> Math.max(10, Math.round(it.wetThroughMl() / 10f) * 10))
                         .orElse(100),

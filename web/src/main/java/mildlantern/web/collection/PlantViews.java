@@ -21,7 +21,7 @@ final class PlantViews {
             Optional<String> harm,
             Optional<String> rest,
             String habits,
-            String plate,
+            long plate,
             String water,
             int pourMl,
             List<Want> wants,

@@ -73,11 +73,16 @@ final class Strip {
 
     private double x(LocalDate day) {
         double days = Math.max(1, ChronoUnit.DAYS.between(from, until));
-        return LEFT + (WIDTH - LEFT - RIGHT) * ChronoUnit.DAYS.between(from, day) / days;
+        return tenths(LEFT + (WIDTH - LEFT - RIGHT) * ChronoUnit.DAYS.between(from, day) / days);
     }
 
     private static double y(double fullness) {
-        return WATER_TOP + WATER_HEIGHT * (1 - Math.max(0, Math.min(1, fullness)));
+        return tenths(WATER_TOP + WATER_HEIGHT * (1 - Math.max(0, Math.min(1, fullness))));
+    }
+
+    /** Nobody sees more of it, and the page need not carry more. */
+    private static double tenths(double value) {
+        return Math.rint(value * 10) / 10;
     }
 
     private boolean shown(LocalDate day) {

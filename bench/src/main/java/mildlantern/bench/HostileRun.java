@@ -1,0 +1,352 @@
+package mildlantern.bench;
+
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.io.File;
+import java.io.IOException;
+import java.io.InputStream;
+import java.net.InetAddress;
+import java.net.Socket;
+import java.net.http.HttpRequest;
+import java.net.http.HttpRequest.BodyPublisher;
+import java.net.http.HttpRequest.BodyPublishers;
+import java.net.http.HttpResponse;
+import java.nio.ByteBuffer;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Collections;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Random;
+import java.util.TreeMap;
+import java.util.UUID;
+import java.util.concurrent.Callable;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.stream.Stream;
+import java.util.zip.CRC32;
+import java.util.zip.DeflaterOutputStream;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipOutputStream;
+import javax.imageio.ImageIO;
+
+/**
+ * Sends the shipped application, with the memory it ships with, what strangers and members could send to bring it down, each some times at
+ * once, while somebody else works: prints how each was answered, how long he waited at the worst, and whether memory ran out.
+ * Arguments: sign-in and password of the demo.
+ */
+public final class HostileRun {
+    private static final int AT_ONCE = 6;
+
+    private final Visitor member;
+    private final String plant;
+    private final String stop;
+
+    private HostileRun(Visitor member) throws IOException, InterruptedException {
+        this.member = member;
+        String round = member.page("/");
+        plant = Visitor.first("href=\"(/plants/[0-9a-f-]{36})\"", round);
+        stop = Visitor.first("href=\"(/stops/[0-9a-f-]{36})/plan", round);
+    }
+
+    /** Something that is sent. */
+    private interface Attack {
+        HttpResponse<String> send() throws Exception;
+    }
+
+    public static void main(String[] arguments) throws Exception {
+        File log = File.createTempFile("lantern-hostile", ".log");
+        try (Served application = Served.start(Map.of("LANTERN_DEMO", "true"), log)) {
+            application.untilWell();
+            HostileRun run = new HostileRun(new Visitor().signIn(arguments[0], arguments[1]));
+            run.all(new Visitor().signIn(arguments[0], arguments[1]));
+            try (Stream<String> lines = Files.lines(log.toPath())) {
+                System.out.println("out of memory, by its log: "
+                        + lines.filter(line -> line.contains("OutOfMemoryError"))
+                                .count() + " times; still well: " + Served.well());
+            }
+        } finally {
+            Files.deleteIfExists(log.toPath());
+        }
+    }
+
+    private void all(Visitor witness) throws Exception {
+        String token = token();
+        byte[] phone = photo(8064, 6048);
+        byte[] text = pngWithText();
+        byte[] zip = zipBomb();
+        byte[] large = photo(10_400, 10_400);
+        attack(witness, "a stranger's 300 MB to the sensors' address", () -> push("", spaces(300L << 20)));
+        attack(witness, "a sensor's 300 MB", () -> push(token, spaces(300L << 20)));
+        attack(witness, "a hundred thousand brackets", () -> push(token, BodyPublishers.ofString("[".repeat(100_000))));
+        attack(witness, "ten thousand readings", () -> push(token, readings()));
+        attack(witness, "a phone's photo of 48 megapixels", () -> photo(phone));
+        attack(witness, "a photo of 108 megapixels", () -> photo(large));
+        attack(witness, "a picture with 400 MB of text", () -> photo(text));
+        attack(
+                witness,
+                "an archive that unpacks to 600 MB",
+                () -> member.file("/exchange/archive", "file", BodyPublishers.ofByteArray(zip), Map.of()));
+        attack(
+                witness,
+                "a logger's table of 8 MB",
+                () -> member.file(
+                        stop + "/tables",
+                        "table",
+                        BodyPublishers.ofString(lines()),
+                        Map.of("form", UUID.randomUUID().toString())));
+        attack(
+                witness,
+                "a logger's table of two million cells",
+                () -> member.file(
+                        stop + "/tables",
+                        "table",
+                        BodyPublishers.ofString("time,temp (C)\n" + "1,".repeat(2_000_000)),
+                        Map.of("form", UUID.randomUUID().toString())));
+        attack(
+                witness,
+                "a table of two hundred thousand columns",
+                () -> member.file(
+                        "/exchange/tables",
+                        "file",
+                        BodyPublishers.ofString("a,".repeat(200_000) + "\nb"),
+                        Map.of("what", "PLANTS")));
+        attack(
+                witness,
+                "a table of 5 MB",
+                () -> member.file(
+                        "/exchange/tables", "file", BodyPublishers.ofString(plants()), Map.of("what", "PLANTS")));
+        attack(witness, "a form of 20 MB", () -> member.post("/quick", Map.of("line", "a".repeat(20 << 20))));
+        attack(
+                witness,
+                "a form of fifty thousand fields",
+                () -> member.send(member.to("/quick")
+                        .header("Content-Type", "application/x-www-form-urlencoded")
+                        .POST(BodyPublishers.ofString("a=1&".repeat(50_000)))
+                        .build()));
+        stalled(witness);
+    }
+
+    /** Lets several send the same at once while a witness opens pages, and prints how it went. */
+    private static void attack(Visitor witness, String what, Attack attack) throws Exception {
+        ExecutorService attackers = Executors.newFixedThreadPool(AT_ONCE);
+        AtomicBoolean over = new AtomicBoolean();
+        List<Double> waits = Collections.synchronizedList(new ArrayList<>());
+        Map<Object, Integer> answers = new TreeMap<>();
+        Future<?> watching = Executors.newSingleThreadExecutor().submit(watch(witness, over, waits));
+        List<Callable<Object>> all = Collections.nCopies(AT_ONCE, () -> {
+            try {
+                return String.valueOf(attack.send().statusCode());
+            } catch (IOException e) {
+                // The connection was ended while the body was still on its way: it was not read.
+                return "cut off";
+            }
+        });
+        long began = System.nanoTime();
+        for (Future<Object> one : attackers.invokeAll(all)) {
+            answers.merge(one.get(), 1, Integer::sum);
+        }
+        over.set(true);
+        watching.get();
+        attackers.shutdown();
+        print(what, answers, began, waits);
+    }
+
+    private static void print(String what, Map<Object, Integer> answers, long began, List<Double> waits) {
+        System.out.printf(
+                Locale.ROOT,
+                "%-44s %s in %.1f s; somebody else waited %.0f ms at the worst%n",
+                what,
+                answers,
+                Shares.since(began) / 1e3,
+                waits.stream().mapToDouble(Double::doubleValue).max().orElse(0));
+    }
+
+    private static Callable<Object> watch(Visitor witness, AtomicBoolean over, List<Double> waits) {
+        return () -> {
+            do {
+                long asked = System.nanoTime();
+                int status = witness.get("/").statusCode();
+                waits.add(status == 200 ? Shares.since(asked) : Double.POSITIVE_INFINITY);
+                Thread.sleep(50);
+            } while (!over.get());
+            return over;
+        };
+    }
+
+    /** Readers that ask for the archive and then do not read. */
+    private void stalled(Visitor witness) throws Exception {
+        AtomicBoolean over = new AtomicBoolean();
+        List<Double> waits = Collections.synchronizedList(new ArrayList<>());
+        String cookie = member.cookie();
+        List<Socket> sockets = new ArrayList<>();
+        long began = System.nanoTime();
+        for (int i = 0; i < 16; i++) {
+            Socket socket =
+                    new Socket(InetAddress.getLoopbackAddress(), Integer.parseInt(Served.setting("BENCH_PORT")));
+            socket.setReceiveBufferSize(1024);
+            socket.getOutputStream()
+                    .write(("GET /exchange/archive.zip HTTP/1.1\r\nHost: 127.0.0.1\r\nCookie: " + cookie + "\r\n\r\n")
+                            .getBytes(StandardCharsets.US_ASCII));
+            sockets.add(socket);
+        }
+        Future<?> watching = Executors.newSingleThreadExecutor().submit(watch(witness, over, waits));
+        Thread.sleep(15_000);
+        over.set(true);
+        watching.get();
+        for (Socket socket : sockets) {
+            socket.close();
+        }
+        print("sixteen stalled downloads of the archive", new TreeMap<>(), began, waits);
+    }
+
+    private String token() throws IOException, InterruptedException {
+        member.page(stop);
+        return Visitor.first(
+                "(ml_[\\w-]+)",
+                member.post(stop + "/sensors", Map.of("form", UUID.randomUUID().toString(), "name", "hostile"))
+                        .body());
+    }
+
+    private HttpResponse<String> push(String token, BodyPublisher body) throws IOException, InterruptedException {
+        HttpRequest.Builder request = member.to("/api/readings").header("Content-Type", "application/json");
+        return member.send((token.isEmpty() ? request : request.header("Authorization", "Bearer " + token))
+                .POST(body)
+                .build());
+    }
+
+    private static BodyPublisher readings() {
+        StringBuilder all = new StringBuilder("[");
+        for (int i = 0; i < 10_000; i++) {
+            all.append(i == 0 ? "" : ",")
+                    .append("{\"at\":\"2026-%02d-%02dT%02d:%02d:00Z\",\"celsius\":20.5,\"humidity\":50}"
+                            .formatted(1 + i / 1440 % 9, 1 + i / 1440 % 28, i / 60 % 24, i % 60));
+        }
+        return BodyPublishers.ofString(all.append(']').toString());
+    }
+
+    private HttpResponse<String> photo(byte[] bytes) throws IOException, InterruptedException {
+        return member.file(
+                plant + "/photos",
+                "file",
+                BodyPublishers.ofByteArray(bytes),
+                Map.of("form", UUID.randomUUID().toString(), "caption", ""));
+    }
+
+    private static BodyPublisher spaces(long bytes) {
+        return BodyPublishers.ofInputStream(() -> new InputStream() {
+            private long left = bytes;
+
+            @Override
+            public int read() {
+                return left-- > 0 ? ' ' : -1;
+            }
+
+            @Override
+            public int read(byte[] to, int from, int length) {
+                int some = (int) Math.min(left, length);
+                Arrays.fill(to, from, from + some, (byte) ' ');
+                left -= some;
+                return some == 0 ? -1 : some;
+            }
+        });
+    }
+
+    /** A photo with grain, so that it is as large as a phone's. */
+    private static byte[] photo(int width, int height) throws IOException {
+        BufferedImage image = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
+        Random grain = new Random(7);
+        int[] row = new int[width];
+        for (int y = 0; y < height; y++) {
+            for (int x = 0; x < width; x++) {
+                row[x] = (y * 255 / height << 16 | x * 255 / width << 8 | 90) ^ (grain.nextInt() & 0x070707);
+            }
+            image.setRGB(0, y, width, 1, row, 0, width);
+        }
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        ImageIO.write(image, "jpg", out);
+        return out.toByteArray();
+    }
+
+    private static byte[] pngWithText() throws IOException {
+        ByteArrayOutputStream png = new ByteArrayOutputStream();
+        png.write(new byte[] {(byte) 0x89, 'P', 'N', 'G', '\r', '\n', 0x1a, '\n'});
+        chunk(
+                png,
+                "IHDR",
+                ByteBuffer.allocate(13)
+                        .putInt(8)
+                        .putInt(8)
+                        .put(new byte[] {8, 2, 0, 0, 0})
+                        .array());
+        ByteArrayOutputStream text = new ByteArrayOutputStream();
+        text.write("Comment\0\0".getBytes(StandardCharsets.US_ASCII));
+        text.write(deflated(400L << 20));
+        chunk(png, "zTXt", text.toByteArray());
+        chunk(png, "IDAT", deflated(8 * 25));
+        chunk(png, "IEND", new byte[0]);
+        return png.toByteArray();
+    }
+
+    private static void chunk(ByteArrayOutputStream png, String type, byte[] data) throws IOException {
+        CRC32 check = new CRC32();
+        check.update(type.getBytes(StandardCharsets.US_ASCII));
+        check.update(data);
+        png.write(ByteBuffer.allocate(4).putInt(data.length).array());
+        png.write(type.getBytes(StandardCharsets.US_ASCII));
+        png.write(data);
+        png.write(ByteBuffer.allocate(4).putInt((int) check.getValue()).array());
+    }
+
+    private static byte[] deflated(long zeros) throws IOException {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        try (DeflaterOutputStream deflater = new DeflaterOutputStream(out)) {
+            byte[] some = new byte[1 << 16];
+            for (long left = zeros; left > 0; left -= some.length) {
+                deflater.write(some, 0, (int) Math.min(left, some.length));
+            }
+        }
+        return out.toByteArray();
+    }
+
+    private static byte[] zipBomb() throws IOException {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        try (ZipOutputStream zip = new ZipOutputStream(out)) {
+            zip.putNextEntry(new ZipEntry("collection.json"));
+            byte[] spaces = new byte[1 << 20];
+            Arrays.fill(spaces, (byte) ' ');
+            for (int i = 0; i < 600; i++) {
+                zip.write(spaces);
+            }
+        }
+        return out.toByteArray();
+    }
+
+    private static String lines() {
+        StringBuilder table = new StringBuilder("time,temp (C),rh\n");
+        for (int i = 0; table.length() < 8_200_000; i++) {
+            table.append("2026-%02d-%02d %02d:%02d:%02d,20.5,%d%n"
+                    .formatted(
+                            1 + i / 2_419_200 % 9,
+                            1 + i / 86_400 % 28,
+                            i / 3600 % 24,
+                            i / 60 % 60,
+                            i % 60,
+                            40 + i % 20));
+        }
+        return table.toString();
+    }
+
+    private static String plants() {
+        StringBuilder table = new StringBuilder("name,kind,stop\n");
+        for (int i = 0; table.length() < 5_000_000; i++) {
+            table.append("Plant ").append(i).append(",phalaenopsis,nowhere at all\n");
+        }
+        return table.toString();
+    }
+}
