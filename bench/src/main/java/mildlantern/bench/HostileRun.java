@@ -14,6 +14,7 @@ import java.net.http.HttpResponse;
 import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collections;
@@ -88,10 +89,11 @@ public final class HostileRun {
         attack(witness, "a phone's photo of 48 megapixels", () -> photo(phone));
         attack(witness, "a photo of 108 megapixels", () -> photo(large));
         attack(witness, "a picture with 400 MB of text", () -> photo(text));
+        Visitor empty = emptyCollection();
         attack(
                 witness,
                 "an archive that unpacks to 600 MB",
-                () -> member.file("/exchange/archive", "file", BodyPublishers.ofByteArray(zip), Map.of()));
+                () -> empty.file("/exchange/archive", "file", BodyPublishers.ofByteArray(zip), Map.of()));
         attack(
                 witness,
                 "a logger's table of 8 MB",
@@ -205,6 +207,21 @@ public final class HostileRun {
         print("sixteen stalled downloads of the archive", new TreeMap<>(), began, waits);
     }
 
+    /** Somebody with a new, empty collection, into which an archive is read to its end. */
+    private Visitor emptyCollection() throws IOException, InterruptedException {
+        String name = "hostile-" + UUID.randomUUID();
+        member.page("/account");
+        member.post(
+                "/account/people",
+                Map.of(
+                        "name", "Hostile",
+                        "signIn", name,
+                        "password", "a password of no use",
+                        "collectionName", "Empty",
+                        "hemisphere", "north"));
+        return new Visitor().signIn(name, "a password of no use");
+    }
+
     private String token() throws IOException, InterruptedException {
         member.page(stop);
         return Visitor.first(
@@ -224,8 +241,8 @@ public final class HostileRun {
         StringBuilder all = new StringBuilder("[");
         for (int i = 0; i < 10_000; i++) {
             all.append(i == 0 ? "" : ",")
-                    .append("{\"at\":\"2026-%02d-%02dT%02d:%02d:00Z\",\"celsius\":20.5,\"humidity\":50}"
-                            .formatted(1 + i / 1440 % 9, 1 + i / 1440 % 28, i / 60 % 24, i % 60));
+                    .append("{\"at\":\"%s\",\"celsius\":20.5,\"humidity\":50}"
+                            .formatted(Instant.now().minusSeconds(600L * i)));
         }
         return BodyPublishers.ofString(all.append(']').toString());
     }

@@ -39,7 +39,10 @@ public final class LoggerFile {
     /** Two years and more, every ten minutes. */
     private static final int MOST_LINES = 120_000;
 
-    private static final int MOST_CELLS = 1_000_000;
+    private static final int MOST_CELLS = 600_000;
+    private static final String TOO_LARGE =
+            "That table has more than %d lines or %d cells; bring it by parts. Nothing was stored."
+                    .formatted(MOST_LINES, MOST_CELLS);
     private static final int HEADING_WITHIN = 30;
     private static final int PROBLEMS_SAID = 12;
     private static final Set<String> NOTHING = Set.of("", "-", "--", "---", "n/a", "na", "nan", "null", "logged");
@@ -170,6 +173,9 @@ public final class LoggerFile {
         Read read(String text, Instant until) throws Unreadable {
             String plain = text.startsWith("\uFEFF") ? text.substring(1) : text;
             char between = between(plain);
+            if (plain.chars().filter(sign -> sign == between || sign == '\n').count() > MOST_CELLS) {
+                throw new Unreadable(TOO_LARGE, List.of());
+            }
             decimalComma = between == ';';
             List<CSVRecord> lines = lines(plain, between);
             int heading = heading(lines);
@@ -267,15 +273,10 @@ public final class LoggerFile {
                     .get();
             try (CSVParser parser = CSVParser.parse(new StringReader(text), format)) {
                 List<CSVRecord> lines = new ArrayList<>();
-                long cells = 0;
                 for (CSVRecord line : parser) {
                     lines.add(line);
-                    cells += line.size();
-                    if (lines.size() > MOST_LINES || cells > MOST_CELLS) {
-                        throw new Unreadable(
-                                "That table has more than %d lines or %d cells; bring it by parts. Nothing was stored."
-                                        .formatted(MOST_LINES, MOST_CELLS),
-                                List.of());
+                    if (lines.size() > MOST_LINES) {
+                        throw new Unreadable(TOO_LARGE, List.of());
                     }
                 }
                 return lines;

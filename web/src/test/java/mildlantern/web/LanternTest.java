@@ -4,12 +4,13 @@ import java.lang.annotation.ElementType;
 import java.lang.annotation.Retention;
 import java.lang.annotation.RetentionPolicy;
 import java.lang.annotation.Target;
+import mildlantern.web.demo.LoadedDemo;
 import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.boot.webmvc.test.autoconfigure.AutoConfigureMockMvc;
 import org.springframework.context.annotation.Import;
 
 /**
- * A test of the whole application on a real PostgreSQL, with the demo loaded and a clock that can be moved. The database is
+ * A test of the whole application on a real PostgreSQL, with a clock that can be moved. The database is
  * the throw-away one that {@code ./lantern test} starts; all such tests share one application.
  */
 @Target(ElementType.TYPE)
@@ -24,10 +25,9 @@ import org.springframework.context.annotation.Import;
             "logging.level.root=warn",
             "logging.level.org.hibernate.engine.internal.StatisticalLoggingSessionEventListener=warn",
             "logging.level.mildlantern.web.platform.Problems=error",
-            "lantern.demo=true",
             "lantern.stations=false",
             "server.port=0"
         })
 @AutoConfigureMockMvc
-@Import({MovableClock.Configuration.class, QuickPasswords.class, Growers.class})
+@Import({MovableClock.Configuration.class, QuickPasswords.class, Growers.class, LoadedDemo.class})
 public @interface LanternTest {}

@@ -25,8 +25,10 @@ import mildlantern.web.collection.Collections;
 import mildlantern.web.collection.Stop;
 import mildlantern.web.collection.StopReading;
 import mildlantern.web.platform.BodyLimits;
+import mildlantern.web.platform.Gates;
 import mildlantern.web.platform.RecordForms;
 import mildlantern.web.platform.SignedIn;
+import mildlantern.web.platform.Spooled;
 import mildlantern.web.platform.StaleEdit;
 import mildlantern.web.platform.StaleForms;
 import org.springframework.http.HttpHeaders;
@@ -57,6 +59,7 @@ class StopController {
     private final AirKnowledge air;
     private final RecordForms forms;
     private final StaleForms stale;
+    private final Gates gates;
     private final Clock clock;
 
     StopController(
@@ -67,6 +70,7 @@ class StopController {
             AirKnowledge air,
             RecordForms forms,
             StaleForms stale,
+            Gates gates,
             Clock clock) {
         this.collections = collections;
         this.houses = houses;
@@ -75,6 +79,7 @@ class StopController {
         this.air = air;
         this.forms = forms;
         this.stale = stale;
+        this.gates = gates;
         this.clock = clock;
     }
 
@@ -209,13 +214,16 @@ class StopController {
             return wrong(member, id, response, model);
         }
         try {
-            readings.bring(
-                    member.collection(),
-                    id,
-                    form,
-                    Optional.ofNullable(table.getOriginalFilename()).orElse("table"),
-                    text(table.getBytes()),
-                    new LoggerFile.Asked(zone(zone), degrees, order));
+            gates.tables().behind(() -> {
+                readings.bring(
+                        member.collection(),
+                        id,
+                        form,
+                        Optional.ofNullable(table.getOriginalFilename()).orElse("table"),
+                        text(Spooled.bytes(table)),
+                        new LoggerFile.Asked(zone(zone), degrees, order));
+                return true;
+            });
         } catch (LoggerFile.Unreadable e) {
             model.addAttribute("tableProblem", String.valueOf(e.getMessage()));
             model.addAttribute("tableLines", e.lines());

@@ -37,8 +37,15 @@ class DemoLoader implements ApplicationRunner {
 
     @Override
     public void run(ApplicationArguments arguments) {
+        if (settings.demo()) {
+            load();
+        }
+    }
+
+    /** Loads the demo, once. */
+    void load() {
         UUID collection = id("collection");
-        if (settings.demo() && !collections.exists(collection)) {
+        if (!collections.exists(collection)) {
             transaction.executeWithoutResult(status -> {
                 collections.make(collection, "Harrow Quay Signal House", "north");
                 accounts.open(collection, SIGN_IN, "Keeper", PASSWORD);

@@ -23,6 +23,7 @@ import org.apache.commons.csv.CSVRecord;
 record CsvTable(List<String> heads, List<List<String>> rows) {
     private static final int MOST_ROWS = 20_000;
     private static final int MOST_COLUMNS = 200;
+    private static final int MOST_CELLS = 400_000;
     private static final Charset OLDER = Charset.forName("windows-1252");
 
     /** What was wrong with a table; the message is for the grower. */
@@ -53,9 +54,13 @@ record CsvTable(List<String> heads, List<List<String>> rows) {
         if (plain.indexOf('\0') >= 0) {
             throw new Unreadable("That file is no text table; save it as CSV first.");
         }
+        char separator = separator(plain.lines().findFirst().orElse(""));
+        if (plain.chars().filter(sign -> sign == separator).count() > MOST_CELLS) {
+            throw new Unreadable("That table has more than " + MOST_CELLS + " cells; bring it in by parts.");
+        }
         CSVFormat format = CSVFormat.DEFAULT
                 .builder()
-                .setDelimiter(separator(plain.lines().findFirst().orElse("")))
+                .setDelimiter(separator)
                 .setIgnoreEmptyLines(true)
                 .get();
         try (CSVParser parser = CSVParser.parse(new StringReader(plain), format)) {

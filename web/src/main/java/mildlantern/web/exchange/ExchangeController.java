@@ -14,6 +14,7 @@ import java.util.Map;
 import java.util.UUID;
 import mildlantern.web.collection.LogBook;
 import mildlantern.web.platform.BodyLimits;
+import mildlantern.web.platform.Gates;
 import mildlantern.web.platform.SignedIn;
 import mildlantern.web.platform.Spooled;
 import org.springframework.http.ContentDisposition;
@@ -35,13 +36,16 @@ class ExchangeController {
     private final CsvOut csvOut;
     private final ArchiveOut archiveOut;
     private final ArchiveIn archiveIn;
+    private final Gates gates;
     private final Clock clock;
 
-    ExchangeController(CsvIn csvIn, CsvOut csvOut, ArchiveOut archiveOut, ArchiveIn archiveIn, Clock clock) {
+    ExchangeController(
+            CsvIn csvIn, CsvOut csvOut, ArchiveOut archiveOut, ArchiveIn archiveIn, Gates gates, Clock clock) {
         this.csvIn = csvIn;
         this.csvOut = csvOut;
         this.archiveOut = archiveOut;
         this.archiveIn = archiveIn;
+        this.gates = gates;
         this.clock = clock;
     }
 
@@ -88,7 +92,7 @@ class ExchangeController {
     /** Made whole before it is sent: a reader that stalls then holds a file and no place at the database. */
     private void send(HttpServletResponse response, String type, String name, String ending, Spooled.Writing writing)
             throws IOException {
-        try (Spooled made = Spooled.of(writing)) {
+        try (Spooled made = gates.exports().behind(() -> Spooled.of(writing))) {
             response.setContentType(type);
             response.setHeader(
                     HttpHeaders.CONTENT_DISPOSITION,
@@ -109,7 +113,7 @@ class ExchangeController {
             Model model)
             throws IOException {
         try (Spooled sent = Spooled.of(file)) {
-            int plants = archiveIn.read(member.collection(), sent.path());
+            int plants = gates.archives().behind(() -> archiveIn.read(member.collection(), sent.path()));
             model.addAttribute(
                     "done",
                     plants == 1
@@ -135,7 +139,8 @@ class ExchangeController {
             if (file.getSize() > BodyLimits.TABLE) {
                 throw new CsvTable.Unreadable("That table is larger than 5 MB; bring it in by parts.");
             }
-            UUID draft = csvIn.keep(member.collection(), what, CsvTable.text(file.getBytes()));
+            UUID draft = gates.tables()
+                    .behind(() -> csvIn.keep(member.collection(), what, CsvTable.text(Spooled.bytes(file))));
             return "redirect:/exchange/tables/" + draft;
         } catch (CsvTable.Unreadable e) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
@@ -150,7 +155,7 @@ class ExchangeController {
             @PathVariable UUID id,
             @RequestParam Map<String, String> chosen,
             Model model) {
-        return show(csvIn.preview(member.collection(), id, columns(chosen)), model);
+        return show(gates.tables().behind(() -> csvIn.preview(member.collection(), id, columns(chosen))), model);
     }
 
     private static String show(CsvIn.Preview preview, Model model) {
@@ -176,7 +181,7 @@ class ExchangeController {
             @RequestParam Map<String, String> chosen,
             HttpServletResponse response,
             Model model) {
-        CsvIn.Preview taken = csvIn.take(member.collection(), id, columns(chosen));
+        CsvIn.Preview taken = gates.tables().behind(() -> csvIn.take(member.collection(), id, columns(chosen)));
         if (!taken.whole()) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             return show(taken, model);

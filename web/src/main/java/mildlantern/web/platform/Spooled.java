@@ -2,6 +2,7 @@ package mildlantern.web.platform;
 
 import java.io.IOException;
 import java.io.OutputStream;
+import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import org.springframework.web.multipart.MultipartFile;
@@ -23,6 +24,15 @@ public final class Spooled implements AutoCloseable {
         } catch (IOException | RuntimeException e) {
             spooled.close();
             throw e;
+        }
+    }
+
+    /** What somebody sent, in memory; for what is small. */
+    public static byte[] bytes(MultipartFile sent) {
+        try {
+            return sent.getBytes();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
         }
     }
 

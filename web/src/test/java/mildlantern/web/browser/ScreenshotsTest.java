@@ -7,8 +7,10 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.LoadState;
 import java.nio.file.Path;
 import mildlantern.web.LanternTest;
+import mildlantern.web.demo.LoadedDemo;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.web.server.LocalServerPort;
 
 /** Takes the pictures of the main views from the demo, by driving the interface as a grower would. */
@@ -17,11 +19,15 @@ import org.springframework.boot.test.web.server.LocalServerPort;
 class ScreenshotsTest {
     private final Path folder = Path.of(System.getProperty("lantern.screenshots", "target/screenshots"));
 
+    @Autowired
+    private LoadedDemo demo;
+
     @LocalServerPort
     private int port;
 
     @Test
     void theMainViews() {
+        demo.load();
         try (Browser.Window window = new Browser.Window(port, 1280, 800).signIn("keeper", "lamplight")) {
             Page page = window.page;
             page.locator(".stop", new Page.LocatorOptions().setHasText("Chart room shelf"))

@@ -9,7 +9,6 @@ import mildlantern.web.collection.Plant;
 import mildlantern.web.platform.SignedIn;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.boot.DefaultApplicationArguments;
 import org.springframework.jdbc.core.simple.JdbcClient;
 
 @LanternTest
@@ -28,8 +27,9 @@ class DemoTest {
 
     @Test
     void theSignalHouseStandsWithItsPlantsAndTroubles_howeverOftenItStarts() {
+        loader.load();
         SignedIn keeper = (SignedIn) accounts.loadUserByUsername(DemoLoader.SIGN_IN);
-        loader.run(new DefaultApplicationArguments());
+        loader.load();
         assertThat(plants.walk(keeper.collection())).hasSize(9);
         assertThat(plants.plants(keeper.collection()))
                 .hasSize(46)

@@ -35,6 +35,7 @@ import mildlantern.web.collection.CollectionService;
 import mildlantern.web.collection.Collections;
 import mildlantern.web.collection.HappeningWords;
 import mildlantern.web.collection.Plant;
+import mildlantern.web.demo.LoadedDemo;
 import mildlantern.web.platform.SignedIn;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
@@ -90,8 +91,16 @@ class ExchangeTest {
     @Autowired
     private MockMvc mvc;
 
+    @Autowired
+    private LoadedDemo loaded;
+
     private Growers.Grower grower;
     private UUID collection;
+
+    private UUID demo() {
+        loaded.load();
+        return ((SignedIn) accounts.loadUserByUsername("keeper")).collection();
+    }
 
     @BeforeEach
     void aGrower() {
@@ -217,7 +226,7 @@ class ExchangeTest {
 
     @Test
     void anArchiveTakenIntoAnEmptyCollectionGivesTheSameArchive() throws Exception {
-        UUID demo = ((SignedIn) accounts.loadUserByUsername("keeper")).collection();
+        UUID demo = demo();
         byte[] first = written(demo);
         UUID other = fresh();
         assertThat(take(other, first)).isGreaterThanOrEqualTo(46);
@@ -297,7 +306,7 @@ class ExchangeTest {
 
     @Test
     void theSchemaNamesEveryFieldOfAnArchive() throws Exception {
-        UUID demo = ((SignedIn) accounts.loadUserByUsername("keeper")).collection();
+        UUID demo = demo();
         JsonNode content = json.readTree(files(written(demo)).get("collection.json"));
         JsonNode schema;
         try (InputStream in = getClass().getResourceAsStream("/static/exchange/archive.schema.json")) {
@@ -350,7 +359,7 @@ class ExchangeTest {
 
     @Test
     void theLogAsATableHasARowAnEntry() throws Exception {
-        UUID demo = ((SignedIn) accounts.loadUserByUsername("keeper")).collection();
+        UUID demo = demo();
         StringWriter out = new StringWriter();
         csvOut.log(demo, out);
         try (CSVParser parser = CSVParser.parse(out.toString().substring(1), CSVFormat.EXCEL)) {
