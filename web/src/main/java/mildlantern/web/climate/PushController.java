@@ -27,7 +27,9 @@ import org.springframework.web.bind.annotation.RequestHeader;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.JsonParser;
 import tools.jackson.core.JsonToken;
+import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.ObjectReader;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
@@ -118,16 +120,18 @@ class PushController {
     /** Reads one reading after the other, so that a long list needs no more memory than its samples. */
     private List<Sample> samples(byte[] body) throws Wrong {
         List<Sample> samples = new ArrayList<>();
+        // What follows behind a reading is the next one.
+        ObjectReader one = json.reader().without(DeserializationFeature.FAIL_ON_TRAILING_TOKENS);
         try (JsonParser parser = json.createParser(body)) {
             JsonToken first = parser.nextToken();
             if (first == JsonToken.START_OBJECT) {
-                samples.add(sample(json.readTree(parser), 1));
+                samples.add(sample(one.readTree(parser), 1));
             } else if (first == JsonToken.START_ARRAY) {
                 while (parser.nextToken() != JsonToken.END_ARRAY) {
                     if (samples.size() == MOST) {
                         throw new Wrong("At most " + MOST + " readings at once.");
                     }
-                    samples.add(sample(json.readTree(parser), samples.size() + 1));
+                    samples.add(sample(one.readTree(parser), samples.size() + 1));
                 }
             }
         } catch (JacksonException e) {

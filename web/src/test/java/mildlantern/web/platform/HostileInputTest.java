@@ -179,6 +179,22 @@ class HostileInputTest {
                 .isEqualTo(64);
     }
 
+    @Test
+    void tenThousandReadingsAtOnceAreTaken_andOneMoreIsTooMany() throws Exception {
+        String token = token();
+        StringBuilder readings = new StringBuilder();
+        for (int i = 0; i < 10_000; i++) {
+            readings.append("{\"at\":\"%s\",\"celsius\":20.5},"
+                    .formatted(clock.instant().minusSeconds(600L * i)));
+        }
+        String one = "{\"at\":\"2026-01-01T00:00:00Z\",\"celsius\":20}";
+        isProblem(push(visit, token, BodyPublishers.ofString("[" + readings + one + "]")), 422);
+        HttpResponse<String> answer =
+                push(visit, token, BodyPublishers.ofString("[" + readings.substring(0, readings.length() - 1) + "]"));
+        assertThat(answer.statusCode()).as(answer.body()).isEqualTo(200);
+        assertThat(answer.body()).contains("\"stored\":10000");
+    }
+
     // ------------------------------------------------------------------ forms
 
     @Test
