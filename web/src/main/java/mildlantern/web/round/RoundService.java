@@ -237,6 +237,7 @@ public class RoundService {
                             .add(slips.slip(plant, mark, done, mark > SLIPS_AT_ONCE));
                 });
         List<RoundViews.Elsewhere> left = elsewhere(today, stop);
+        List<RoundViews.Reading> readings = readings(today.now(stop));
         List<Plant> standing = plants.stream().map(DueToday.PlantDue::plant).toList();
         return Optional.of(new RoundViews.RoundPage(
                 stop.id(),
@@ -254,7 +255,8 @@ public class RoundService {
                         .map(plant -> alsoHere(plant, today, done))
                         .toList(),
                 slips.carry(open),
-                readings(today.now(stop)),
+                readings,
+                readings.stream().map(RoundViews.Reading::from).distinct().collect(Collectors.joining("; ")),
                 standing.stream()
                         .filter(plant -> today.holds.containsKey(plant.id()))
                         .map(plant -> new RoundViews.Held(

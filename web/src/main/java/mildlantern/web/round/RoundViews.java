@@ -38,6 +38,7 @@ public final class RoundViews {
             List<AlsoHere> alsoHere,
             List<Carry> carry,
             List<Reading> readings,
+            String readingsFrom,
             List<Held> onHold,
             List<Elsewhere> left,
             Optional<Elsewhere> next) {

@@ -124,7 +124,10 @@ class UseService {
         try {
             rate = asked.amount().isBlank() ? rate : strength(means, rate, asked.amount());
         } catch (IllegalArgumentException e) {
-            problem = Optional.of("'" + asked.amount().strip() + "' is no strength: a number, as in 20.");
+            problem = Optional.of(
+                    e instanceof NumberFormatException
+                            ? "'" + asked.amount().strip() + "' is no number; write one, as in 20."
+                            : "So strong a mix cannot be; write a smaller number, above 0.");
         }
         List<Verdict> verdicts = new Refusals(knowledge)
                 .judge(
