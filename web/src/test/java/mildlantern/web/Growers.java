@@ -53,6 +53,17 @@ public class Growers {
         return new Grower(member, stop, plant);
     }
 
+    /** Somebody whose collection is still empty. */
+    public record Newcomer(UUID collection, String signIn) {}
+
+    @Transactional
+    public Newcomer newcomer() {
+        UUID collection = UUID.randomUUID();
+        collections.make(collection, "Empty house", "north");
+        accounts.open(collection, "newcomer-" + collection, "Newcomer", PASSWORD);
+        return new Newcomer(collection, "newcomer-" + collection);
+    }
+
     @Transactional
     public Plant plant(UUID collection, Stop stop, String name) {
         return plants.write(new Plant(UUID.randomUUID(), collection, stop.id(), 0, name, "phalaenopsis")

@@ -10,6 +10,9 @@ import com.tngtech.archunit.lang.ArchRule;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.OffsetDateTime;
+import java.util.UUID;
+import mildlantern.web.collection.UpkeepRow;
+import mildlantern.web.collection.UpkeepRows;
 import org.springframework.data.repository.Repository;
 import org.springframework.stereotype.Controller;
 
@@ -27,6 +30,21 @@ class RoomsTest {
             .should()
             .dependOnClassesThat()
             .areAssignableTo(Repository.class);
+
+    /** Rows that follow from the log are written by the one door, which holds the lock. */
+    @ArchTest
+    static final ArchRule ONE_DOOR = noClasses()
+            .that()
+            .doNotHaveSimpleName("Routine")
+            .and()
+            .doNotHaveSimpleName("Upkeeper")
+            .should()
+            .dependOnClassesThat()
+            .haveSimpleName("Upkeeper")
+            .orShould()
+            .callMethod(UpkeepRows.class, "store", UUID.class, UpkeepRow.class)
+            .orShould()
+            .callMethod(UpkeepRows.class, "forget", UUID.class, UUID.class);
 
     @ArchTest
     static final ArchRule ONE_CLOCK = noClasses()

@@ -68,6 +68,7 @@ final class Answers {
                 """.formatted(wrong.title(), wrong.status().value(), wrong.what(), wrong.kept())
                 : PAGE.formatted(
                         HtmlUtils.htmlEscape(wrong.title()),
+                        STARTED,
                         HtmlUtils.htmlEscape(wrong.title()),
                         HtmlUtils.htmlEscape(wrong.what()),
                         HtmlUtils.htmlEscape(wrong.kept()));
@@ -78,11 +79,14 @@ final class Answers {
         response.getOutputStream().write(bytes);
     }
 
+    /** With it, a style of the version before is not taken for this one's. */
+    private static final String STARTED = Long.toString(ProcessHandle.current().pid(), 36);
+
     private static final String PAGE = """
             <!DOCTYPE html>
             <html lang="en">
             <head><meta charset="utf-8"><meta name="viewport" content="width=device-width, initial-scale=1"><title>%s · Mild Lantern</title>
-            <link rel="stylesheet" href="/frame/frame.css"></head>
+            <link rel="stylesheet" href="/frame/frame.css?%s"></head>
             <body class="plain"><main id="main"><section class="problem-page"><h1>%s</h1><p>%s</p><p class="kept"><b>What was kept:</b> %s</p>
             <p><a class="press do" href="/">Go on</a></p></section></main></body></html>
             """;

@@ -9,6 +9,7 @@ import java.util.Map;
 import org.springframework.boot.security.autoconfigure.web.servlet.PathRequest;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.http.HttpStatus;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
@@ -34,6 +35,9 @@ class SecurityConfiguration {
     private static final String SIGN_IN = "/sign-in";
     /** Sensors show their token there instead of a session. */
     private static final String PUSHED = "/api/readings";
+
+    private static final Answers.Wrong SIGN_IN_FIRST = new Answers.Wrong(
+            HttpStatus.UNAUTHORIZED, "Sign in first", "This address wants a session.", "Nothing was changed.");
 
     private static final String STALE = "/stale-form";
 
@@ -89,6 +93,9 @@ class SecurityConfiguration {
                 .requestCache(requests -> requests.requestCache(cache))
                 .exceptionHandling(handling -> handling.defaultAuthenticationEntryPointFor(
                                 (request, response, problem) -> signInAgain(response), htmx)
+                        .defaultAuthenticationEntryPointFor(
+                                (request, response, problem) -> Answers.plain(request, response, SIGN_IN_FIRST),
+                                Answers::asProgram)
                         .defaultAuthenticationEntryPointFor(
                                 new LoginUrlAuthenticationEntryPoint(SIGN_IN), AnyRequestMatcher.INSTANCE)
                         .defaultAccessDeniedHandlerFor(

@@ -279,6 +279,16 @@ class HostileInputTest {
         }
     }
 
+    @Test
+    void aProgramWithoutASessionIsToldSoInItsOwnFormat() throws Exception {
+        Visit stranger = new Visit(port);
+        isProblem(
+                stranger.send(stranger.to("/mixing/drench")
+                        .header("Accept", "application/json")
+                        .build()),
+                401);
+    }
+
     @ParameterizedTest
     @ValueSource(strings = {"%00", "AAAA", "../../etc", "'; drop table plant; --", "\u00e9"})
     void aCookieThatIsNoSessionOfOursIsNone(String value) throws Exception {
@@ -420,18 +430,15 @@ class HostileInputTest {
             + "\"profile\":\"boston-fern\",\"stage\":\"ADULT\",\"pot_kind\":\"CLAY\",\"medium\":\"peat-mix\",\"place_on_stop\":0,\"leaves\":1,\"growths\":0,\"offsets\":0,\"flowers\":0,\"buds\":0}]";
 
     private HttpResponse<String> archive(byte[] bytes) throws Exception {
-        UUID empty = UUID.randomUUID();
-        jdbc.sql("insert into collection (id, name, hemisphere, created_at) values (?, 'Empty', 'north', now())")
-                .param(empty)
-                .update();
-        jdbc.sql("update member set collection_id = ? where sign_in = ?")
-                .params(empty, grower.signIn())
-                .update();
-        visit = new Visit(port, grower);
+        Growers.Newcomer newcomer = growers.newcomer();
+        visit = new Visit(port);
+        visit.signIn(newcomer.signIn(), Growers.PASSWORD);
         visit.open("/exchange");
         HttpResponse<String> answer = visit.file("/exchange/archive", "file", "archive.zip", bytes);
         if (answer.statusCode() != 200) {
-            assertThat(collections.walk(empty)).as("nothing of it was taken").isEmpty();
+            assertThat(collections.walk(newcomer.collection()))
+                    .as("nothing of it was taken")
+                    .isEmpty();
         }
         return answer;
     }

@@ -39,9 +39,6 @@ class UpgradeTest {
     @Autowired
     private Growers growers;
 
-    @Autowired
-    private JdbcClient jdbc;
-
     @LocalServerPort
     private int port;
 
@@ -191,15 +188,8 @@ class UpgradeTest {
 
     @Test
     void anArchiveOfTheVersionBeforeComesIn() throws Exception {
-        Growers.Grower grower = growers.grower();
-        UUID empty = UUID.randomUUID();
-        jdbc.sql("insert into collection (id, name, hemisphere, created_at) values (?, 'Empty', 'north', now())")
-                .param(empty)
-                .update();
-        jdbc.sql("update member set collection_id = ? where sign_in = ?")
-                .params(empty, grower.signIn())
-                .update();
-        Visit visit = new Visit(port, grower);
+        Visit visit = new Visit(port);
+        visit.signIn(growers.newcomer().signIn(), Growers.PASSWORD);
         visit.open("/exchange");
         byte[] archive = Objects.requireNonNull(getClass().getResourceAsStream("/before/archive-of-version-7.zip"))
                 .readAllBytes();
