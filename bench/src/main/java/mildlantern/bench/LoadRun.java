@@ -17,6 +17,7 @@ import java.util.concurrent.ExecutionException;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
+import java.util.concurrent.atomic.AtomicInteger;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 
@@ -33,6 +34,9 @@ public final class LoadRun {
     private static final Pattern PLANT = Pattern.compile("href=\"(/plants/[0-9a-f-]{36})\"");
     private static final Pattern STOP = Pattern.compile("href=\"/\\?stop=([0-9a-f-]{36})\"");
 
+    /** Characters of the largest plant page that was asked for. */
+    private final AtomicInteger heaviest = new AtomicInteger();
+
     private LoadRun() {}
 
     public static void main(String[] arguments) throws IOException, InterruptedException, ExecutionException {
@@ -47,6 +51,7 @@ public final class LoadRun {
             }
             run.sizes();
             run.people(SIZES.get(SIZES.size() - 1));
+            run.weight();
             run.memory(application.pid(), Path.of(arguments[0]));
         } finally {
             Files.deleteIfExists(log.toPath());
@@ -127,7 +132,7 @@ public final class LoadRun {
                 times.size()));
     }
 
-    private static void work(Visitor visit, Random chance, Map<String, List<Double>> taken)
+    private void work(Visitor visit, Random chance, Map<String, List<Double>> taken)
             throws IOException, InterruptedException {
         List<String> stops = Visitor.all(STOP, visit.page("/"));
         for (int i = 0; i < WARM_UP_TURNS + TURNS; i++) {
@@ -139,7 +144,7 @@ public final class LoadRun {
             List<String> plants = Visitor.all(PLANT, round);
             String plant = plants.get(chance.nextInt(plants.size()));
             began = System.nanoTime();
-            visit.page(plant);
+            heaviest.accumulateAndGet(visit.page(plant).length(), Math::max);
             count(taken, "plant", began, counted);
             Map<String, String> deed = Map.of(
                     "plant",
@@ -162,6 +167,10 @@ public final class LoadRun {
         if (counted) {
             taken.getOrDefault(what, new ArrayList<>()).add(Shares.since(began));
         }
+    }
+
+    private void weight() {
+        System.out.printf(Locale.ROOT, "largest page of a plant         %d KB of markup%n", heaviest.get() / 1000);
     }
 
     /** What the application and its database keep in memory: the application's resident set, and the server's share of its own. */

@@ -27,6 +27,7 @@ import java.util.UUID;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
 import java.util.zip.ZipOutputStream;
+import mildlantern.log.LogEntry;
 import mildlantern.treatment.Style;
 import mildlantern.web.Growers;
 import mildlantern.web.LanternTest;
@@ -34,6 +35,7 @@ import mildlantern.web.account.AccountService;
 import mildlantern.web.collection.CollectionService;
 import mildlantern.web.collection.Collections;
 import mildlantern.web.collection.HappeningWords;
+import mildlantern.web.collection.LogBook;
 import mildlantern.web.collection.Plant;
 import mildlantern.web.demo.LoadedDemo;
 import mildlantern.web.platform.SignedIn;
@@ -90,6 +92,9 @@ class ExchangeTest {
 
     @Autowired
     private MockMvc mvc;
+
+    @Autowired
+    private LogBook log;
 
     @Autowired
     private LoadedDemo loaded;
@@ -368,5 +373,23 @@ class ExchangeTest {
             assertThat(widths).hasSize(1);
             assertThat(parser.getRecordNumber()).isEqualTo(count("happening", demo) + 1L);
         }
+    }
+
+    @Test
+    void plantsOfOneNameKeepTheirOrderInEveryDatabase() throws Exception {
+        for (int i = 0; i < 12; i++) {
+            UUID plant = growers.plant(collection, grower.stop(), "Limpet").id();
+            log.write(
+                    collection,
+                    plant,
+                    UUID.randomUUID(),
+                    LocalDate.now(clock),
+                    List.of(LogBook.Line.of(LogEntry.Watered.of(100 + i))));
+        }
+        byte[] first = written(collection);
+        UUID other = UUID.randomUUID();
+        collections.make(other, collections.named(collection), "north");
+        take(other, first);
+        assertThat(lines(files(written(other)))).containsExactlyElementsOf(lines(files(first)));
     }
 }

@@ -1,10 +1,12 @@
 package mildlantern.web.feeding;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.hamcrest.Matchers.containsString;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import java.time.LocalDate;
@@ -252,5 +254,33 @@ class FeedingFlowTest {
                 .kept(WaterSource.RAIN, FeedStrength.NONE, false, true, true)));
 
         assertThat(page()).doesNotContain("Limpet").contains("Foghorn");
+    }
+
+    @Test
+    void aLabelWithAPercentSignIsToldAtItsField_theTypedStays_andSentTwiceItIsOneFeed() throws Exception {
+        String form = UUID.randomUUID().toString();
+        mvc.perform(mine(post("/feeding/labels"))
+                        .param("form", form)
+                        .param("name", "Quay feed")
+                        .param("comes", "POWDER")
+                        .param("says", "OXIDES")
+                        .param("n", "6 %")
+                        .param("p", "3")
+                        .param("k", "6"))
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(content().string(containsString("A number, as in 13 or 21.5.")))
+                .andExpect(content().string(containsString("value=\"6 %\"")))
+                .andExpect(content().string(containsString("</html>")));
+        for (int i = 0; i < 2; i++) {
+            mvc.perform(mine(post("/feeding/labels"))
+                            .param("form", form)
+                            .param("name", "Quay feed")
+                            .param("comes", "POWDER")
+                            .param("says", "OXIDES")
+                            .param("n", "6")
+                            .param("p", "3")
+                            .param("k", "6"))
+                    .andExpect(status().is3xxRedirection());
+        }
     }
 }
