@@ -3,6 +3,7 @@ package mildlantern.web.collection;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.OffsetDateTime;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -12,9 +13,11 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import mildlantern.log.LogEntry;
 import mildlantern.place.Moves;
+import mildlantern.plant.PlantRecord;
 import mildlantern.plant.Profile;
 import mildlantern.plant.Season;
 import mildlantern.web.platform.NotHere;
@@ -41,6 +44,7 @@ public class LogBook {
     private final WrittenForms forms;
     private final Moves moves;
     private final RecordReader reader;
+    private final StopStates states;
     private final Collections houses;
     private final JsonMapper json;
     private final Clock clock;
@@ -53,6 +57,7 @@ public class LogBook {
             WrittenForms forms,
             Moves moves,
             RecordReader reader,
+            StopStates states,
             Collections houses,
             JsonMapper json,
             Clock clock) {
@@ -63,6 +68,7 @@ public class LogBook {
         this.forms = forms;
         this.moves = moves;
         this.reader = reader;
+        this.states = states;
         this.houses = houses;
         this.json = json;
         this.clock = clock;
@@ -132,21 +138,27 @@ public class LogBook {
         }
         Stop from = collections.stop(plant.collection(), plant.stop());
         Stop to = collections.stop(plant.collection(), moved.to().get());
-        Moves.Step step = judge(plant, from, to);
+        Moves.Step step = Objects.requireNonNull(judge(plant, from, List.of(to)).get(to.id()));
         return new LogEntry.Moved(
                 Optional.of(from.id()), Optional.of(to.id()), step.temperatureStep(), step.lightRatio());
     }
 
-    /** What a move would mean for a plant; nothing is written. */
+    /** What a move to each of some stops would mean for a plant, by stop; nothing is written. */
     @Transactional(readOnly = true)
-    public Moves.Step judge(Plant plant, Stop to) {
+    public Map<UUID, Moves.Step> judge(Plant plant, List<Stop> to) {
         return judge(plant, collections.stop(plant.collection(), plant.stop()), to);
     }
 
-    private Moves.Step judge(Plant plant, Stop from, Stop to) {
+    private Map<UUID, Moves.Step> judge(Plant plant, Stop from, List<Stop> to) {
         Profile profile = collections.profile(plant);
         Season season = houses.season(plant.collection(), LocalDate.now(clock));
-        return moves.judge(profile, reader.place(from, profile, season), reader.place(to, profile, season));
+        List<Stop> all = new ArrayList<>(to);
+        all.add(from);
+        Map<UUID, StopNow> now = states.of(plant.collection(), all);
+        Function<Stop, PlantRecord.Place> place =
+                stop -> reader.place(stop, now.getOrDefault(stop.id(), StopNow.UNKNOWN), profile, season);
+        PlantRecord.Place here = place.apply(from);
+        return to.stream().collect(Collectors.toMap(Stop::id, stop -> moves.judge(profile, here, place.apply(stop))));
     }
 
     private void apply(Plant plant, LocalDate day, LogEntry entry) {

@@ -70,7 +70,7 @@ class RecordReader {
                 profile(plant),
                 Optional.of(plant.stage()),
                 Optional.of(collections.season(plant.collection(), today)),
-                place(stop, profile(plant), collections.season(plant.collection(), today)),
+                place(stop, states.of(stop), profile(plant), collections.season(plant.collection(), today)),
                 watering(plant, happenings, upkeep, today),
                 new PlantRecord.Pot(since(plant.pottedOn(), today, DAYS_A_MONTH), knowledge.medium(plant.medium())),
                 new PlantRecord.Feeding(
@@ -92,8 +92,7 @@ class RecordReader {
                         account.saltyAbove(profile(plant).water())));
     }
 
-    PlantRecord.Place place(Stop stop, Profile profile, Season season) {
-        StopNow now = states.of(stop);
+    PlantRecord.Place place(Stop stop, StopNow now, Profile profile, Season season) {
         return new PlantRecord.Place(
                 now.brightness(),
                 now.humidityPercent().map(RelativeHumidity::new),

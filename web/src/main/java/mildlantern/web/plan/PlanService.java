@@ -96,16 +96,23 @@ class PlanService {
                         .flatMap(id -> Optional.ofNullable(byId.get(id)).stream())
                         .map(Plant::name)
                         .toList(),
-                collections.walk(plant.collection()).stream()
-                        .filter(other -> !other.id().equals(stop.id()))
-                        .map(other -> target(plant, other))
-                        .toList());
+                targets(
+                        plant,
+                        collections.walk(plant.collection()).stream()
+                                .filter(other -> !other.id().equals(stop.id()))
+                                .toList()));
     }
 
-    private Target target(Plant plant, Stop to) {
-        Moves.Step step = log.judge(plant, to);
-        List<String> warnings = new ArrayList<>(step.warnings());
+    private List<Target> targets(Plant plant, List<Stop> stops) {
+        Map<UUID, Moves.Step> steps = log.judge(plant, stops);
         List<String> planned = errands.planned(plant.collection(), plant.id());
+        return stops.stream()
+                .flatMap(to -> Optional.ofNullable(steps.get(to.id())).map(step -> target(to, step, planned)).stream())
+                .toList();
+    }
+
+    private static Target target(Stop to, Moves.Step step, List<String> planned) {
+        List<String> warnings = new ArrayList<>(step.warnings());
         if (!planned.isEmpty()) {
             warnings.add("It is on its way by steps; next: " + planned.get(0));
         }
