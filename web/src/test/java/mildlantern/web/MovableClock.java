@@ -31,6 +31,10 @@ public final class MovableClock extends Clock {
         ahead = ahead.plusDays(days);
     }
 
+    public void moveMinutes(int minutes) {
+        ahead = ahead.plusMinutes(minutes);
+    }
+
     public void reset() {
         ahead = Duration.ZERO;
     }

@@ -2,7 +2,6 @@ package mildlantern.web.collection;
 
 import java.time.Clock;
 import java.time.LocalDate;
-import java.time.OffsetDateTime;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -119,10 +118,8 @@ public class LogBook {
 
     /** Adds an entry and what it changes of its plant, within a piece of writing that holds the plant. */
     public Happening add(Plant plant, LocalDate day, Line line, Optional<UUID> batch) {
-        routine.touched(plant);
         LogEntry entry = line.entry() instanceof LogEntry.Moved moved ? completed(plant, moved) : line.entry();
-        Happening row =
-                Happening.of(plant, day, entry, OffsetDateTime.now(clock)).detail(line.words());
+        Happening row = Happening.of(plant, day, entry, routine.moment(plant)).detail(line.words());
         if (PlantState.changed(row.kind()).isPresent()) {
             row.over(json.writeValueAsString(PlantState.of(plant)));
         }
@@ -229,8 +226,7 @@ public class LogBook {
 
     /** Writes an entry that is not of the quick field: a photo, a split, an end; within a piece of writing that holds the plant. */
     Happening note(Plant plant, LocalDate day, HappeningKind kind, @Nullable String words) {
-        routine.touched(plant);
-        Happening row = new Happening(plant, kind, day, OffsetDateTime.now(clock)).detail(words);
+        Happening row = new Happening(plant, kind, day, routine.moment(plant)).detail(words);
         if (PlantState.changed(kind).isPresent()) {
             row.over(json.writeValueAsString(PlantState.of(plant)));
         }
@@ -298,7 +294,6 @@ public class LogBook {
         }
         for (Happening row : rows) {
             Plant plant = Objects.requireNonNull(touched.get(row.plant()));
-            routine.touched(plant);
             giveBack(plant, row);
         }
         touched.values().forEach(plants::save);
@@ -330,8 +325,7 @@ public class LogBook {
     }
 
     private void giveBack(Plant plant, Happening row) {
-        happenings.save(
-                new Happening(plant, HappeningKind.UNDONE, row.onDay(), OffsetDateTime.now(clock)).undoing(row));
+        happenings.save(new Happening(plant, HappeningKind.UNDONE, row.onDay(), routine.moment(plant)).undoing(row));
         if (cameWith(row)) {
             plant.ended(Plant.State.WITHDRAWN, row.onDay(), null).named(plant.cultivar(), null, plant.source());
         } else if (row.beforeState() != null) {

@@ -3,10 +3,15 @@ package mildlantern.web.collection;
 import jakarta.persistence.EntityManager;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.time.OffsetDateTime;
+import java.time.temporal.ChronoUnit;
 import java.util.Collection;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.UUID;
 import org.hibernate.engine.spi.SharedSessionContractImplementor;
@@ -77,6 +82,7 @@ public class Routine {
         private final boolean whole;
         private final Set<UUID> locked = new HashSet<>();
         private final Set<UUID> touched = new LinkedHashSet<>();
+        private final Map<UUID, OffsetDateTime> lastWritten = new HashMap<>();
 
         Open(UUID collection, boolean whole) {
             this.collection = collection;
@@ -165,6 +171,21 @@ public class Routine {
                 .query(UUID.class)
                 .list();
         read.forEach(entities::refresh);
+        readLastWritten(open, fresh);
+    }
+
+    private void readLastWritten(Open open, List<UUID> some) {
+        some.forEach(id -> open.lastWritten.put(id, OffsetDateTime.MIN));
+        jdbc.sql("""
+                        select plant_id, max(written_at) as last from happening
+                        where collection_id = :collection and plant_id = any(:some) group by plant_id
+                        """)
+                .param("collection", open.collection)
+                .param("some", some.toArray(UUID[]::new))
+                .query(row -> {
+                    open.lastWritten.put(
+                            row.getObject("plant_id", UUID.class), row.getObject("last", OffsetDateTime.class));
+                });
     }
 
     /** A plant that this transaction read before it was locked, which may be out of date. */
@@ -191,6 +212,21 @@ public class Routine {
         }
         open.locked.add(plant.id());
         open.touched.add(plant.id());
+    }
+
+    /**
+     * The time to write on a plant's next entry: now, and always after its entries so far. What a plant is and what can be taken back
+     * go by the order of writing, which holds although a clock is put back, or two instances' clocks differ.
+     */
+    OffsetDateTime moment(Plant plant) {
+        touched(plant);
+        Open open = Objects.requireNonNull(open());
+        if (!plant.isNew() && !open.lastWritten.containsKey(plant.id())) {
+            readLastWritten(open, List.of(plant.id()));
+        }
+        OffsetDateTime now = OffsetDateTime.now(clock).truncatedTo(ChronoUnit.MICROS);
+        return Objects.requireNonNull(open.lastWritten.merge(
+                plant.id(), now, (last, wanted) -> wanted.isAfter(last) ? wanted : last.plus(1, ChronoUnit.MICROS)));
     }
 
     /** Works out what follows from what was written so far, where the rest of the writing builds on it. */

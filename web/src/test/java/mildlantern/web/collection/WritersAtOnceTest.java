@@ -30,6 +30,7 @@ import mildlantern.plant.Brightness;
 import mildlantern.plant.WaterSource;
 import mildlantern.web.Growers;
 import mildlantern.web.LanternTest;
+import mildlantern.web.MovableClock;
 import mildlantern.web.SecondInstance;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
@@ -274,8 +275,9 @@ class WritersAtOnceTest {
     }
 
     @Test
-    void twoInstancesOnOneDatabaseAreAsGoodAsOne() throws Exception {
+    void twoInstancesOnOneDatabaseAreAsGoodAsOne_evenWhereTheirClocksDiffer() throws Exception {
         try (SecondInstance other = SecondInstance.start()) {
+            other.get(MovableClock.class).moveMinutes(-7);
             allWrite(List.of(log, other.get(LogBook.class)), List.of(collections, other.get(CollectionService.class)));
         }
     }
