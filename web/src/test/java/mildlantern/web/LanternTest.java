@@ -21,13 +21,17 @@ import org.springframework.context.annotation.Import;
             "spring.datasource.url=${LANTERN_TEST_DB_URL}",
             "spring.datasource.username=${LANTERN_TEST_DB_USER}",
             "spring.datasource.password=${LANTERN_TEST_DB_PASSWORD}",
-            "spring.jpa.properties.hibernate.generate_statistics=true",
             "logging.level.root=warn",
-            "logging.level.org.hibernate.engine.internal.StatisticalLoggingSessionEventListener=warn",
             "logging.level.mildlantern.web.platform.Problems=error",
             "lantern.stations=false",
             "server.port=0"
         })
 @AutoConfigureMockMvc
-@Import({MovableClock.Configuration.class, QuickPasswords.class, Growers.class, LoadedDemo.class})
+@Import({
+    MovableClock.Configuration.class,
+    QuickPasswords.class,
+    CountedStatements.class,
+    Growers.class,
+    LoadedDemo.class
+})
 public @interface LanternTest {}

@@ -155,6 +155,16 @@ public class CollectionService {
                 : standing(happenings.findByCollectionAndOnDayAndPlantIn(collection, day, plants));
     }
 
+    /** The day on which each plant of some stops came to where it stands, by plant; none for one of whose coming nothing was written. */
+    public Map<UUID, LocalDate> standingSince(UUID collection, Collection<UUID> stops) {
+        return stops.isEmpty()
+                ? Map.of()
+                : standing(happenings.comings(
+                                collection, stops, LocalDate.now(clock).minusDays(DAYS_THAT_MATTER)))
+                        .stream()
+                        .collect(Collectors.toMap(Happening::plant, Happening::onDay, (latest, earlier) -> latest));
+    }
+
     /** Entries without those that were taken back and what took them back. */
     static List<Happening> standing(List<Happening> rows) {
         Set<UUID> undone =

@@ -92,6 +92,16 @@ final class Repositories {
                 order by h.onDay desc, h.writtenAt desc
                 """)
         List<Happening> allSince(UUID collection, Collection<UUID> plants, LocalDate from);
+
+        /** How the plants of some stops came and moved from a day on, with what was taken back, the latest first. */
+        @Query("""
+                select h from Happening h where h.collection = :collection and h.onDay >= :from
+                    and h.kind in (mildlantern.web.collection.HappeningKind.ARRIVED, mildlantern.web.collection.HappeningKind.MOVED,
+                        mildlantern.web.collection.HappeningKind.UNDONE)
+                    and h.plant in (select p.id from Plant p where p.collection = :collection and p.stop in :stops)
+                order by h.onDay desc, h.writtenAt desc
+                """)
+        List<Happening> comings(UUID collection, Collection<UUID> stops, LocalDate from);
     }
 
     interface StopReadings extends Repository<StopReading, UUID> {

@@ -21,6 +21,7 @@ import mildlantern.treatment.Hold;
 import mildlantern.web.care.Errands;
 import mildlantern.web.casework.CaseTroubles;
 import mildlantern.web.collection.CollectionService;
+import mildlantern.web.collection.Happening;
 import mildlantern.web.collection.HappeningKind;
 import mildlantern.web.collection.Plant;
 import mildlantern.web.collection.Stop;
@@ -29,6 +30,7 @@ import mildlantern.web.collection.StopStates;
 import mildlantern.web.collection.UpkeepRow;
 import mildlantern.web.collection.UpkeepRows;
 import mildlantern.web.treatment.CourseDues;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What is due in a collection on a day. Lamps of the whole walk come from counts, because the rules have put down for each plant
@@ -53,6 +55,8 @@ final class DueToday {
     private final Map<UUID, StopNow> now;
     private final Map<UUID, StopDue> byStop = new HashMap<>();
     private boolean counted;
+    private @Nullable Set<UUID> cupsSeenTo;
+    private @Nullable Map<UUID, LocalDate> aloneSince;
 
     /**
      * What is due at a stop, counted.
@@ -183,9 +187,17 @@ final class DueToday {
                         .nightCelsius()
                         .filter(night -> planner.cupInTheCold(collections.profile(plant), night))
                         .isPresent()
-                && collections.happenedOn(collection, day, List.of(plant.id())).stream()
-                        .noneMatch(
-                                row -> row.kind() == HappeningKind.CUP_EMPTIED || row.kind() == HappeningKind.PUT_OFF);
+                && !cupsSeenTo().contains(plant.id());
+    }
+
+    private Set<UUID> cupsSeenTo() {
+        if (cupsSeenTo == null) {
+            cupsSeenTo = collections.happenedOn(collection, day).stream()
+                    .filter(row -> row.kind() == HappeningKind.CUP_EMPTIED || row.kind() == HappeningKind.PUT_OFF)
+                    .map(Happening::plant)
+                    .collect(Collectors.toSet());
+        }
+        return cupsSeenTo;
     }
 
     private PlantToday today(Plant plant, UpkeepRow row, Stop stop) {
@@ -238,17 +250,19 @@ final class DueToday {
     private Optional<Quarantine.Clock> alone(Plant plant, Stop stop) {
         return Optional.ofNullable(courses.clocks().get(plant.id()))
                 .or(() -> stop.isolation()
-                        ? aloneSince(plant).map(day -> quarantine.clock(day, Optional.empty(), 0))
+                        ? Optional.of(quarantine.clock(aloneSince(plant), Optional.empty(), 0))
                         : Optional.empty());
     }
 
-    private Optional<LocalDate> aloneSince(Plant plant) {
-        return collections.happenings(plant).stream()
-                .filter(row -> row.kind() == HappeningKind.MOVED || row.kind() == HappeningKind.ARRIVED)
-                .map(row -> row.onDay())
-                .findFirst()
+    private LocalDate aloneSince(Plant plant) {
+        if (aloneSince == null) {
+            aloneSince = collections.standingSince(
+                    collection,
+                    walk.stream().filter(Stop::isolation).map(Stop::id).toList());
+        }
+        return Optional.ofNullable(aloneSince.get(plant.id()))
                 .or(() -> Optional.ofNullable(plant.acquiredOn()))
-                .or(() -> Optional.of(day));
+                .orElse(day);
     }
 
     /** The plants of a stop with what is due on each, in the order in which they stand. */

@@ -11,7 +11,6 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrl;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
-import jakarta.persistence.EntityManagerFactory;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.net.http.HttpRequest;
@@ -27,7 +26,6 @@ import mildlantern.web.LanternTest;
 import mildlantern.web.Visit;
 import mildlantern.web.casework.CaseService;
 import org.hamcrest.Matchers;
-import org.hibernate.SessionFactory;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -51,9 +49,6 @@ class BordersTest {
 
     @Autowired
     private JdbcClient jdbc;
-
-    @Autowired
-    private EntityManagerFactory entityManagers;
 
     @Autowired
     private Clock clock;
@@ -350,22 +345,6 @@ class BordersTest {
                         .query(Integer.class)
                         .single())
                 .isEqualTo(1);
-    }
-
-    @Test
-    void morePlantsDoNotMeanMoreQuestionsToTheDatabase() throws Exception {
-        long few = statementsOfTheRound();
-        for (int i = 0; i < 12; i++) {
-            growers.plant(mine.member().collection(), mine.stop(), "Plant " + i);
-        }
-        assertThat(statementsOfTheRound()).isEqualTo(few).isLessThan(20);
-    }
-
-    private long statementsOfTheRound() throws Exception {
-        var statistics = entityManagers.unwrap(SessionFactory.class).getStatistics();
-        statistics.clear();
-        mvc.perform(as(mine, get("/"))).andExpect(status().isOk());
-        return statistics.getPrepareStatementCount();
     }
 
     @Test

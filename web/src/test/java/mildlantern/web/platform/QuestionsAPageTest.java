@@ -1,0 +1,143 @@
+package mildlantern.web.platform;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.UUID;
+import mildlantern.log.LogEntry;
+import mildlantern.plant.Brightness;
+import mildlantern.plant.FeedStrength;
+import mildlantern.plant.WaterSource;
+import mildlantern.web.CountedStatements;
+import mildlantern.web.Growers;
+import mildlantern.web.LanternTest;
+import mildlantern.web.casework.CaseService;
+import mildlantern.web.collection.CollectionService;
+import mildlantern.web.collection.LogBook;
+import mildlantern.web.collection.Plant;
+import mildlantern.web.collection.PotKind;
+import mildlantern.web.collection.Stop;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.test.web.servlet.MockMvc;
+
+/**
+ * A page of many plants asks the database as often as a page of few, by whatever way it asks: plants on the round, newly come, standing
+ * alone, with a cup in the cold, moved, and in a case.
+ */
+@LanternTest
+class QuestionsAPageTest {
+    private static final int FEW = 3;
+    private static final int MANY = 15;
+
+    @Autowired
+    private MockMvc mvc;
+
+    @Autowired
+    private Growers growers;
+
+    @Autowired
+    private CollectionService collections;
+
+    @Autowired
+    private LogBook log;
+
+    @Autowired
+    private CaseService cases;
+
+    @Autowired
+    private Clock clock;
+
+    private Growers.Grower grower;
+    private UUID collection;
+    private Stop locker;
+    private Stop porch;
+
+    @BeforeEach
+    void threeStops() {
+        grower = growers.grower();
+        collection = grower.member().collection();
+        locker = collections.write(new Stop(UUID.randomUUID(), collection, 2, "Locker")
+                .climate(Brightness.MEDIUM, 50.0, 20.0, 16.0)
+                .isolating());
+        porch = collections.write(
+                new Stop(UUID.randomUUID(), collection, 3, "Porch").climate(Brightness.BRIGHT, 60.0, 9.0, 2.0));
+    }
+
+    private void plants(int from, int to) {
+        LocalDate today = LocalDate.now(clock);
+        for (int i = from; i < to; i++) {
+            write(growers.plant(collection, grower.stop(), "Moth " + i), LogEntry.Watered.through());
+            Plant cup = plant("Cup " + i, porch, "tank-bromeliad", today.minusYears(1));
+            write(cup, LogEntry.Watered.through());
+            Plant moved = plant("Moved " + i, grower.stop(), "phalaenopsis", today.minusYears(1));
+            write(
+                    moved,
+                    new LogEntry.Moved(
+                            Optional.empty(),
+                            Optional.of(locker.id()),
+                            OptionalDouble.empty(),
+                            OptionalDouble.empty()));
+            plant("New " + i, grower.stop(), "phalaenopsis", today.minusDays(2));
+            cases.open(
+                    collection,
+                    plant("Ill " + i, grower.stop(), "phalaenopsis", today.minusYears(1))
+                            .id());
+        }
+    }
+
+    private Plant plant(String name, Stop stop, String kind, LocalDate came) {
+        return collections.write(new Plant(UUID.randomUUID(), collection, stop.id(), 0, name, kind)
+                .potted(PotKind.PLASTIC, 12.0, "bark", came)
+                .kept(WaterSource.RAIN, FeedStrength.WEAK, false, true, true)
+                .acquired(came));
+    }
+
+    private void write(Plant plant, LogEntry entry) {
+        log.write(collection, plant.id(), UUID.randomUUID(), LocalDate.now(clock), List.of(LogBook.Line.of(entry)));
+    }
+
+    private Map<String, Long> statements() throws Exception {
+        Map<String, Long> statements = new LinkedHashMap<>();
+        for (String page : List.of(
+                "/?stop=" + grower.stop().id(),
+                "/?stop=" + locker.id(),
+                "/?stop=" + porch.id(),
+                "/round/paper",
+                "/round/summary",
+                "/collection",
+                "/care",
+                "/feeding",
+                "/labels",
+                "/stops/" + grower.stop().id(),
+                "/stops/" + grower.stop().id() + "/plan",
+                "/exchange/plants.csv",
+                "/exchange/log.csv")) {
+            statements.put(
+                    page,
+                    CountedStatements.of(() ->
+                            mvc.perform(get(page).with(user(grower.member()))).andExpect(status().isOk())));
+        }
+        return statements;
+    }
+
+    @Test
+    void morePlantsDoNotMeanMoreQuestionsToTheDatabase() throws Exception {
+        plants(0, FEW);
+        statements();
+        Map<String, Long> few = statements();
+        plants(FEW, MANY);
+        assertThat(few.values()).allSatisfy(count -> assertThat(count).isBetween(1L, 40L));
+        assertThat(statements()).isEqualTo(few);
+    }
+}
