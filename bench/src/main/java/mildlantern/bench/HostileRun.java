@@ -140,7 +140,8 @@ public final class HostileRun {
         AtomicBoolean over = new AtomicBoolean();
         List<Double> waits = Collections.synchronizedList(new ArrayList<>());
         Map<Object, Integer> answers = new TreeMap<>();
-        Future<?> watching = Executors.newSingleThreadExecutor().submit(watch(witness, over, waits));
+        ExecutorService witnesses = Executors.newSingleThreadExecutor();
+        Future<?> watching = witnesses.submit(watch(witness, over, waits));
         List<Callable<Object>> all = Collections.nCopies(AT_ONCE, () -> {
             try {
                 return String.valueOf(attack.send().statusCode());
@@ -156,6 +157,7 @@ public final class HostileRun {
         over.set(true);
         watching.get();
         attackers.shutdown();
+        witnesses.shutdown();
         print(what, answers, began, waits);
     }
 
@@ -197,10 +199,12 @@ public final class HostileRun {
                             .getBytes(StandardCharsets.US_ASCII));
             sockets.add(socket);
         }
-        Future<?> watching = Executors.newSingleThreadExecutor().submit(watch(witness, over, waits));
+        ExecutorService witnesses = Executors.newSingleThreadExecutor();
+        Future<?> watching = witnesses.submit(watch(witness, over, waits));
         Thread.sleep(15_000);
         over.set(true);
         watching.get();
+        witnesses.shutdown();
         for (Socket socket : sockets) {
             socket.close();
         }
