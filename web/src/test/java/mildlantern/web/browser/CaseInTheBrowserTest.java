@@ -161,6 +161,7 @@ class CaseInTheBrowserTest {
         tabTo("button.press.do:has-text('start this trial')");
         page.keyboard().press("Enter");
         assertThat(page.locator(".trial-box")).isVisible();
+        page.waitForLoadState();
         page.keyboard().press("?");
         assertThat(page.locator("#key-list")).containsText("look again");
         window.accessible();
@@ -168,6 +169,7 @@ class CaseInTheBrowserTest {
         page.keyboard().press("Escape");
         page.keyboard().press("a");
         assertThat(page.locator(".trial-box")).isVisible();
+        page.waitForLoadState();
         window.quiet();
     }
 
@@ -213,6 +215,8 @@ class CaseInTheBrowserTest {
         window.open("/plants/" + plant.id());
         page.keyboard().press("o");
         assertThat(page.locator(".ladder .rung").first()).isVisible();
+        // A page can be seen before its scripts are there, and keys are theirs.
+        page.waitForLoadState();
     }
 
     /** Says it in words and answers the finding that is meant, by keyboard. */
@@ -308,6 +312,7 @@ class CaseInTheBrowserTest {
         tabTo("button.press.do:has-text('start this trial')");
         page.keyboard().press("Enter");
         assertThat(page.locator(".trial-box")).isVisible();
+        page.waitForLoadState();
         page.keyboard().press("h");
         assertThat(page.locator(".story-steps")).containsText("wet at the bottom");
         window.accessible();
@@ -339,6 +344,7 @@ class CaseInTheBrowserTest {
         page.getByText("decide on a cause").click();
         page.getByText("start this trial").click();
         assertThat(page.locator(".trial-box")).isVisible();
+        page.waitForLoadState();
         window.fitsItsHeight();
     }
 
