@@ -47,9 +47,7 @@ class AccountController {
             @Size(min = 3, max = 80, message = "3 to 80 characters.")
             String signIn,
 
-            @NotBlank(message = "Choose a password.")
-            @Size(min = 10, max = 200, message = "10 to 200 characters; a sentence is good.")
-            String password) {}
+            @PasswordRule String password) {}
 
     @GetMapping("/sign-in")
     String signIn(@RequestParam(name = "wait", defaultValue = "") String wait, Model model) {

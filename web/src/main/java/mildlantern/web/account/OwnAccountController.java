@@ -42,9 +42,7 @@ class OwnAccountController {
     record NewPassword(
             @NotBlank(message = "Your password until now.") String old,
 
-            @NotBlank(message = "Choose a password.")
-            @Size(min = 10, max = 200, message = "10 to 200 characters; a sentence is good.")
-            String fresh) {}
+            @PasswordRule String fresh) {}
 
     /**
      * Somebody who gets an account.
@@ -65,9 +63,7 @@ class OwnAccountController {
             @Size(min = 3, max = 80, message = "3 to 80 characters.")
             String signIn,
 
-            @NotBlank(message = "Choose a password.")
-            @Size(min = 10, max = 200, message = "10 to 200 characters; a sentence is good.")
-            String password) {}
+            @PasswordRule String password) {}
 
     @GetMapping("/account")
     String page(@AuthenticationPrincipal SignedIn member, Model model) {

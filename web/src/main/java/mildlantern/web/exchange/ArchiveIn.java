@@ -3,6 +3,7 @@ package mildlantern.web.exchange;
 import java.io.FilterInputStream;
 import java.io.IOException;
 import java.io.InputStream;
+import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -148,15 +149,9 @@ class ArchiveIn {
             try (ZipInputStream zip = new ZipInputStream(Files.newInputStream(file), StandardCharsets.UTF_8)) {
                 for (ZipEntry entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry()) {
                     each.with(entry.getName(), new Counted(zip, unpacked));
-                    drain(new Counted(zip, unpacked));
+                    // What nobody asked for is passed over, and counted.
+                    new Counted(zip, unpacked).transferTo(OutputStream.nullOutputStream());
                 }
-            }
-        }
-
-        private static void drain(InputStream in) throws IOException {
-            byte[] away = new byte[1 << 16];
-            while (in.read(away) >= 0) {
-                // What nobody asked for is passed over, and counted.
             }
         }
 

@@ -39,6 +39,14 @@ final class ArchiveTables {
         }
     }
 
+    private static final String PLANT_NAME = "p.name || coalesce(p.drawn_from, p.id)::text";
+    private static final String ITS_PLANT = "(select " + PLANT_NAME + " from plant p where p.id = t.plant_id)";
+    private static final String ITS_CASE = "(select c.opened_on::text || " + PLANT_NAME
+            + " from trouble_case c join plant p on p.id = c.plant_id where c.id = t.case_id)";
+    private static final String ITS_COURSE = "(select c.started_on::text || " + PLANT_NAME
+            + " from course c join plant p on p.id = c.plant_id where c.id = t.course_id)";
+    private static final String ITS_STOP = "(select s.position from stop s where s.id = t.stop_id)";
+
     static final List<Table> TABLES = List.of(
             new Table("stop", "stop", "t.position, t.name", Map.of()),
             new Table("own_kind", "kind", "t.name, t.nearest", Map.of()),
@@ -47,15 +55,11 @@ final class ArchiveTables {
                     "plant",
                     "t.name, t.accession, t.acquired_on, t.place_on_stop, coalesce(t.drawn_from, t.id)",
                     Map.of("stop_id", "stop", "mother_id", "plant", "profile", "own_kind")),
-            new Table(
-                    "stop_reading",
-                    "reading",
-                    "(select s.position from stop s where s.id = t.stop_id), t.on_day, t.written_at",
-                    Map.of("stop_id", "stop")),
+            new Table("stop_reading", "reading", ITS_STOP + ", t.on_day, t.written_at", Map.of("stop_id", "stop")),
             new Table(
                     "happening",
                     "entry",
-                    "t.on_day, t.written_at, (select p.name || coalesce(p.drawn_from, p.id)::text from plant p where p.id = t.plant_id), t.kind, t.amount_ml, t.detail",
+                    "t.on_day, t.written_at, " + ITS_PLANT + ", t.kind, t.amount_ml, t.detail",
                     Map.of(
                             "plant_id", "plant",
                             "from_stop", "stop",
@@ -65,65 +69,49 @@ final class ArchiveTables {
             new Table(
                     "trouble_case",
                     "case",
-                    "t.opened_on, (select p.name || coalesce(p.drawn_from, p.id)::text from plant p where p.id = t.plant_id), t.closed_on",
+                    "t.opened_on, " + ITS_PLANT + ", t.closed_on",
                     Map.of("plant_id", "plant", "merged_into", "trouble_case")),
             new Table(
                     "case_answer",
                     "answer",
-                    "(select c.opened_on::text || p.name || coalesce(p.drawn_from, p.id)::text from trouble_case c join plant p on p.id = c.plant_id where c.id = t.case_id), t.visit, t.pin, t.finding",
+                    ITS_CASE + ", t.visit, t.pin, t.finding",
                     Map.of("case_id", "trouble_case")),
-            new Table(
-                    "case_trial",
-                    "trial",
-                    "(select c.opened_on::text || p.name || coalesce(p.drawn_from, p.id)::text from trouble_case c join plant p on p.id = c.plant_id where c.id = t.case_id), t.number",
-                    Map.of("case_id", "trouble_case")),
-            new Table(
-                    "case_opinion",
-                    "opinion",
-                    "(select c.opened_on::text || p.name || coalesce(p.drawn_from, p.id)::text from trouble_case c join plant p on p.id = c.plant_id where c.id = t.case_id), t.seq, t.cause",
-                    Map.of("case_id", "trouble_case")),
-            new Table(
-                    "case_recall",
-                    "recall",
-                    "(select c.opened_on::text || p.name || coalesce(p.drawn_from, p.id)::text from trouble_case c join plant p on p.id = c.plant_id where c.id = t.case_id), t.kind",
-                    Map.of("case_id", "trouble_case")),
+            new Table("case_trial", "trial", ITS_CASE + ", t.number", Map.of("case_id", "trouble_case")),
+            new Table("case_opinion", "opinion", ITS_CASE + ", t.seq, t.cause", Map.of("case_id", "trouble_case")),
+            new Table("case_recall", "recall", ITS_CASE + ", t.kind", Map.of("case_id", "trouble_case")),
             new Table(
                     "care_entry",
                     "care",
-                    "(select p.name || coalesce(p.drawn_from, p.id)::text from plant p where p.id = t.plant_id), t.written_at, t.setting, t.text",
+                    ITS_PLANT + ", t.written_at, t.setting, t.text",
                     Map.of("plant_id", "plant", "case_id", "trouble_case")),
             new Table(
                     "course",
                     "course",
-                    "t.started_on, (select p.name || coalesce(p.drawn_from, p.id)::text from plant p where p.id = t.plant_id), t.disorder",
+                    "t.started_on, " + ITS_PLANT + ", t.disorder",
                     Map.of("case_id", "trouble_case", "plant_id", "plant")),
             new Table(
                     "course_step",
                     "step",
-                    "(select c.started_on::text || p.name || coalesce(p.drawn_from, p.id)::text from course c join plant p on p.id = c.plant_id where c.id = t.course_id), t.on_day, t.phase, t.means, t.state",
+                    ITS_COURSE + ", t.on_day, t.phase, t.means, t.state",
                     Map.of("course_id", "course")),
             new Table(
                     "contact_look",
                     "contact",
-                    "(select c.started_on::text || p.name || coalesce(p.drawn_from, p.id)::text from course c join plant p on p.id = c.plant_id where c.id = t.course_id), (select p.name || coalesce(p.drawn_from, p.id)::text from plant p where p.id = t.plant_id)",
+                    ITS_COURSE + ", " + ITS_PLANT,
                     Map.of("course_id", "course", "plant_id", "plant")),
             new Table("own_product", "product", "t.name", Map.of()),
             new Table("own_feed", "feed", "t.name", Map.of()),
             new Table("own_water", "water", "t.source", Map.of()),
-            new Table(
-                    "sensor",
-                    "sensor",
-                    "(select s.position from stop s where s.id = t.stop_id), t.name, t.created_at",
-                    Map.of("stop_id", "stop")),
+            new Table("sensor", "sensor", ITS_STOP + ", t.name, t.created_at", Map.of("stop_id", "stop")),
             new Table(
                     "errand",
                     "errand",
-                    "t.on_day, (select p.name || coalesce(p.drawn_from, p.id)::text from plant p where p.id = t.plant_id), t.kind, t.words",
+                    "t.on_day, " + ITS_PLANT + ", t.kind, t.words",
                     Map.of("plant_id", "plant", "to_stop", "stop")),
             new Table(
                     "photo",
                     "photo",
-                    "(select p.name || coalesce(p.drawn_from, p.id)::text from plant p where p.id = t.plant_id), t.taken_on, t.caption, md5(t.bytes)",
+                    ITS_PLANT + ", t.taken_on, t.caption, md5(t.bytes)",
                     Map.of("plant_id", "plant", "happening_id", "happening")));
 
     /** Columns of texts in which keys stand among other words. */

@@ -12,6 +12,7 @@ import org.springframework.http.MediaType;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.util.HtmlUtils;
+import tools.jackson.databind.node.JsonNodeFactory;
 
 /** How something that went wrong is answered: as a problem document where a program asks, as a plain page where no page can be made. */
 final class Answers {
@@ -63,9 +64,13 @@ final class Answers {
         }
         boolean json = asProgram(request);
         String body = json
-                ? """
-                {"type":"about:blank","title":"%s","status":%d,"detail":"%s %s"}
-                """.formatted(wrong.title(), wrong.status().value(), wrong.what(), wrong.kept())
+                ? JsonNodeFactory.instance
+                        .objectNode()
+                        .put("type", "about:blank")
+                        .put("title", wrong.title())
+                        .put("status", wrong.status().value())
+                        .put("detail", wrong.what() + " " + wrong.kept())
+                        .toString()
                 : PAGE.formatted(
                         HtmlUtils.htmlEscape(wrong.title()),
                         STARTED,

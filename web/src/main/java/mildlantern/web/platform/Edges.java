@@ -8,6 +8,7 @@ import java.io.IOException;
 import java.sql.SQLException;
 import java.sql.SQLTransientException;
 import java.util.Optional;
+import java.util.function.Predicate;
 import org.apache.catalina.connector.ClientAbortException;
 import org.apache.tomcat.util.http.InvalidParameterException;
 import org.slf4j.Logger;
@@ -84,25 +85,26 @@ class Edges extends OncePerRequestFilter {
 
     /** Whether something failed because no connection to the database was to be had, or it broke. */
     private static boolean databaseAway(Throwable problem) {
-        for (Throwable at = problem; at != null && at.getCause() != at; at = at.getCause()) {
-            if (at instanceof DataAccessResourceFailureException
-                    || at instanceof CannotGetJdbcConnectionException
-                    || at instanceof CannotCreateTransactionException
-                    || at instanceof SQLTransientException
-                    // Class 08: the connection; class 57: the server is going down or coming up.
-                    || at instanceof SQLException sql
-                            && sql.getSQLState() != null
-                            && (sql.getSQLState().startsWith("08")
-                                    || sql.getSQLState().startsWith("57P"))) {
-                return true;
-            }
-        }
-        return false;
+        return anyCause(
+                problem,
+                at -> at instanceof DataAccessResourceFailureException
+                        || at instanceof CannotGetJdbcConnectionException
+                        || at instanceof CannotCreateTransactionException
+                        || at instanceof SQLTransientException
+                        // Class 08: the connection; class 57: the server is going down or coming up.
+                        || at instanceof SQLException sql
+                                && sql.getSQLState() != null
+                                && (sql.getSQLState().startsWith("08")
+                                        || sql.getSQLState().startsWith("57P")));
     }
 
     private static boolean cause(Throwable problem, Class<? extends Throwable> type) {
+        return anyCause(problem, type::isInstance);
+    }
+
+    private static boolean anyCause(Throwable problem, Predicate<Throwable> wanted) {
         for (Throwable at = problem; at != null && at.getCause() != at; at = at.getCause()) {
-            if (type.isInstance(at)) {
+            if (wanted.test(at)) {
                 return true;
             }
         }
