@@ -19,13 +19,13 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TimeZone;
-import java.util.concurrent.Semaphore;
 import javax.imageio.IIOException;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageReadParam;
 import javax.imageio.ImageReader;
 import javax.imageio.stream.FileImageInputStream;
 import javax.imageio.stream.ImageInputStream;
+import mildlantern.web.platform.Gates;
 import net.coobird.thumbnailator.Thumbnails;
 import net.coobird.thumbnailator.util.exif.ExifFilterUtils;
 import net.coobird.thumbnailator.util.exif.Orientation;
@@ -48,7 +48,11 @@ public class Pictures {
     private static final Map<String, Long> MOST_PIXELS =
             Map.of("jpeg", 110_000_000L, "png", 110_000_000L, "webp", 16_000_000L);
 
-    private final Semaphore one = new Semaphore(1, true);
+    private final Gates gates;
+
+    Pictures(Gates gates) {
+        this.gates = gates;
+    }
 
     /** Why a picture was not taken in; the message is for the grower. */
     public static final class Unusable extends Exception {
@@ -70,7 +74,10 @@ public class Pictures {
      * @throws Unusable if the file is no picture, or too large a one
      */
     public Made make(Path file) throws Unusable {
-        one.acquireUninterruptibly();
+        return gates.pictures().behind(() -> drawnAnew(file));
+    }
+
+    private static Made drawnAnew(Path file) throws Unusable {
         try (ImageInputStream in = new FileImageInputStream(file.toFile())) {
             ImageReader reader = reader(in);
             try {
@@ -90,8 +97,6 @@ public class Pictures {
         } catch (RuntimeException e) {
             // Readers throw whatever a damaged file leads them to.
             throw damaged();
-        } finally {
-            one.release();
         }
     }
 

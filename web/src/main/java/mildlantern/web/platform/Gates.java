@@ -12,6 +12,7 @@ public class Gates {
     private final Gate tables = new Gate(1);
     private final Gate exports = new Gate(2);
     private final Gate archives = new Gate(1);
+    private final Gate pictures = new Gate(1);
 
     /** For reading a table into memory. */
     public Gate tables() {
@@ -26,6 +27,11 @@ public class Gates {
     /** For taking an archive in. */
     public Gate archives() {
         return archives;
+    }
+
+    /** For unfolding a picture in memory. */
+    public Gate pictures() {
+        return pictures;
     }
 
     /** Something to do behind a gate. */

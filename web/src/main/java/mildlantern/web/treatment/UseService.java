@@ -156,7 +156,7 @@ class UseService {
                 asked.sun(),
                 refused,
                 problem.isPresent()
-                        ? "Mend the strength first."
+                        ? "Correct the strength first."
                         : refused ? "No, not today." : verdicts.isEmpty() ? "Yes." : "Yes, and mind:",
                 verdicts,
                 refused ? List.of() : CourseComposer.terms(means),
