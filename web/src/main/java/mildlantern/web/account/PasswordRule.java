@@ -12,7 +12,7 @@ import java.lang.annotation.Target;
 
 /** What a password that somebody chooses must be. */
 @NotBlank(message = "Choose a password.")
-@Size(min = 10, max = 200, message = "10 to 200 characters; a sentence is good.")
+@Size(min = 10, max = 200, message = "Too short or too long: it needs 10 to 200 characters.")
 @Constraint(validatedBy = {})
 @Target({ElementType.FIELD, ElementType.METHOD, ElementType.PARAMETER})
 @Retention(RetentionPolicy.RUNTIME)
