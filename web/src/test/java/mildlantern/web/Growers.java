@@ -7,12 +7,13 @@ import mildlantern.plant.Brightness;
 import mildlantern.plant.FeedStrength;
 import mildlantern.plant.WaterSource;
 import mildlantern.web.account.AccountService;
-import mildlantern.web.collection.CollectionService;
-import mildlantern.web.collection.Collections;
-import mildlantern.web.collection.Plant;
-import mildlantern.web.collection.PotKind;
-import mildlantern.web.collection.Stop;
+import mildlantern.web.plant.Plant;
+import mildlantern.web.plant.PotKind;
 import mildlantern.web.platform.SignedIn;
+import mildlantern.web.routine.RecordWriter;
+import mildlantern.web.stop.Houses;
+import mildlantern.web.stop.Stop;
+import mildlantern.web.stop.Stops;
 import org.springframework.boot.test.context.TestComponent;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -21,14 +22,16 @@ import org.springframework.transaction.annotation.Transactional;
 public class Growers {
     public static final String PASSWORD = "a long enough password";
 
-    private final Collections collections;
-    private final CollectionService plants;
+    private final Houses collections;
+    private final Stops stops;
+    private final RecordWriter recordWriter;
     private final AccountService accounts;
     private final Clock clock;
 
-    Growers(Collections collections, CollectionService plants, AccountService accounts, Clock clock) {
+    Growers(Houses collections, Stops stops, RecordWriter recordWriter, AccountService accounts, Clock clock) {
         this.collections = collections;
-        this.plants = plants;
+        this.stops = stops;
+        this.recordWriter = recordWriter;
         this.accounts = accounts;
         this.clock = clock;
     }
@@ -46,7 +49,7 @@ public class Growers {
         collections.make(collection, "Test house", "north");
         String signIn = "grower-" + collection;
         accounts.open(collection, signIn, "Grower", PASSWORD);
-        Stop stop = plants.write(
+        Stop stop = stops.store(
                 new Stop(UUID.randomUUID(), collection, 1, "Sill").climate(Brightness.MEDIUM, 50.0, 21.0, 17.0));
         Plant plant = plant(collection, stop, "Limpet");
         SignedIn member = (SignedIn) accounts.loadUserByUsername(signIn);
@@ -66,7 +69,7 @@ public class Growers {
 
     @Transactional
     public Plant plant(UUID collection, Stop stop, String name) {
-        return plants.write(new Plant(UUID.randomUUID(), collection, stop.id(), 0, name, "phalaenopsis")
+        return recordWriter.store(new Plant(UUID.randomUUID(), collection, stop.id(), 0, name, "phalaenopsis")
                 .potted(PotKind.CLAY, 12.0, "bark", LocalDate.now(clock).minusMonths(34))
                 .kept(WaterSource.RAIN, FeedStrength.WEAK, false, true, true)
                 .counted(6, 0, 0, 3, 1));

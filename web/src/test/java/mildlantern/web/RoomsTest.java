@@ -2,26 +2,117 @@ package mildlantern.web;
 
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
+import static java.util.Map.entry;
+import static org.assertj.core.api.Assertions.assertThat;
 
+import com.tngtech.archunit.base.DescribedPredicate;
+import com.tngtech.archunit.core.domain.Dependency;
+import com.tngtech.archunit.core.domain.JavaClass;
+import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchRule;
+import java.net.URI;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.OffsetDateTime;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.TreeSet;
 import java.util.UUID;
-import mildlantern.web.collection.UpkeepRow;
-import mildlantern.web.collection.UpkeepRows;
+import mildlantern.web.routine.ScheduleRow;
+import mildlantern.web.routine.Schedules;
 import org.springframework.data.repository.Repository;
 import org.springframework.stereotype.Controller;
 
-/** Features stand beside one another without going round in circles, and controllers leave the tables alone. */
+/** Each room uses the rooms that it says it does and no others, and leaves their tables alone. */
 @AnalyzeClasses(packages = "mildlantern.web", importOptions = ImportOption.DoNotIncludeTests.class)
 class RoomsTest {
+    private static final String HOUSE = "mildlantern.web.";
+
+    /** A room with more files than this is a drawer. */
+    private static final int MOST_FILES = 32;
+
+    /** What each room uses besides the platform. */
+    private static final Map<String, Set<String>> USES = Map.ofEntries(
+            entry("platform", Set.of()),
+            entry("plate", Set.of()),
+            entry("calculator", Set.of()),
+            entry("stop", Set.of()),
+            entry("plant", Set.of("plate", "stop")),
+            entry("log", Set.of("plant", "stop")),
+            entry("routine", Set.of("log", "plant", "stop")),
+            entry("account", Set.of("stop")),
+            entry("photo", Set.of("routine", "log", "plant")),
+            entry("keeping", Set.of("routine", "log", "plant", "stop")),
+            entry("quickline", Set.of("routine", "log", "plant", "stop")),
+            entry("plantpage", Set.of("plate", "photo", "routine", "log", "plant", "stop")),
+            entry("mixing", Set.of("calculator", "routine", "plant", "stop")),
+            entry("climate", Set.of("calculator", "routine", "plant", "stop")),
+            entry("casework", Set.of("plate", "routine", "log", "plant", "stop")),
+            entry("treatment", Set.of("casework", "routine", "log", "plant", "stop")),
+            entry("feeding", Set.of("casework", "routine", "log", "plant", "stop")),
+            entry("care", Set.of("feeding", "climate", "casework", "routine", "log", "plant", "stop")),
+            entry("plan", Set.of("care", "routine", "plant", "stop")),
+            entry("round", Set.of("plan", "care", "treatment", "casework", "routine", "log", "plant", "stop")),
+            entry("exchange", Set.of("photo", "routine", "log", "plant", "stop")),
+            entry("demo", Set.of("account", "climate", "casework", "routine", "plant", "stop")));
+
+    private static String room(JavaClass type) {
+        String rest = (type.getPackageName() + ".").replaceFirst("^" + HOUSE.replace(".", "\\."), "");
+        return rest.contains(".") ? rest.substring(0, rest.indexOf('.')) : "";
+    }
+
+    @ArchTest
+    static void roomsUseWhatTheySayTheyUseAndAllOfThat(JavaClasses classes) {
+        Map<String, Set<String>> found = new TreeMap<>();
+        for (JavaClass type : classes) {
+            if (!room(type).isEmpty()) {
+                Set<String> used = found.computeIfAbsent(room(type), room -> new TreeSet<>());
+                type.getDirectDependenciesFromSelf().stream()
+                        .map(Dependency::getTargetClass)
+                        .filter(target -> target.getPackageName().startsWith(HOUSE))
+                        .map(RoomsTest::room)
+                        .filter(target -> !target.equals(room(type)) && !target.equals("platform"))
+                        .forEach(used::add);
+            }
+        }
+        assertThat(found).isEqualTo(new TreeMap<>(USES));
+    }
+
+    @ArchTest
+    static void noRoomIsADrawer(JavaClasses classes) {
+        Map<String, Set<URI>> files = new HashMap<>();
+        for (JavaClass type : classes) {
+            JavaClass outer = type;
+            while (outer.getEnclosingClass().isPresent()) {
+                outer = outer.getEnclosingClass().get();
+            }
+            files.computeIfAbsent(room(type), room -> new HashSet<>())
+                    .add(outer.getSource().orElseThrow().getUri());
+        }
+        assertThat(files).allSatisfy((room, all) -> assertThat(all).as(room).hasSizeLessThanOrEqualTo(MOST_FILES));
+    }
+
     @ArchTest
     static final ArchRule NO_CIRCLES =
             slices().matching("mildlantern.web.(*)..").should().beFreeOfCycles();
+
+    /** Tables are asked by the room that owns them. */
+    @ArchTest
+    static final ArchRule TABLES_STAY_IN_THEIR_ROOM = noClasses()
+            .that(new DescribedPredicate<>("are repositories") {
+                @Override
+                public boolean test(JavaClass type) {
+                    return type.isAssignableTo(Repository.class);
+                }
+            })
+            .should()
+            .bePublic();
 
     @ArchTest
     static final ArchRule CONTROLLERS_CALL_SERVICES = noClasses()
@@ -37,14 +128,14 @@ class RoomsTest {
             .that()
             .doNotHaveSimpleName("Routine")
             .and()
-            .doNotHaveSimpleName("Upkeeper")
+            .doNotHaveSimpleName("Scheduler")
             .should()
             .dependOnClassesThat()
-            .haveSimpleName("Upkeeper")
+            .haveSimpleName("Scheduler")
             .orShould()
-            .callMethod(UpkeepRows.class, "store", UUID.class, UpkeepRow.class)
+            .callMethod(Schedules.class, "store", UUID.class, ScheduleRow.class)
             .orShould()
-            .callMethod(UpkeepRows.class, "forget", UUID.class, UUID.class);
+            .callMethod(Schedules.class, "forget", UUID.class, UUID.class);
 
     @ArchTest
     static final ArchRule ONE_CLOCK = noClasses()

@@ -5,10 +5,10 @@ import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.Locale;
 import java.util.UUID;
-import mildlantern.web.collection.Collections;
-import mildlantern.web.collection.PlantCollection;
 import mildlantern.web.platform.NotHere;
 import mildlantern.web.platform.SignedIn;
+import mildlantern.web.stop.House;
+import mildlantern.web.stop.Houses;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.security.core.userdetails.UserDetails;
@@ -23,17 +23,13 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class AccountService implements UserDetailsService, UserDetailsPasswordService {
     private final MemberRepository members;
-    private final Collections collections;
+    private final Houses collections;
     private final PasswordEncoder passwords;
     private final JdbcClient jdbc;
     private final Clock clock;
 
     AccountService(
-            MemberRepository members,
-            Collections collections,
-            PasswordEncoder passwords,
-            JdbcClient jdbc,
-            Clock clock) {
+            MemberRepository members, Houses collections, PasswordEncoder passwords, JdbcClient jdbc, Clock clock) {
         this.members = members;
         this.collections = collections;
         this.passwords = passwords;
@@ -83,7 +79,7 @@ public class AccountService implements UserDetailsService, UserDetailsPasswordSe
     /** Makes an account with an empty collection of its own. */
     @Transactional
     void openWithCollection(String collectionName, String hemisphere, String signIn, String name, String password) {
-        PlantCollection collection = collections.make(UUID.randomUUID(), collectionName.strip(), hemisphere);
+        House collection = collections.make(UUID.randomUUID(), collectionName.strip(), hemisphere);
         open(collection.id(), signIn, name, password);
     }
 

@@ -18,9 +18,9 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 class CareController {
     private final CarePages pages;
     private final CareService care;
-    private final Errands errands;
+    private final PlannedTasks errands;
 
-    CareController(CarePages pages, CareService care, Errands errands) {
+    CareController(CarePages pages, CareService care, PlannedTasks errands) {
         this.pages = pages;
         this.care = care;
         this.errands = errands;

@@ -20,10 +20,12 @@ import mildlantern.care.Need;
 import mildlantern.care.Needs;
 import mildlantern.care.StepPlanner;
 import mildlantern.quantity.Limits;
-import mildlantern.web.collection.CollectionService;
-import mildlantern.web.collection.HappeningWords;
-import mildlantern.web.collection.Plant;
-import mildlantern.web.collection.StopReading;
+import mildlantern.web.log.LogWords;
+import mildlantern.web.plant.Plant;
+import mildlantern.web.plant.Plants;
+import mildlantern.web.routine.Records;
+import mildlantern.web.stop.StopReading;
+import mildlantern.web.stop.Stops;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -39,13 +41,17 @@ class CarePages {
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM", Locale.UK);
 
     private final CareService care;
-    private final CollectionService collections;
-    private final Errands errands;
+    private final Plants plants;
+    private final Records records;
+    private final Stops stops;
+    private final PlannedTasks errands;
     private final Clock clock;
 
-    CarePages(CareService care, CollectionService collections, Errands errands, Clock clock) {
+    CarePages(CareService care, Plants plants, Records records, Stops stops, PlannedTasks errands, Clock clock) {
         this.care = care;
-        this.collections = collections;
+        this.plants = plants;
+        this.records = records;
+        this.stops = stops;
         this.errands = errands;
         this.clock = clock;
     }
@@ -117,19 +123,20 @@ class CarePages {
     record Line(UUID plant, String name, String kind, String stop, String said, double missed, String change) {}
 
     Page page(UUID collection, UUID id) {
-        Plant plant = collections.plant(collection, id);
-        CareService.House house = care.house(collection, collections.plants(collection));
-        Changes.Subject subject = care.subject(house, plant, Optional.of(collections.record(plant)));
+        Plant plant = this.plants.plant(collection, id);
+        CareService.House house = care.house(collection, this.plants.plants(collection));
+        Changes.Subject subject = care.subject(house, plant, Optional.of(records.record(plant)));
         List<Need> needs = care.needs(house, subject);
-        List<Errand> open = errands.running(collection, id);
+        List<PlannedTask> open = errands.running(collection, id);
         // While a change runs, nothing else is changed.
         List<Proposal> proposals = (open.isEmpty() ? care.weigh(house, subject) : List.<Change>of())
                 .stream().map(change -> proposal(house, subject, change)).toList();
-        List<StopReading> readings =
-                collections.readingsSince(collection, LocalDate.now(clock).minusDays(DAYS_BACK)).stream()
-                        .filter(reading ->
-                                reading.stop().equals(plant.stop()) && reading.origin() == StopReading.Origin.MEASURED)
-                        .toList();
+        List<StopReading> readings = stops
+                .readingsSince(collection, LocalDate.now(clock).minusDays(DAYS_BACK))
+                .stream()
+                .filter(reading ->
+                        reading.stop().equals(plant.stop()) && reading.origin() == StopReading.Origin.MEASURED)
+                .toList();
         return new Page(
                 id,
                 plant.name(),
@@ -141,18 +148,18 @@ class CarePages {
                 proposals.stream().skip(1).limit(4).toList(),
                 places(house, subject),
                 open.stream()
-                        .filter(errand -> errand.kind() == Errand.Kind.MOVE)
+                        .filter(errand -> errand.kind() == PlannedTask.Kind.MOVE)
                         .map(this::step)
                         .toList(),
                 open.stream()
-                        .filter(errand -> errand.kind() == Errand.Kind.LOOK)
+                        .filter(errand -> errand.kind() == PlannedTask.Kind.LOOK)
                         .map(errand -> DAY.format(errand.onDay()) + ": " + errand.words())
                         .toList(),
-                HappeningWords.holds(house.holds().getOrDefault(id, Set.of())),
+                LogWords.holds(house.holds().getOrDefault(id, Set.of())),
                 UUID.randomUUID());
     }
 
-    private Step step(Errand errand) {
+    private Step step(PlannedTask errand) {
         return new Step(
                 DAY.format(errand.onDay()), errand.words(), !errand.onDay().isAfter(LocalDate.now(clock)), errand.id());
     }
@@ -258,7 +265,7 @@ class CarePages {
     }
 
     All all(UUID collection) {
-        List<Plant> plants = collections.plants(collection);
+        List<Plant> plants = this.plants.plants(collection);
         CareService.House house = care.house(collection, plants);
         List<Line> lines = new ArrayList<>();
         int fitting = 0;

@@ -36,16 +36,20 @@ import mildlantern.web.casework.CaseTroubles;
 import mildlantern.web.climate.Stations;
 import mildlantern.web.climate.StopClimates;
 import mildlantern.web.climate.Weathers;
-import mildlantern.web.collection.CareEntry;
-import mildlantern.web.collection.CollectionService;
-import mildlantern.web.collection.Collections;
-import mildlantern.web.collection.HappeningWords;
-import mildlantern.web.collection.Plant;
-import mildlantern.web.collection.Routine;
-import mildlantern.web.collection.Stop;
-import mildlantern.web.collection.StopKind;
 import mildlantern.web.feeding.OwnWaters;
+import mildlantern.web.log.LogWords;
+import mildlantern.web.plant.CareEntry;
+import mildlantern.web.plant.CareSheets;
+import mildlantern.web.plant.Plant;
+import mildlantern.web.plant.Plants;
 import mildlantern.web.platform.WrittenForms;
+import mildlantern.web.routine.RecordWriter;
+import mildlantern.web.routine.Records;
+import mildlantern.web.routine.Routine;
+import mildlantern.web.stop.Houses;
+import mildlantern.web.stop.Stop;
+import mildlantern.web.stop.StopKind;
+import mildlantern.web.stop.Stops;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -53,8 +57,12 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional(readOnly = true)
 class CareService {
-    private final CollectionService collections;
-    private final Collections houses;
+    private final Stops stops;
+    private final Plants plants;
+    private final CareSheets careSheets;
+    private final Records records;
+    private final RecordWriter recordWriter;
+    private final Houses houses;
     private final StopClimates climates;
     private final Stations stations;
     private final Weathers weathers;
@@ -64,15 +72,19 @@ class CareService {
     private final Changes changes;
     private final CareKnowledge knowledge;
     private final StepPlanner stepPlanner;
-    private final Errands errands;
+    private final PlannedTasks errands;
     private final CaseTroubles troubles;
     private final Routine routine;
     private final WrittenForms forms;
     private final Clock clock;
 
     CareService(
-            CollectionService collections,
-            Collections houses,
+            Stops stops,
+            Plants plants,
+            CareSheets careSheets,
+            Records records,
+            RecordWriter recordWriter,
+            Houses houses,
             StopClimates climates,
             Stations stations,
             Weathers weathers,
@@ -82,12 +94,16 @@ class CareService {
             Changes changes,
             CareKnowledge knowledge,
             StepPlanner stepPlanner,
-            Errands errands,
+            PlannedTasks errands,
             CaseTroubles troubles,
             Routine routine,
             WrittenForms forms,
             Clock clock) {
-        this.collections = collections;
+        this.stops = stops;
+        this.plants = plants;
+        this.careSheets = careSheets;
+        this.records = records;
+        this.recordWriter = recordWriter;
         this.houses = houses;
         this.climates = climates;
         this.stations = stations;
@@ -138,7 +154,7 @@ class CareService {
         Map<UUID, List<Plant>> standing = plants.stream().collect(Collectors.groupingBy(Plant::stop));
         List<Changes.Spot> spots = new ArrayList<>();
         Map<UUID, Stop> stops = new HashMap<>();
-        for (Stop stop : collections.walk(collection)) {
+        for (Stop stop : this.stops.walk(collection)) {
             stops.put(stop.id(), stop);
             List<Plant> there = standing.getOrDefault(stop.id(), List.of());
             double pots = there.stream()
@@ -166,7 +182,7 @@ class CareService {
     }
 
     private Changes.Resident resident(Plant plant) {
-        return new Changes.Resident(plant.id(), plant.name(), collections.profile(plant));
+        return new Changes.Resident(plant.id(), plant.name(), this.plants.profile(plant));
     }
 
     private Changes.Outside outside(UUID collection) {
@@ -196,15 +212,14 @@ class CareService {
     }
 
     private PotGives pot(House house, Plant plant, Optional<PlantRecord> record) {
-        Profile profile = collections.profile(plant);
+        Profile profile = this.plants.profile(plant);
         Optional<PlantRecord.PotFood> food = record.flatMap(it -> it.feeding().pot());
         Optional<PlantRecord.Drying> drying = record.flatMap(it -> it.watering().drying());
         return new PotGives(
                 record.map(it -> it.watering().intervalDays()).orElse(OptionalDouble.empty()),
                 drying.map(it -> OptionalDouble.of(it.cycleDays())).orElse(OptionalDouble.empty()),
                 Optional.ofNullable(plant.waterSource())
-                        .map(source ->
-                                Figure.of(waters.dissolvedMg(house.water(source)), HappeningWords.water(source))),
+                        .map(source -> Figure.of(waters.dissolvedMg(house.water(source)), LogWords.water(source))),
                 food.map(it -> OptionalDouble.of(it.nitrogen())).orElse(OptionalDouble.empty()),
                 account.hungryBelow(),
                 food.map(it -> OptionalDouble.of(it.conductivity())).orElse(OptionalDouble.empty()),
@@ -263,7 +278,7 @@ class CareService {
     @Transactional
     boolean accept(UUID collection, UUID plantId, UUID form, Change.Kind kind, Optional<UUID> stop) {
         return routine.change(collection, List.of(plantId), () -> {
-            Plant plant = collections.plant(collection, plantId);
+            Plant plant = this.plants.plant(collection, plantId);
             if (forms.stored(collection, form)) {
                 return true;
             }
@@ -271,8 +286,8 @@ class CareService {
             if (!errands.running(collection, plantId).isEmpty()) {
                 return false;
             }
-            House house = house(collection, collections.plants(collection));
-            Changes.Subject subject = subject(house, plant, Optional.of(collections.record(plant)));
+            House house = house(collection, this.plants.plants(collection));
+            Changes.Subject subject = subject(house, plant, Optional.of(records.record(plant)));
             Optional<Change> chosen = weigh(house, subject).stream()
                     .filter(change -> change.kind() == kind
                             && (stop.isEmpty() || change.stop().equals(stop)))
@@ -291,7 +306,7 @@ class CareService {
                 .orElse(List.of());
         LocalDate last = steps.isEmpty() ? today : steps.get(steps.size() - 1).on();
         LocalDate look = last.plusDays(knowledge.lookAgainDays(change.kind()));
-        collections.write(new CareEntry(
+        careSheets.store(new CareEntry(
                 plant,
                 null,
                 setting(change.kind()),
@@ -316,10 +331,10 @@ class CareService {
     /** Plans the steps to a stop that the grower chose, whatever the core thinks of it. */
     @Transactional
     void planMove(UUID collection, UUID plantId, UUID form, UUID to) {
-        collections.stop(collection, to);
+        this.stops.stop(collection, to);
         routine.write(collection, List.of(plantId), () -> {
-            Plant plant = collections.plant(collection, plantId);
-            House house = house(collection, collections.plants(collection));
+            Plant plant = this.plants.plant(collection, plantId);
+            House house = house(collection, this.plants.plants(collection));
             Changes.Subject subject = subject(house, plant, Optional.empty());
             if (errands.running(collection, plantId).isEmpty()) {
                 steps(house, subject, to)
@@ -335,7 +350,7 @@ class CareService {
                 collection,
                 List.of(plantId),
                 () -> errands.drop(
-                        collection, collections.plant(collection, plantId).id()));
+                        collection, this.plants.plant(collection, plantId).id()));
     }
 
     static CareSetting setting(Change.Kind kind) {

@@ -16,9 +16,10 @@ import mildlantern.diagnosis.Disorder;
 import mildlantern.diagnosis.Evidence;
 import mildlantern.diagnosis.Finding;
 import mildlantern.plant.PlantRecord;
-import mildlantern.web.collection.CollectionService;
-import mildlantern.web.collection.Plant;
+import mildlantern.web.plant.Plant;
+import mildlantern.web.plant.Plants;
 import mildlantern.web.platform.NotHere;
+import mildlantern.web.routine.Records;
 import org.springframework.stereotype.Component;
 
 /** What is known of a case: its answers, its evidence, its trial. Reads only. */
@@ -33,7 +34,8 @@ class CaseBook {
     private final CaseRepositories.Cases cases;
     private final CaseRepositories.Answers answers;
     private final CaseRepositories.CaseTrials trials;
-    private final CollectionService collections;
+    private final Plants plants;
+    private final Records records;
     private final Diagnosis diagnosis;
     private final Clock clock;
 
@@ -41,13 +43,15 @@ class CaseBook {
             CaseRepositories.Cases cases,
             CaseRepositories.Answers answers,
             CaseRepositories.CaseTrials trials,
-            CollectionService collections,
+            Plants plants,
+            Records records,
             Diagnosis diagnosis,
             Clock clock) {
         this.cases = cases;
         this.answers = answers;
         this.trials = trials;
-        this.collections = collections;
+        this.plants = plants;
+        this.records = records;
         this.diagnosis = diagnosis;
         this.clock = clock;
     }
@@ -115,8 +119,8 @@ class CaseBook {
 
     /** What can be the matter, by the plant's record of today and all that was seen. */
     Differential differential(TroubleCase troubleCase) {
-        Plant plant = collections.plant(troubleCase.collection(), troubleCase.plant());
-        return differential(troubleCase, plant, collections.record(plant));
+        Plant plant = plants.plant(troubleCase.collection(), troubleCase.plant());
+        return differential(troubleCase, plant, records.record(plant));
     }
 
     /** The same, where plant and record are at hand. */
@@ -136,7 +140,7 @@ class CaseBook {
         if (decided.isEmpty()) {
             return List.of();
         }
-        collections.plantsAt(plant.collection(), plant.stop()).stream()
+        plants.plantsAt(plant.collection(), plant.stop()).stream()
                 .filter(other -> !other.id().equals(plant.id()))
                 .forEach(other -> beside.put(other.id(), other));
         return decided.stream()

@@ -14,9 +14,9 @@ import java.util.stream.Stream;
 import mildlantern.diagnosis.Part;
 import mildlantern.knowledge.Words;
 import mildlantern.treatment.CareSetting;
-import mildlantern.web.platform.MovedOn;
 import mildlantern.web.platform.NotHere;
 import mildlantern.web.platform.SignedIn;
+import mildlantern.web.platform.StaleVersion;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -102,7 +102,7 @@ class CaseController {
                 : q.isBlank() ? Panels.Asked.of(part(part)) : new Panels.Asked(Optional.empty(), q, false);
         try {
             cases.answer(member.collection(), id, version, finding, state, part(part));
-        } catch (MovedOn problem) {
+        } catch (StaleVersion problem) {
             response.setStatus(HttpStatus.CONFLICT.value());
             model.addAttribute("movedOn", new Unsent(finding, state, part, problem.kept()));
             model.addAttribute("board", pages.board(member.collection(), id, shown));

@@ -26,11 +26,14 @@ import mildlantern.treatment.Hold;
 import mildlantern.treatment.TreatmentKnowledge;
 import mildlantern.treatment.Trial;
 import mildlantern.treatment.Trials;
-import mildlantern.web.collection.CareEntry;
-import mildlantern.web.collection.CollectionService;
-import mildlantern.web.collection.Plant;
-import mildlantern.web.collection.PlatePictures;
+import mildlantern.web.plant.CareEntry;
+import mildlantern.web.plant.CareSheets;
+import mildlantern.web.plant.Plant;
+import mildlantern.web.plant.Plants;
+import mildlantern.web.plant.PlatePictures;
 import mildlantern.web.plate.Plate;
+import mildlantern.web.routine.Records;
+import mildlantern.web.stop.Stops;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -43,7 +46,10 @@ class CasePages {
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM", Locale.UK);
 
     private final CaseBook book;
-    private final CollectionService collections;
+    private final Plants plants;
+    private final Records records;
+    private final Stops stops;
+    private final CareSheets careSheets;
     private final PlatePictures plates;
     private final Panels panels;
     private final Trials trials;
@@ -52,14 +58,20 @@ class CasePages {
 
     CasePages(
             CaseBook book,
-            CollectionService collections,
+            Plants plants,
+            Records records,
+            Stops stops,
+            CareSheets careSheets,
             PlatePictures plates,
             Panels panels,
             Trials trials,
             TreatmentKnowledge treatments,
             Clock clock) {
         this.book = book;
-        this.collections = collections;
+        this.plants = plants;
+        this.records = records;
+        this.stops = stops;
+        this.careSheets = careSheets;
         this.plates = plates;
         this.panels = panels;
         this.trials = trials;
@@ -70,8 +82,8 @@ class CasePages {
     /** The case page; with a panel for what is asked. */
     CaseViews.Board board(UUID collection, UUID caseId, Panels.Asked asked) {
         TroubleCase troubleCase = book.find(collection, caseId);
-        Plant plant = collections.plant(collection, troubleCase.plant());
-        PlantRecord record = collections.record(plant);
+        Plant plant = plants.plant(collection, troubleCase.plant());
+        PlantRecord record = records.record(plant);
         List<CaseAnswer> latest = book.latestAnswers(troubleCase);
         Map<String, Integer> pins = new LinkedHashMap<>();
         latest.stream().filter(answer -> !answer.skipped()).forEach(answer -> pins.put(answer.finding(), answer.pin()));
@@ -159,7 +171,7 @@ class CasePages {
         String opened = "case opened " + ago(troubleCase.openedOn());
         String look = troubleCase.visit() > 1 ? ", look " + troubleCase.visit() : "";
         return record.profile().name() + medium + " · "
-                + collections.stop(plant.collection(), plant.stop()).name() + " · " + opened + look;
+                + stops.stop(plant.collection(), plant.stop()).name() + " · " + opened + look;
     }
 
     private String ago(LocalDate day) {
@@ -217,7 +229,7 @@ class CasePages {
 
     CaseViews.LookAgainPage lookAgainPage(UUID collection, UUID caseId) {
         TroubleCase troubleCase = CaseService.inTrial(book.find(collection, caseId));
-        Plant plant = collections.plant(collection, troubleCase.plant());
+        Plant plant = plants.plant(collection, troubleCase.plant());
         List<CaseAnswer> latest = book.latestAnswers(troubleCase);
         Plate plate = plates.of(plant);
         List<CaseViews.AgainRow> rows = new ArrayList<>();
@@ -265,7 +277,7 @@ class CasePages {
 
     CaseViews.ClosePage closePage(UUID collection, UUID caseId) {
         TroubleCase troubleCase = book.find(collection, caseId);
-        Plant plant = collections.plant(collection, troubleCase.plant());
+        Plant plant = plants.plant(collection, troubleCase.plant());
         Optional<CaseTrial> latest = book.latestTrial(collection, caseId);
         Optional<Comparison> comparison = latest.filter(CaseTrial::finished).map(finished -> book.compare(troubleCase));
         boolean better = comparison
@@ -319,7 +331,7 @@ class CasePages {
     }
 
     private List<CaseViews.CareOption> care(Plant plant, String cause, Trial trial, boolean better) {
-        Map<CareSetting, List<CareEntry>> sheet = collections.careSheet(plant);
+        Map<CareSetting, List<CareEntry>> sheet = careSheets.careSheet(plant);
         String reason = "%s: %s".formatted(cause, better ? "better after \"" + trial.name() + "\"" : trial.name());
         List<CaseViews.CareOption> options = new ArrayList<>();
         trial.care().forEach((setting, text) -> {

@@ -6,7 +6,7 @@ import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import java.time.LocalDate;
 import java.util.UUID;
-import mildlantern.web.collection.HappeningKind;
+import mildlantern.web.log.LogKind;
 import mildlantern.web.platform.Row;
 import org.jspecify.annotations.NullUnmarked;
 
@@ -30,7 +30,7 @@ class CaseRecall extends Row {
     private UUID troubleCase;
 
     @Enumerated(EnumType.STRING)
-    private HappeningKind kind;
+    private LogKind kind;
 
     @Enumerated(EnumType.STRING)
     private Answer answer;
@@ -39,7 +39,7 @@ class CaseRecall extends Row {
 
     protected CaseRecall() {}
 
-    CaseRecall(TroubleCase troubleCase, HappeningKind kind, Answer answer, LocalDate onDay) {
+    CaseRecall(TroubleCase troubleCase, LogKind kind, Answer answer, LocalDate onDay) {
         super(UUID.randomUUID(), troubleCase.collection());
         this.troubleCase = troubleCase.id();
         this.kind = kind;
@@ -52,7 +52,7 @@ class CaseRecall extends Row {
         onDay = day;
     }
 
-    HappeningKind kind() {
+    LogKind kind() {
         return kind;
     }
 

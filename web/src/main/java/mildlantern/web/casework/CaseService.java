@@ -15,11 +15,11 @@ import mildlantern.treatment.CareSetting;
 import mildlantern.treatment.SideBySide;
 import mildlantern.treatment.Trial;
 import mildlantern.treatment.Trials;
-import mildlantern.web.collection.CollectionService;
-import mildlantern.web.collection.HappeningKind;
-import mildlantern.web.collection.Plant;
-import mildlantern.web.platform.MovedOn;
+import mildlantern.web.log.LogKind;
+import mildlantern.web.plant.Plant;
+import mildlantern.web.plant.Plants;
 import mildlantern.web.platform.NotHere;
+import mildlantern.web.platform.StaleVersion;
 import mildlantern.web.platform.WrittenForms;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -32,7 +32,7 @@ public class CaseService {
     private final CaseRepositories.Answers answers;
     private final CaseBook book;
     private final CaseWriter writer;
-    private final CollectionService collections;
+    private final Plants plants;
     private final Diagnosis diagnosis;
     private final Trials trials;
     private final WrittenForms forms;
@@ -43,7 +43,7 @@ public class CaseService {
             CaseRepositories.Answers answers,
             CaseBook book,
             CaseWriter writer,
-            CollectionService collections,
+            Plants plants,
             Diagnosis diagnosis,
             Trials trials,
             WrittenForms forms,
@@ -52,7 +52,7 @@ public class CaseService {
         this.answers = answers;
         this.book = book;
         this.writer = writer;
-        this.collections = collections;
+        this.plants = plants;
         this.diagnosis = diagnosis;
         this.trials = trials;
         this.forms = forms;
@@ -64,7 +64,7 @@ public class CaseService {
     /** Opens a case on a plant, or finds the one that is open: a plant has one at a time. */
     @Transactional
     public UUID open(UUID collection, UUID plantId) {
-        Plant plant = collections.plant(collection, plantId);
+        Plant plant = plants.plant(collection, plantId);
         return cases.findByCollectionAndPlantOrderByOpenedOnDesc(collection, plantId).stream()
                 .filter(troubleCase -> troubleCase.state().open())
                 .map(TroubleCase::id)
@@ -75,7 +75,7 @@ public class CaseService {
     /**
      * Stores an answer. Sent twice, it is the same answer.
      *
-     * @throws MovedOn if the case has changed since the page was made; the message carries the answer
+     * @throws StaleVersion if the case has changed since the page was made; the message carries the answer
      */
     @Transactional
     public void answer(UUID collection, UUID caseId, long version, String findingId, String state, Part part) {
@@ -212,8 +212,7 @@ public class CaseService {
 
     /** Keeps what the grower recalls of the last weeks, once. */
     @Transactional
-    public void recall(
-            UUID collection, UUID caseId, UUID form, long version, HappeningKind kind, CaseRecall.Answer answer) {
+    public void recall(UUID collection, UUID caseId, UUID form, long version, LogKind kind, CaseRecall.Answer answer) {
         TroubleCase troubleCase = book.find(collection, caseId);
         if (forms.firstTime(collection, form)) {
             current(troubleCase, version, kind.words());
@@ -309,7 +308,7 @@ public class CaseService {
     Optional<UUID> stopOf(UUID collection, UUID caseId) {
         return cases.findByCollectionAndId(collection, caseId)
                 .map(troubleCase ->
-                        collections.plant(collection, troubleCase.plant()).stop());
+                        plants.plant(collection, troubleCase.plant()).stop());
     }
 
     /** Whether the running trial has been looked at again and waits for what follows. */
@@ -337,8 +336,8 @@ public class CaseService {
         }
     }
 
-    private static MovedOn movedOn(TroubleCase troubleCase, String typed) {
-        return new MovedOn(
+    private static StaleVersion movedOn(TroubleCase troubleCase, String typed) {
+        return new StaleVersion(
                 "This case has changed since the page was opened, in another window or by somebody else.",
                 "/cases/" + troubleCase.id(),
                 typed);

@@ -13,7 +13,7 @@ import java.util.UUID;
 import mildlantern.diagnosis.Diagnosis;
 import mildlantern.diagnosis.Disorder;
 import mildlantern.knowledge.Words;
-import mildlantern.web.collection.CollectionService;
+import mildlantern.web.plant.Plants;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -36,13 +36,13 @@ class CaseStory {
 
     private final CaseBook book;
     private final CaseRepositories.Opinions opinions;
-    private final CollectionService collections;
+    private final Plants plants;
     private final Diagnosis diagnosis;
 
-    CaseStory(CaseBook book, CaseRepositories.Opinions opinions, CollectionService collections, Diagnosis diagnosis) {
+    CaseStory(CaseBook book, CaseRepositories.Opinions opinions, Plants plants, Diagnosis diagnosis) {
         this.book = book;
         this.opinions = opinions;
-        this.collections = collections;
+        this.plants = plants;
         this.diagnosis = diagnosis;
     }
 
@@ -59,7 +59,7 @@ class CaseStory {
         }
         return new CaseViews.StoryPage(
                 caseId,
-                collections.plant(collection, troubleCase.plant()).name(),
+                plants.plant(collection, troubleCase.plant()).name(),
                 "how opinion moved",
                 lines(all),
                 steps,

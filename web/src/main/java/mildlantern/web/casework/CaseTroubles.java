@@ -15,8 +15,8 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import mildlantern.round.PlantToday;
 import mildlantern.treatment.Hold;
-import mildlantern.web.collection.Plant;
-import mildlantern.web.collection.Troubles;
+import mildlantern.web.plant.Plant;
+import mildlantern.web.plant.Troubles;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 

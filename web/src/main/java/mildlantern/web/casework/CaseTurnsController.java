@@ -7,7 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import mildlantern.web.collection.HappeningKind;
+import mildlantern.web.log.LogKind;
 import mildlantern.web.platform.SignedIn;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -48,7 +48,7 @@ class CaseTurnsController {
             @PathVariable UUID id,
             @RequestParam UUID form,
             @RequestParam long version,
-            @RequestParam HappeningKind kind,
+            @RequestParam LogKind kind,
             @RequestParam CaseRecall.Answer state,
             @RequestHeader(name = "HX-Request", required = false) Optional<String> htmx,
             Model model) {

@@ -17,11 +17,12 @@ import mildlantern.diagnosis.Disorder;
 import mildlantern.diagnosis.Part;
 import mildlantern.treatment.CareSetting;
 import mildlantern.treatment.Trial;
-import mildlantern.web.collection.CareEntry;
-import mildlantern.web.collection.CollectionService;
-import mildlantern.web.collection.HappeningKind;
-import mildlantern.web.collection.LogBook;
-import mildlantern.web.collection.Plant;
+import mildlantern.web.log.LogKind;
+import mildlantern.web.plant.CareEntry;
+import mildlantern.web.plant.CareSheets;
+import mildlantern.web.plant.Plant;
+import mildlantern.web.plant.Plants;
+import mildlantern.web.routine.RecordWriter;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Propagation;
@@ -44,8 +45,9 @@ public class CaseWriter {
     private final CaseRepositories.CaseTrials trials;
     private final CaseRepositories.Opinions opinions;
     private final CaseRepositories.Recalls recalls;
-    private final CollectionService collections;
-    private final LogBook logBook;
+    private final Plants plants;
+    private final CareSheets careSheets;
+    private final RecordWriter logBook;
     private final CaseBook book;
     private final EntityManager entities;
     private final Clock clock;
@@ -56,8 +58,9 @@ public class CaseWriter {
             CaseRepositories.CaseTrials trials,
             CaseRepositories.Opinions opinions,
             CaseRepositories.Recalls recalls,
-            CollectionService collections,
-            LogBook logBook,
+            Plants plants,
+            CareSheets careSheets,
+            RecordWriter logBook,
             CaseBook book,
             EntityManager entities,
             Clock clock) {
@@ -66,7 +69,8 @@ public class CaseWriter {
         this.trials = trials;
         this.opinions = opinions;
         this.recalls = recalls;
-        this.collections = collections;
+        this.plants = plants;
+        this.careSheets = careSheets;
         this.logBook = logBook;
         this.book = book;
         this.entities = entities;
@@ -181,7 +185,7 @@ public class CaseWriter {
     }
 
     /** Keeps what the grower recalls; what happened this week or month goes into the plant's record, dated as remembered. */
-    void recall(UUID collection, UUID caseId, HappeningKind kind, CaseRecall.Answer answer, LocalDate day) {
+    void recall(UUID collection, UUID caseId, LogKind kind, CaseRecall.Answer answer, LocalDate day) {
         TroubleCase troubleCase = toChange(collection, caseId);
         Optional<CaseRecall> before = recalls.of(collection, caseId).stream()
                 .filter(recall -> recall.kind() == kind)
@@ -234,8 +238,8 @@ public class CaseWriter {
         TroubleCase troubleCase = toChange(collection, caseId);
         troubleCase.close(day, TroubleCase.Outcome.valueOf(outcome), lesson);
         stopTrials(collection, caseId);
-        Plant plant = collections.plant(collection, troubleCase.plant());
-        care.forEach((setting, change) -> collections.write(
+        Plant plant = plants.plant(collection, troubleCase.plant());
+        care.forEach((setting, change) -> careSheets.store(
                 new CareEntry(plant, caseId, setting, change.text(), change.reason(), day, OffsetDateTime.now(clock))));
     }
 

@@ -14,8 +14,8 @@ import mildlantern.treatment.Hold;
 import mildlantern.treatment.SideBySide;
 import mildlantern.treatment.Trial;
 import mildlantern.treatment.Trials;
-import mildlantern.web.collection.CollectionService;
-import mildlantern.web.collection.Plant;
+import mildlantern.web.plant.Plant;
+import mildlantern.web.plant.Plants;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -30,20 +30,20 @@ class DecidePages {
     private static final int OTHERS = 3;
 
     private final CaseBook book;
-    private final CollectionService collections;
+    private final Plants plants;
     private final Trials trials;
     private final Clock clock;
 
-    DecidePages(CaseBook book, CollectionService collections, Trials trials, Clock clock) {
+    DecidePages(CaseBook book, Plants plants, Trials trials, Clock clock) {
         this.book = book;
-        this.collections = collections;
+        this.plants = plants;
         this.trials = trials;
         this.clock = clock;
     }
 
     CaseViews.DecidePage page(UUID collection, UUID caseId, Optional<String> causeId, Optional<String> alsoId) {
         TroubleCase troubleCase = book.find(collection, caseId);
-        Plant plant = collections.plant(collection, troubleCase.plant());
+        Plant plant = plants.plant(collection, troubleCase.plant());
         Differential differential = book.differential(troubleCase);
         List<Cause> ladder = differential.ladder();
         Cause chosen = causeId.flatMap(id -> ladder.stream()

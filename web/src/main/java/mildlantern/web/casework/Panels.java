@@ -17,10 +17,10 @@ import mildlantern.knowledge.Words;
 import mildlantern.plant.PlantRecord;
 import mildlantern.quantity.Limits;
 import mildlantern.round.RoundPlanner;
-import mildlantern.web.collection.CollectionService;
-import mildlantern.web.collection.Happening;
-import mildlantern.web.collection.HappeningKind;
-import mildlantern.web.collection.Plant;
+import mildlantern.web.log.LogBook;
+import mildlantern.web.log.LogKind;
+import mildlantern.web.log.LogRow;
+import mildlantern.web.plant.Plant;
 import mildlantern.web.plate.Plate;
 import org.springframework.stereotype.Component;
 
@@ -33,33 +33,28 @@ class Panels {
     private static final int LATELY_DAYS = 120;
 
     /** What growers forget to mention, in the order in which it is worth asking. */
-    private static final List<HappeningKind> RECALLED = List.of(
-            HappeningKind.MOVED,
-            HappeningKind.REPOTTED,
-            HappeningKind.FED,
-            HappeningKind.SPRAYED,
-            HappeningKind.LEFT_ALONE,
-            HappeningKind.CHILLED,
-            HappeningKind.BROUGHT_IN,
-            HappeningKind.PUT_OUT,
-            HappeningKind.SHADE_LOST,
-            HappeningKind.ARRIVED);
+    private static final List<LogKind> RECALLED = List.of(
+            LogKind.MOVED,
+            LogKind.REPOTTED,
+            LogKind.FED,
+            LogKind.SPRAYED,
+            LogKind.LEFT_ALONE,
+            LogKind.CHILLED,
+            LogKind.BROUGHT_IN,
+            LogKind.PUT_OUT,
+            LogKind.SHADE_LOST,
+            LogKind.ARRIVED);
 
     private final Diagnosis diagnosis;
     private final FindingSearch search;
-    private final CollectionService collections;
+    private final LogBook logBook;
     private final CaseRepositories.Recalls recalls;
     private final Clock clock;
 
-    Panels(
-            Diagnosis diagnosis,
-            FindingSearch search,
-            CollectionService collections,
-            CaseRepositories.Recalls recalls,
-            Clock clock) {
+    Panels(Diagnosis diagnosis, FindingSearch search, LogBook logBook, CaseRepositories.Recalls recalls, Clock clock) {
         this.diagnosis = diagnosis;
         this.search = search;
-        this.collections = collections;
+        this.logBook = logBook;
         this.recalls = recalls;
         this.clock = clock;
     }
@@ -154,12 +149,12 @@ class Panels {
     }
 
     private List<CaseViews.RecallRow> recalls(TroubleCase troubleCase, Plant plant) {
-        Map<HappeningKind, CaseRecall.Answer> said = new LinkedHashMap<>();
+        Map<LogKind, CaseRecall.Answer> said = new LinkedHashMap<>();
         recalls.of(troubleCase.collection(), troubleCase.id())
                 .forEach(recall -> said.put(recall.kind(), recall.answer()));
         LocalDate today = LocalDate.now(clock);
-        Map<HappeningKind, Happening> lately = new LinkedHashMap<>();
-        collections.happenings(plant).stream()
+        Map<LogKind, LogRow> lately = new LinkedHashMap<>();
+        logBook.entries(plant).stream()
                 .filter(happening -> ChronoUnit.DAYS.between(happening.onDay(), today) <= LATELY_DAYS)
                 .forEach(happening -> lately.putIfAbsent(happening.kind(), happening));
         return RECALLED.stream()
@@ -169,7 +164,7 @@ class Panels {
     }
 
     private static CaseViews.RecallRow recall(
-            HappeningKind kind, Optional<Happening> known, Optional<CaseRecall.Answer> said, LocalDate today) {
+            LogKind kind, Optional<LogRow> known, Optional<CaseRecall.Answer> said, LocalDate today) {
         List<CaseViews.Choice> choices = new ArrayList<>();
         if (known.isPresent()) {
             choices.add(choice(CaseRecall.Answer.RIGHT, "that is right", "s", said));
@@ -189,7 +184,7 @@ class Panels {
                 answer.name(), words, words, key, said.filter(answer::equals).isPresent());
     }
 
-    private static String known(Happening happening, LocalDate today) {
+    private static String known(LogRow happening, LocalDate today) {
         List<String> parts = new ArrayList<>();
         parts.add(RoundPlanner.ago(ChronoUnit.DAYS.between(happening.onDay(), today)));
         Optional.ofNullable(happening.temperatureStep())

@@ -28,10 +28,11 @@ import mildlantern.sensing.HourOfAir;
 import mildlantern.sensing.LoggerFile;
 import mildlantern.sensing.Plausible;
 import mildlantern.sensing.Sample;
-import mildlantern.web.collection.CollectionService;
-import mildlantern.web.collection.Stop;
 import mildlantern.web.platform.NotHere;
 import mildlantern.web.platform.WrittenForms;
+import mildlantern.web.routine.StopWriter;
+import mildlantern.web.stop.Stop;
+import mildlantern.web.stop.Stops;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.json.JsonMapper;
@@ -49,7 +50,8 @@ public class Readings {
 
     private final Sensors sensors;
     private final ReadingStore store;
-    private final CollectionService collections;
+    private final Stops stops;
+    private final StopWriter stopWriter;
     private final WindowLight light;
     private final WrittenForms forms;
     private final JsonMapper json;
@@ -59,14 +61,16 @@ public class Readings {
     Readings(
             Sensors sensors,
             ReadingStore store,
-            CollectionService collections,
+            Stops stops,
+            StopWriter stopWriter,
             WindowLight light,
             WrittenForms forms,
             JsonMapper json,
             Clock clock) {
         this.sensors = sensors;
         this.store = store;
-        this.collections = collections;
+        this.stops = stops;
+        this.stopWriter = stopWriter;
         this.light = light;
         this.forms = forms;
         this.json = json;
@@ -104,7 +108,7 @@ public class Readings {
 
     /** Adds a sensor that pushes its readings; its token is told this once. */
     Optional<Token> pushing(UUID collection, UUID stopId, UUID form, String name) {
-        Stop stop = collections.stop(collection, stopId);
+        Stop stop = stops.stop(collection, stopId);
         if (!forms.firstTime(collection, form)) {
             return Optional.empty();
         }
@@ -151,7 +155,7 @@ public class Readings {
     @Transactional(rollbackFor = LoggerFile.Unreadable.class)
     void bring(UUID collection, UUID stopId, UUID form, String fileName, String text, LoggerFile.Asked asked)
             throws LoggerFile.Unreadable {
-        Stop stop = collections.stop(collection, stopId);
+        Stop stop = stops.stop(collection, stopId);
         LoggerFile.Read read =
                 LoggerFile.read(text, asked, light, clock.instant().plus(CLOCKS_DIFFER));
         if (!forms.firstTime(collection, form)) {
@@ -233,7 +237,7 @@ public class Readings {
                         || day.humidity().isPresent()
                         || day.byDay().isPresent())
                 .toList();
-        collections.measured(
+        stopWriter.measured(
                 sensor.collection(),
                 sensor.stop(),
                 () -> over.forEach(

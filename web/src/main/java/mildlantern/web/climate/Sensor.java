@@ -8,8 +8,8 @@ import jakarta.persistence.Version;
 import java.time.OffsetDateTime;
 import java.util.Optional;
 import java.util.UUID;
-import mildlantern.web.collection.Stop;
 import mildlantern.web.platform.Row;
+import mildlantern.web.stop.Stop;
 import org.jspecify.annotations.NullUnmarked;
 
 /** What reads a stop's air and light: a simulated station, a sensor that pushes its readings, or a logger whose tables are brought. */

@@ -10,9 +10,9 @@ import java.util.Optional;
 import mildlantern.sensing.Sample;
 import mildlantern.sensing.Station;
 import mildlantern.weather.WeatherSource;
-import mildlantern.web.collection.CollectionService;
-import mildlantern.web.collection.Stop;
 import mildlantern.web.platform.LanternSettings;
+import mildlantern.web.stop.Stop;
+import mildlantern.web.stop.Stops;
 import net.javacrumbs.shedlock.spring.annotation.SchedulerLock;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -35,7 +35,7 @@ public class StationKeeper {
     private final ReadingStore store;
     private final Stations stations;
     private final Weathers weathers;
-    private final CollectionService collections;
+    private final Stops stops;
     private final TransactionTemplate transaction;
     private final JsonMapper json;
     private final Clock clock;
@@ -47,7 +47,7 @@ public class StationKeeper {
             ReadingStore store,
             Stations stations,
             Weathers weathers,
-            CollectionService collections,
+            Stops stops,
             TransactionTemplate transaction,
             JsonMapper json,
             Clock clock) {
@@ -57,7 +57,7 @@ public class StationKeeper {
         this.store = store;
         this.stations = stations;
         this.weathers = weathers;
-        this.collections = collections;
+        this.stops = stops;
         this.transaction = transaction;
         this.json = json;
         this.clock = clock;
@@ -102,7 +102,7 @@ public class StationKeeper {
         if (from.isAfter(now) || weather.isEmpty()) {
             return;
         }
-        Stop stop = collections.stop(sensor.collection(), sensor.stop());
+        Stop stop = stops.stop(sensor.collection(), sensor.stop());
         Station station = stations.station(stop, json.readValue(sensor.settings(), Stations.Room.class), weather.get());
         List<Sample> samples = station.read(from, now, EVERY_MINUTES);
         readings.takeFromStation(sensor.collection(), sensor.id(), samples);

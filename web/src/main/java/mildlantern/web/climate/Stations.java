@@ -10,11 +10,11 @@ import mildlantern.light.Window;
 import mildlantern.light.WindowLight;
 import mildlantern.sensing.Station;
 import mildlantern.weather.WeatherSource;
-import mildlantern.web.collection.Collections;
-import mildlantern.web.collection.Glass;
-import mildlantern.web.collection.Stop;
-import mildlantern.web.collection.StopKind;
 import mildlantern.web.platform.Maybe;
+import mildlantern.web.stop.Glass;
+import mildlantern.web.stop.Houses;
+import mildlantern.web.stop.Stop;
+import mildlantern.web.stop.StopKind;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
@@ -25,10 +25,10 @@ public class Stations {
     private static final double SKYLINE = 10;
 
     private final WindowLight light;
-    private final Collections houses;
+    private final Houses houses;
     private final Clock clock;
 
-    Stations(WindowLight light, Collections houses, Clock clock) {
+    Stations(WindowLight light, Houses houses, Clock clock) {
         this.light = light;
         this.houses = houses;
         this.clock = clock;
@@ -81,7 +81,7 @@ public class Stations {
 
     /** Hours of daylight where a collection's house stands. */
     public double hoursOfDay(UUID collection, LocalDate day) {
-        Collections.Site site = houses.site(collection);
+        Houses.Site site = houses.site(collection);
         return light.outdoors()
                 .day(site.latitude(), site.longitude(), day.atStartOfDay(clock.getZone()), 0)
                 .sunHours();
@@ -107,7 +107,7 @@ public class Stations {
 
     /** Where a collection's house stands. */
     public Station.Site site(UUID collection) {
-        Collections.Site site = houses.site(collection);
+        Houses.Site site = houses.site(collection);
         return new Station.Site(site.latitude(), site.longitude(), clock.getZone());
     }
 

@@ -20,12 +20,12 @@ import mildlantern.light.WindowLight;
 import mildlantern.quantity.Range;
 import mildlantern.quantity.Temperature;
 import mildlantern.weather.WeatherSource;
-import mildlantern.web.collection.CollectionService;
-import mildlantern.web.collection.Collections;
-import mildlantern.web.collection.Plant;
-import mildlantern.web.collection.Stop;
-import mildlantern.web.collection.StopKind;
-import mildlantern.web.collection.StopReading;
+import mildlantern.web.plant.Plant;
+import mildlantern.web.stop.Houses;
+import mildlantern.web.stop.Stop;
+import mildlantern.web.stop.StopKind;
+import mildlantern.web.stop.StopReading;
+import mildlantern.web.stop.Stops;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
@@ -39,8 +39,8 @@ public class StopClimates {
     private static final int LEAST_DAYS = 3;
     private static final int METER_HOLDS_DAYS = 45;
 
-    private final CollectionService collections;
-    private final Collections houses;
+    private final Stops stops;
+    private final Houses houses;
     private final Stations stations;
     private final Weathers weathers;
     private final WindowLight light;
@@ -49,15 +49,15 @@ public class StopClimates {
     private final Clock clock;
 
     StopClimates(
-            CollectionService collections,
-            Collections houses,
+            Stops stops,
+            Houses houses,
             Stations stations,
             Weathers weathers,
             WindowLight light,
             Daylight daylight,
             AirKnowledge air,
             Clock clock) {
-        this.collections = collections;
+        this.stops = stops;
         this.houses = houses;
         this.stations = stations;
         this.weathers = weathers;
@@ -72,11 +72,11 @@ public class StopClimates {
     public Map<UUID, Gives> of(UUID collection) {
         LocalDate today = LocalDate.now(clock);
         Map<UUID, List<StopReading>> readings =
-                collections.readingsSince(collection, today.minusDays(METER_HOLDS_DAYS)).stream()
+                stops.readingsSince(collection, today.minusDays(METER_HOLDS_DAYS)).stream()
                         .collect(Collectors.groupingBy(StopReading::stop));
         OptionalDouble coldest = coldestOutside(collection, today);
         Map<UUID, Gives> gives = new HashMap<>();
-        for (Stop stop : collections.walk(collection)) {
+        for (Stop stop : stops.walk(collection)) {
             gives.put(stop.id(), gives(stop, readings.getOrDefault(stop.id(), List.of()), coldest, today));
         }
         return gives;

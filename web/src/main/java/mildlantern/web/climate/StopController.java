@@ -20,10 +20,6 @@ import mildlantern.light.Sky;
 import mildlantern.light.WindowLight;
 import mildlantern.sensing.HourOfAir;
 import mildlantern.sensing.LoggerFile;
-import mildlantern.web.collection.CollectionService;
-import mildlantern.web.collection.Collections;
-import mildlantern.web.collection.Stop;
-import mildlantern.web.collection.StopReading;
 import mildlantern.web.platform.BodyLimits;
 import mildlantern.web.platform.Gates;
 import mildlantern.web.platform.RecordForms;
@@ -31,6 +27,11 @@ import mildlantern.web.platform.SignedIn;
 import mildlantern.web.platform.Spooled;
 import mildlantern.web.platform.StaleEdit;
 import mildlantern.web.platform.StaleForms;
+import mildlantern.web.routine.StopWriter;
+import mildlantern.web.stop.Houses;
+import mildlantern.web.stop.Stop;
+import mildlantern.web.stop.StopReading;
+import mildlantern.web.stop.Stops;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
@@ -52,8 +53,9 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 class StopController {
     private static final int USUAL_DAYS = 14;
 
-    private final CollectionService collections;
-    private final Collections houses;
+    private final Stops stops;
+    private final StopWriter stopWriter;
+    private final Houses houses;
     private final Readings readings;
     private final StopPages pages;
     private final AirKnowledge air;
@@ -63,8 +65,9 @@ class StopController {
     private final Clock clock;
 
     StopController(
-            CollectionService collections,
-            Collections houses,
+            Stops stops,
+            StopWriter stopWriter,
+            Houses houses,
             Readings readings,
             StopPages pages,
             AirKnowledge air,
@@ -72,7 +75,8 @@ class StopController {
             StaleForms stale,
             Gates gates,
             Clock clock) {
-        this.collections = collections;
+        this.stops = stops;
+        this.stopWriter = stopWriter;
         this.houses = houses;
         this.readings = readings;
         this.pages = pages;
@@ -94,7 +98,7 @@ class StopController {
 
     /** Shows the page; a form that is in the model already, with what was typed, stays. */
     private String page(SignedIn member, UUID id, int days, Model model) {
-        Stop stop = collections.stop(member.collection(), id);
+        Stop stop = stops.stop(member.collection(), id);
         LocalDate today = LocalDate.now(clock);
         show(model, "reading", new StopForms.Reading(UUID.randomUUID(), today, null, null, null, null, null));
         show(model, "shape", StopForms.Shape.of(stop));
@@ -134,14 +138,14 @@ class StopController {
             BindingResult problems,
             HttpServletResponse response,
             Model model) {
-        collections.stop(member.collection(), id);
+        stops.stop(member.collection(), id);
         if (!problems.hasErrors() && reading.empty()) {
             problems.rejectValue("humidity", "empty", "Read at least one thing: light, humidity or warmth.");
         }
         if (problems.hasErrors()) {
             return wrong(member, id, response, model);
         }
-        collections.read(
+        stopWriter.read(
                 member.collection(),
                 id,
                 Objects.requireNonNull(reading.form()),
@@ -164,7 +168,7 @@ class StopController {
             HttpServletResponse response,
             RedirectAttributes flash,
             Model model) {
-        Stop stop = collections.stop(member.collection(), id);
+        Stop stop = stops.stop(member.collection(), id);
         Optional<WindowLight.Corrected> corrected =
                 problems.hasErrors() ? Optional.empty() : pages.byMeter(stop, meter);
         if (!problems.hasErrors() && corrected.isEmpty()) {
@@ -174,7 +178,7 @@ class StopController {
             return wrong(member, id, response, model);
         }
         double mol = Math.round(corrected.orElseThrow().mol() * 10) / 10.0;
-        collections.read(
+        stopWriter.read(
                 member.collection(),
                 id,
                 Objects.requireNonNull(meter.form()),
@@ -202,7 +206,7 @@ class StopController {
             RedirectAttributes flash,
             Model model)
             throws IOException {
-        collections.stop(member.collection(), id);
+        stops.stop(member.collection(), id);
         if (table.getSize() > BodyLimits.LOGGER_TABLE) {
             throw new MaxUploadSizeExceededException(BodyLimits.LOGGER_TABLE);
         }
@@ -306,7 +310,7 @@ class StopController {
             @AuthenticationPrincipal SignedIn member,
             @PathVariable UUID id,
             @RequestParam(defaultValue = "366") int days) {
-        Stop stop = collections.stop(member.collection(), id);
+        Stop stop = stops.stop(member.collection(), id);
         LocalDate today = LocalDate.now(clock);
         List<HourOfAir> hours = readings.hours(
                 member.collection(), stop.id(), today.minusDays(Math.max(1, Math.min(4000, days))), today);
@@ -328,7 +332,7 @@ class StopController {
             return wrong(member, id, response, model);
         }
         try {
-            collections.reshape(
+            stopWriter.reshape(
                     member.collection(),
                     id,
                     Objects.requireNonNull(shape.form()),
@@ -336,7 +340,7 @@ class StopController {
                     Objects.requireNonNull(shape.position()),
                     stop -> shape.into(stop, air.heaterReachCm()));
         } catch (StaleEdit e) {
-            StopForms.Shape now = StopForms.Shape.of(collections.stop(member.collection(), id));
+            StopForms.Shape now = StopForms.Shape.of(stops.stop(member.collection(), id));
             return stale.show(
                     response,
                     model,

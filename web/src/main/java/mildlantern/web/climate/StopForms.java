@@ -16,10 +16,10 @@ import mildlantern.air.Glazing;
 import mildlantern.light.Curtain;
 import mildlantern.light.Sky;
 import mildlantern.plant.Brightness;
-import mildlantern.web.collection.Collections;
-import mildlantern.web.collection.Glass;
-import mildlantern.web.collection.Stop;
-import mildlantern.web.collection.StopKind;
+import mildlantern.web.stop.Glass;
+import mildlantern.web.stop.Houses;
+import mildlantern.web.stop.Stop;
+import mildlantern.web.stop.StopKind;
 import org.jspecify.annotations.Nullable;
 import org.springframework.format.annotation.DateTimeFormat;
 
@@ -123,7 +123,7 @@ final class StopForms {
             @Nullable Long version,
             @Nullable String opened) {
 
-        static Site of(Collections.Site site) {
+        static Site of(Houses.Site site) {
             return new Site(
                     UUID.randomUUID(),
                     site.said() ? site.latitude() : null,

@@ -28,12 +28,13 @@ import mildlantern.quantity.Temperature;
 import mildlantern.sensing.DayOfAir;
 import mildlantern.sensing.HourOfAir;
 import mildlantern.weather.NightForecast;
-import mildlantern.web.collection.CollectionService;
-import mildlantern.web.collection.Collections;
-import mildlantern.web.collection.Plant;
-import mildlantern.web.collection.Stop;
-import mildlantern.web.collection.StopKind;
-import mildlantern.web.collection.StopReading;
+import mildlantern.web.plant.Plant;
+import mildlantern.web.plant.Plants;
+import mildlantern.web.stop.Houses;
+import mildlantern.web.stop.Stop;
+import mildlantern.web.stop.StopKind;
+import mildlantern.web.stop.StopReading;
+import mildlantern.web.stop.Stops;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -50,8 +51,9 @@ class StopPages {
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM", Locale.UK);
     private static final DateTimeFormatter MOMENT = DateTimeFormatter.ofPattern("d MMM HH:mm", Locale.UK);
 
-    private final CollectionService collections;
-    private final Collections houses;
+    private final Stops stops;
+    private final Plants plants;
+    private final Houses houses;
     private final Readings readings;
     private final StopClimates climates;
     private final Stations stations;
@@ -62,8 +64,9 @@ class StopPages {
     private final Clock clock;
 
     StopPages(
-            CollectionService collections,
-            Collections houses,
+            Stops stops,
+            Plants plants,
+            Houses houses,
             Readings readings,
             StopClimates climates,
             Stations stations,
@@ -72,7 +75,8 @@ class StopPages {
             AirKnowledge air,
             WindowLight light,
             Clock clock) {
-        this.collections = collections;
+        this.stops = stops;
+        this.plants = plants;
         this.houses = houses;
         this.readings = readings;
         this.climates = climates;
@@ -124,21 +128,21 @@ class StopPages {
     record Year(String path, List<AirChart.Mark> months, List<AirChart.Mark> ticks, String words) {}
 
     Page page(UUID collection, UUID stopId, int days) {
-        Stop stop = collections.stop(collection, stopId);
+        Stop stop = stops.stop(collection, stopId);
         LocalDate today = LocalDate.now(clock);
         int length = Math.max(2, Math.min(366, days));
         LocalDate from = today.minusDays(length - 1L);
         List<HourOfAir> hours = readings.hours(collection, stopId, from, today);
-        List<Plant> plants = collections.plantsAt(collection, stopId);
+        List<Plant> plants = this.plants.plantsAt(collection, stopId);
         Season season = houses.season(collection, today);
         Gives gives = climates.of(collection).getOrDefault(stopId, Gives.NOTHING);
         List<Fit> misfits = new ArrayList<>();
         for (Plant plant : plants) {
-            Needs.worst(needs.ofStop(collections.profile(plant), season, climates.at(stop, gives, plant)))
+            Needs.worst(needs.ofStop(this.plants.profile(plant), season, climates.at(stop, gives, plant)))
                     .ifPresent(need -> misfits.add(new Fit(
-                            plant.id(), plant.name(), collections.profile(plant).name(), need.words())));
+                            plant.id(), plant.name(), this.plants.profile(plant).name(), need.words())));
         }
-        List<Profile> kinds = plants.stream().map(collections::profile).toList();
+        List<Profile> kinds = plants.stream().map(this.plants::profile).toList();
         AirChart.Drawn chart = new AirChart(from, today, clock.getZone())
                 .draw(
                         hours,
@@ -269,7 +273,7 @@ class StopPages {
     }
 
     private List<Read> typed(Stop stop) {
-        return collections.typedReadings(stop, TYPED_SHOWN).stream()
+        return stops.typedReadings(stop, TYPED_SHOWN).stream()
                 .map(reading -> new Read(
                         reading.onDay(),
                         reading.dailyLight() != null
@@ -340,7 +344,7 @@ class StopPages {
         if (seen.isEmpty()) {
             return Optional.empty();
         }
-        Collections.Site site = houses.site(stop.collection());
+        Houses.Site site = houses.site(stop.collection());
         double factor = Optional.ofNullable(stop.lightFactor()).orElse(1.0);
         List<Double> mol = new ArrayList<>();
         for (int week = 0; week < 53; week++) {
@@ -368,7 +372,7 @@ class StopPages {
                 light.ppfd(Math.min(200_000, value * Photons.LUX_PER_FOOT_CANDLE), LightSource.DAYLIGHT);
             case PPFD -> Math.min(3000, value);
         };
-        Collections.Site site = houses.site(stop.collection());
+        Houses.Site site = houses.site(stop.collection());
         return stations.seen(stop)
                 .orElseGet(light::outdoors)
                 .corrected(

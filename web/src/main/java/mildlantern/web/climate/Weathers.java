@@ -5,7 +5,7 @@ import java.util.Optional;
 import java.util.UUID;
 import mildlantern.weather.SimulatedWeather;
 import mildlantern.weather.WeatherSource;
-import mildlantern.web.collection.Collections;
+import mildlantern.web.stop.Houses;
 import org.springframework.stereotype.Component;
 
 /**
@@ -17,17 +17,17 @@ public class Weathers {
     private static final double SEA_MEAN = 12.5;
     private static final double SEA_SWING = 7;
 
-    private final Collections houses;
+    private final Houses houses;
     private final Clock clock;
 
-    Weathers(Collections houses, Clock clock) {
+    Weathers(Houses houses, Clock clock) {
         this.houses = houses;
         this.clock = clock;
     }
 
     /** The weather where a collection stands; empty where no source is known. */
     public Optional<WeatherSource> of(UUID collection) {
-        Collections.Site site = houses.site(collection);
+        Houses.Site site = houses.site(collection);
         return site.simulatedWeather()
                 ? Optional.of(new SimulatedWeather(
                         collection.getMostSignificantBits(),

@@ -3,8 +3,8 @@ package mildlantern.web.demo;
 import java.nio.charset.StandardCharsets;
 import java.util.UUID;
 import mildlantern.web.account.AccountService;
-import mildlantern.web.collection.Collections;
 import mildlantern.web.platform.LanternSettings;
+import mildlantern.web.stop.Houses;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.stereotype.Component;
@@ -17,14 +17,14 @@ class DemoLoader implements ApplicationRunner {
     static final String PASSWORD = "lamplight";
 
     private final LanternSettings settings;
-    private final Collections collections;
+    private final Houses collections;
     private final AccountService accounts;
     private final SignalHouse house;
     private final TransactionTemplate transaction;
 
     DemoLoader(
             LanternSettings settings,
-            Collections collections,
+            Houses collections,
             AccountService accounts,
             SignalHouse house,
             TransactionTemplate transaction) {

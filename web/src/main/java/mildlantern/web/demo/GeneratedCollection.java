@@ -30,14 +30,16 @@ import mildlantern.water.MadeUpHistory;
 import mildlantern.water.WaterKnowledge;
 import mildlantern.web.account.AccountService;
 import mildlantern.web.casework.CaseWriter;
-import mildlantern.web.collection.CollectionService;
-import mildlantern.web.collection.Collections;
-import mildlantern.web.collection.Plant;
-import mildlantern.web.collection.PotKind;
-import mildlantern.web.collection.Routine;
-import mildlantern.web.collection.Stop;
-import mildlantern.web.collection.WaterBook;
+import mildlantern.web.plant.Plant;
+import mildlantern.web.plant.Plants;
+import mildlantern.web.plant.PotKind;
 import mildlantern.web.platform.LanternSettings;
+import mildlantern.web.routine.RecordWriter;
+import mildlantern.web.routine.Routine;
+import mildlantern.web.routine.WaterBook;
+import mildlantern.web.stop.Houses;
+import mildlantern.web.stop.Stop;
+import mildlantern.web.stop.Stops;
 import org.postgresql.PGConnection;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -60,8 +62,10 @@ class GeneratedCollection implements ApplicationRunner {
     private static final int PLANTS_A_CASE = 75;
 
     private final LanternSettings settings;
-    private final Collections collections;
-    private final CollectionService plants;
+    private final Houses collections;
+    private final Stops allStops;
+    private final RecordWriter recordWriter;
+    private final Plants plants;
     private final AccountService accounts;
     private final CaseWriter cases;
     private final WaterBook waterBook;
@@ -74,8 +78,10 @@ class GeneratedCollection implements ApplicationRunner {
 
     GeneratedCollection(
             LanternSettings settings,
-            Collections collections,
-            CollectionService plants,
+            Houses collections,
+            Stops allStops,
+            RecordWriter recordWriter,
+            Plants plants,
             AccountService accounts,
             CaseWriter cases,
             WaterBook waterBook,
@@ -87,6 +93,8 @@ class GeneratedCollection implements ApplicationRunner {
             Clock clock) {
         this.settings = settings;
         this.collections = collections;
+        this.recordWriter = recordWriter;
+        this.allStops = allStops;
         this.plants = plants;
         this.accounts = accounts;
         this.cases = cases;
@@ -131,7 +139,7 @@ class GeneratedCollection implements ApplicationRunner {
                 collections.make(collection, "Generated " + size, "north");
                 accounts.open(collection, "generated-" + size, "Measurer", "measured by lamplight");
                 for (int i = 0; i * PLANTS_A_STOP < size; i++) {
-                    stops.add(plants.write(new Stop(UUID.randomUUID(), collection, i + 1, "Stop " + (i + 1))
+                    stops.add(allStops.store(new Stop(UUID.randomUUID(), collection, i + 1, "Stop " + (i + 1))
                             .climate(
                                     Brightness.values()[1 + chance.nextInt(4)],
                                     35.0 + chance.nextInt(40),
@@ -144,7 +152,7 @@ class GeneratedCollection implements ApplicationRunner {
                 }
             });
             for (Plant plant : made) {
-                plants.write(plant);
+                recordWriter.store(plant);
             }
             transaction.executeWithoutResult(status -> histories());
             long told = System.nanoTime();

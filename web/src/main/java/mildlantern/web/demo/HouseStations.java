@@ -15,8 +15,8 @@ import mildlantern.weather.WeatherSource;
 import mildlantern.web.climate.Readings;
 import mildlantern.web.climate.Stations;
 import mildlantern.web.climate.Weathers;
-import mildlantern.web.collection.Stop;
-import mildlantern.web.collection.StopKind;
+import mildlantern.web.stop.Stop;
+import mildlantern.web.stop.StopKind;
 import org.springframework.stereotype.Component;
 
 /** Puts a simulated station at each stop of the signal house, set so that it reads now what the stop is said to be, with its past. */

@@ -32,18 +32,20 @@ import mildlantern.treatment.Trials;
 import mildlantern.water.MadeUpHistory;
 import mildlantern.water.WaterKnowledge;
 import mildlantern.web.casework.CaseWriter;
-import mildlantern.web.collection.CareEntry;
-import mildlantern.web.collection.CollectionService;
-import mildlantern.web.collection.Collections;
-import mildlantern.web.collection.Glass;
-import mildlantern.web.collection.LogBook;
-import mildlantern.web.collection.Plant;
-import mildlantern.web.collection.PotKind;
-import mildlantern.web.collection.Routine;
-import mildlantern.web.collection.Stop;
-import mildlantern.web.collection.StopKind;
-import mildlantern.web.collection.StopReading;
-import mildlantern.web.collection.WaterBook;
+import mildlantern.web.plant.CareEntry;
+import mildlantern.web.plant.CareSheets;
+import mildlantern.web.plant.Plant;
+import mildlantern.web.plant.Plants;
+import mildlantern.web.plant.PotKind;
+import mildlantern.web.routine.RecordWriter;
+import mildlantern.web.routine.Routine;
+import mildlantern.web.routine.WaterBook;
+import mildlantern.web.stop.Glass;
+import mildlantern.web.stop.Houses;
+import mildlantern.web.stop.Stop;
+import mildlantern.web.stop.StopKind;
+import mildlantern.web.stop.StopReading;
+import mildlantern.web.stop.Stops;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
@@ -59,33 +61,39 @@ class SignalHouse {
     private static final double LATITUDE = 45;
     private static final double LONGITUDE = 0;
 
-    private final CollectionService plants;
-    private final LogBook log;
+    private final Stops allStops;
+    private final Plants plants;
+    private final CareSheets careSheets;
+    private final RecordWriter log;
     private final Routine routine;
     private final WaterBook waterBook;
     private final WaterKnowledge water;
     private final CaseWriter cases;
     private final Trials trials;
     private final Diagnosis diagnosis;
-    private final Collections houses;
+    private final Houses houses;
     private final HouseStations stations;
     private final AirKnowledge air;
     private final Clock clock;
 
     SignalHouse(
-            CollectionService plants,
-            LogBook log,
+            Stops allStops,
+            Plants plants,
+            CareSheets careSheets,
+            RecordWriter log,
             Routine routine,
             WaterBook waterBook,
             WaterKnowledge water,
             CaseWriter cases,
             Trials trials,
             Diagnosis diagnosis,
-            Collections houses,
+            Houses houses,
             HouseStations stations,
             AirKnowledge air,
             Clock clock) {
+        this.allStops = allStops;
         this.plants = plants;
+        this.careSheets = careSheets;
         this.log = log;
         this.routine = routine;
         this.waterBook = waterBook;
@@ -121,12 +129,12 @@ class SignalHouse {
             histories();
             befallen();
             // Cases weigh how the pots dry, so that is reckoned before they are opened.
-            named.values().forEach(plants::write);
+            named.values().forEach(log::store);
             routine.settle();
             troubles();
             lost();
             careSheets();
-            named.values().forEach(plants::write);
+            named.values().forEach(log::store);
         }
 
         private void walk() {
@@ -160,7 +168,7 @@ class SignalHouse {
             glaze();
             houses.stands(collection, LATITUDE, LONGITUDE, true);
             for (Stop stop : stops.values()) {
-                plants.write(stop);
+                allStops.store(stop);
                 stations.put(stop, begin.minusDays(READ_EVERY_DAYS));
                 typed(stop);
             }
@@ -197,7 +205,7 @@ class SignalHouse {
         /** What the keeper typed besides: a look at the hygrometer now and then. */
         private void typed(Stop stop) {
             for (int ago = 190; ago > 2; ago -= 47) {
-                plants.store(new StopReading(stop, today.minusDays(ago), OffsetDateTime.now(clock))
+                allStops.store(new StopReading(stop, today.minusDays(ago), OffsetDateTime.now(clock))
                         .read(stop.light(), null, null, null, null));
             }
         }
@@ -227,7 +235,7 @@ class SignalHouse {
                 if (counts.get(3) > 0) {
                     plant.bloomingSince(today.minusDays(9 + chance.nextInt(20)));
                 }
-                named.put(line.name(), plants.write(plant));
+                named.put(line.name(), log.store(plant));
             }
             plant("Pilot").named("Harbour Light", "HQ-001", "a neighbour's division");
             plant("Stowaway").acquired(today.minusDays(5)).named(null, "HQ-045", "a gift");
@@ -273,13 +281,13 @@ class SignalHouse {
                         from,
                         until,
                         chance)) {
-                    log.add(plant, logged.day(), LogBook.Line.of(logged.entry()), Optional.empty());
+                    log.add(plant, logged.day(), RecordWriter.Line.of(logged.entry()), Optional.empty());
                 }
             }
         }
 
         private void write(String name, int daysAgo, LogEntry entry, @Nullable String words) {
-            log.add(plant(name), today.minusDays(daysAgo), new LogBook.Line(entry, words), Optional.empty());
+            log.add(plant(name), today.minusDays(daysAgo), new RecordWriter.Line(entry, words), Optional.empty());
         }
 
         private static LogEntry befell(EventKind kind, double step, double light) {
@@ -394,7 +402,7 @@ class SignalHouse {
 
         /** A plant that was lost, and what was learned of it. */
         private void lost() {
-            Plant salt = plants.write(new Plant(
+            Plant salt = log.store(new Plant(
                             DemoLoader.id("plant Old Salt"),
                             collection,
                             at("Fog cabinet").id(),
@@ -461,7 +469,7 @@ class SignalHouse {
         }
 
         private void care(String name, CareSetting setting, String text, String reason, int daysAgo) {
-            plants.write(new CareEntry(
+            careSheets.store(new CareEntry(
                     plant(name),
                     null,
                     setting,

@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import mildlantern.plant.FeedStrength;
 import mildlantern.plant.WaterSource;
-import mildlantern.web.collection.PotKind;
+import mildlantern.web.plant.PotKind;
 
 /**
  * The plants of the signal house, a line each: stop, name, kind, pot, its diameter in cm, medium, months in it, water, feed, what can

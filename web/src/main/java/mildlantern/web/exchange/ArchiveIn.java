@@ -19,12 +19,13 @@ import java.util.regex.Matcher;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipException;
 import java.util.zip.ZipInputStream;
-import mildlantern.web.collection.CollectionService;
-import mildlantern.web.collection.Pictures;
-import mildlantern.web.collection.Routine;
+import mildlantern.web.photo.Pictures;
+import mildlantern.web.plant.Plants;
 import mildlantern.web.platform.BodyLimits;
 import mildlantern.web.platform.ReadThrough;
 import mildlantern.web.platform.Spooled;
+import mildlantern.web.routine.Routine;
+import mildlantern.web.stop.Stops;
 import org.springframework.dao.DataAccessException;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Service;
@@ -48,7 +49,8 @@ class ArchiveIn {
 
     private final JdbcTemplate jdbc;
     private final JsonMapper json;
-    private final CollectionService collections;
+    private final Stops stops;
+    private final Plants plants;
     private final Routine routine;
     private final Pictures pictures;
     private final List<ReadThrough> rooms;
@@ -56,13 +58,15 @@ class ArchiveIn {
     ArchiveIn(
             JdbcTemplate jdbc,
             JsonMapper json,
-            CollectionService collections,
+            Stops stops,
+            Plants plants,
             Routine routine,
             Pictures pictures,
             List<ReadThrough> rooms) {
         this.jdbc = jdbc;
         this.json = json;
-        this.collections = collections;
+        this.stops = stops;
+        this.plants = plants;
         this.routine = routine;
         this.pictures = pictures;
         this.rooms = rooms;
@@ -86,7 +90,7 @@ class ArchiveIn {
     @Transactional(rollbackFor = Exception.class)
     int read(UUID collection, Path file) throws Unreadable {
         routine.writeAll(collection, () -> {
-            if (!collections.walk(collection).isEmpty()) {
+            if (!stops.walk(collection).isEmpty()) {
                 throw new Unreadable("This collection is not empty. An archive is taken into an empty one;"
                         + " your account's page makes an account with a new, empty collection.");
             }
@@ -105,7 +109,7 @@ class ArchiveIn {
             }
             routine.touchedAll(collection);
         });
-        return collections.plants(collection).size();
+        return plants.plants(collection).size();
     }
 
     /** Does something with one file of the archive. */

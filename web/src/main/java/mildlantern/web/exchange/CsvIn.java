@@ -21,18 +21,20 @@ import mildlantern.log.QuickLine;
 import mildlantern.plant.PlantKnowledge;
 import mildlantern.plant.Profile;
 import mildlantern.plant.WaterSource;
-import mildlantern.web.collection.CollectionService;
-import mildlantern.web.collection.HappeningWords;
-import mildlantern.web.collection.Kinds;
-import mildlantern.web.collection.LogBook;
-import mildlantern.web.collection.Plant;
-import mildlantern.web.collection.PotKind;
-import mildlantern.web.collection.Routine;
-import mildlantern.web.collection.Stop;
-import mildlantern.web.collection.Treatments;
+import mildlantern.web.log.LogBook;
+import mildlantern.web.log.LogWords;
+import mildlantern.web.log.Treatments;
+import mildlantern.web.plant.Kinds;
+import mildlantern.web.plant.Plant;
+import mildlantern.web.plant.Plants;
+import mildlantern.web.plant.PotKind;
 import mildlantern.web.platform.NotHere;
 import mildlantern.web.platform.PlainNumbers;
 import mildlantern.web.platform.WrittenForms;
+import mildlantern.web.routine.RecordWriter;
+import mildlantern.web.routine.Routine;
+import mildlantern.web.stop.Stop;
+import mildlantern.web.stop.Stops;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
@@ -50,10 +52,11 @@ class CsvIn {
             DateTimeFormatter.ofPattern("d/M/yyyy", Locale.ROOT),
             DateTimeFormatter.ofPattern("d MMM yyyy", Locale.UK));
 
-    private final CollectionService collections;
+    private final Stops stops;
+    private final Plants plants;
     private final Kinds kinds;
     private final PlantKnowledge knowledge;
-    private final LogBook log;
+    private final RecordWriter log;
     private final Routine routine;
     private final Treatments treatments;
     private final WrittenForms forms;
@@ -61,16 +64,18 @@ class CsvIn {
     private final Clock clock;
 
     CsvIn(
-            CollectionService collections,
+            Stops stops,
+            Plants plants,
             Kinds kinds,
             PlantKnowledge knowledge,
-            LogBook log,
+            RecordWriter log,
             Routine routine,
             Treatments treatments,
             WrittenForms forms,
             JdbcClient jdbc,
             Clock clock) {
-        this.collections = collections;
+        this.stops = stops;
+        this.plants = plants;
         this.kinds = kinds;
         this.knowledge = knowledge;
         this.log = log;
@@ -251,7 +256,7 @@ class CsvIn {
                     List.of());
         }
         if (preview.whole()) {
-            collections.once(collection, id, () -> {
+            forms.once(collection, id, () -> {
                 Draft draft = draft(collection, id);
                 Reader reader = new Reader(collection, draft.table(), preview.match(), id);
                 reader.read(draft.what());
@@ -262,8 +267,8 @@ class CsvIn {
     }
 
     /** Takes back all that came in with a table. */
-    @Transactional(rollbackFor = LogBook.CannotTakeBack.class)
-    int takeBack(UUID collection, UUID batch) throws LogBook.CannotTakeBack {
+    @Transactional(rollbackFor = RecordWriter.CannotTakeBack.class)
+    int takeBack(UUID collection, UUID batch) throws RecordWriter.CannotTakeBack {
         return log.takeBackBatch(collection, batch);
     }
 
@@ -300,7 +305,7 @@ class CsvIn {
             if (!problems.isEmpty()) {
                 return;
             }
-            Maker maker = what == What.PLANTS ? new Plants() : new Entries();
+            Maker maker = what == What.PLANTS ? new PlantMaker() : new Entries();
             int number = 1;
             for (List<String> row : table.rows()) {
                 number++;
@@ -370,16 +375,16 @@ class CsvIn {
             String make(List<String> row, int number);
         }
 
-        private final class Plants implements Maker {
-            private final Map<String, Stop> stops = collections.walk(collection).stream()
+        private final class PlantMaker implements Maker {
+            private final Map<String, Stop> stops = CsvIn.this.stops.walk(collection).stream()
                     .collect(Collectors.toMap(stop -> stop.name().toLowerCase(Locale.ROOT), stop -> stop, (a, b) -> a));
             private final Map<String, Profile> byName = new HashMap<>();
-            private final Set<String> numbers = collections.names(collection).stream()
+            private final Set<String> numbers = plants.names(collection).stream()
                     .map(QuickLine.Named::also)
                     .collect(Collectors.toCollection(HashSet::new));
             private final Map<UUID, Integer> places = new HashMap<>();
 
-            Plants() {
+            PlantMaker() {
                 for (Profile profile : kinds.all(collection)) {
                     byName.put(profile.id(), profile);
                     byName.put(profile.name().toLowerCase(Locale.ROOT), profile);
@@ -418,14 +423,14 @@ class CsvIn {
                 if (stop != null && kind != null) {
                     writing.add(() -> {
                         int place = places.merge(
-                                stop.id(), collections.nextPlace(collection, stop.id()), (was, fresh) -> was + 1);
+                                stop.id(), CsvIn.this.plants.nextPlace(collection, stop.id()), (was, fresh) -> was + 1);
                         Plant plant = new Plant(UUID.randomUUID(), collection, stop.id(), place, name, kind.id())
                                 .named(blank(cell(row, "cultivar")), blank(accession), blank(cell(row, "source")))
                                 .acquired(came.orElse(null))
                                 .potted(pot, cm, medium == null ? kind.media().get(0) : medium, potted.orElse(null))
                                 .kept(water, null, null, null, null)
                                 .counted(leaves == null ? 0 : leaves.intValue(), 0, 0, 0, 0);
-                        collections.write(plant);
+                        log.store(plant);
                         log.arrived(plant, came.orElse(today), batch);
                     });
                 }
@@ -477,7 +482,7 @@ class CsvIn {
                     text.toLowerCase(Locale.ROOT).replaceAll("[ _-]+", "_").replace("_water", "");
             Optional<WaterSource> source = Arrays.stream(WaterSource.values())
                     .filter(value -> value.name().toLowerCase(Locale.ROOT).equals(plain)
-                            || HappeningWords.water(value).equalsIgnoreCase(text)
+                            || LogWords.water(value).equalsIgnoreCase(text)
                             || (plain.equals("tap") && value == WaterSource.SOFT_TAP))
                     .findFirst();
             if (source.isEmpty()) {
@@ -488,9 +493,9 @@ class CsvIn {
 
         /** A row of the log is read as the line of the quick field that it stands for. */
         private final class Entries implements Maker {
-            private final List<QuickLine.Named> plants = collections.names(collection);
+            private final List<QuickLine.Named> plants = CsvIn.this.plants.names(collection);
             private final Map<UUID, Plant> byId =
-                    collections.plants(collection).stream().collect(Collectors.toMap(Plant::id, plant -> plant));
+                    CsvIn.this.plants.plants(collection).stream().collect(Collectors.toMap(Plant::id, plant -> plant));
             private final QuickLine lines;
 
             Entries() {
@@ -499,7 +504,7 @@ class CsvIn {
                 lines = new QuickLine(
                         new QuickLine.Names(
                                 plants,
-                                collections.walk(collection).stream()
+                                CsvIn.this.stops.walk(collection).stream()
                                         .map(stop -> new QuickLine.Named(stop.id(), stop.name(), ""))
                                         .toList(),
                                 media,
@@ -545,16 +550,16 @@ class CsvIn {
                         touched.add(plant.id());
                         writing.add(() -> understood.said().forEach(said -> {
                             log.add(
-                                    collections.plant(collection, plant.id()),
+                                    CsvIn.this.plants.plant(collection, plant.id()),
                                     day.get(),
-                                    new LogBook.Line(said.entry(), blank((said.words() + " " + words).strip())),
+                                    new RecordWriter.Line(said.entry(), blank((said.words() + " " + words).strip())),
                                     Optional.of(batch));
                         }));
                     }
                 }
                 return who + ": "
                         + understood.said().stream()
-                                .map(said -> HappeningWords.said(said.entry(), said.words()))
+                                .map(said -> LogWords.said(said.entry(), said.words()))
                                 .collect(Collectors.joining(", "));
             }
         }

@@ -12,11 +12,11 @@ import java.time.LocalDate;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.UUID;
-import mildlantern.web.collection.LogBook;
 import mildlantern.web.platform.BodyLimits;
 import mildlantern.web.platform.Gates;
 import mildlantern.web.platform.SignedIn;
 import mildlantern.web.platform.Spooled;
+import mildlantern.web.routine.RecordWriter;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -200,7 +200,7 @@ class ExchangeController {
         try {
             int back = csvIn.takeBack(member.collection(), id);
             model.addAttribute("done", back == 1 ? "One entry was taken back." : back + " entries were taken back.");
-        } catch (LogBook.CannotTakeBack e) {
+        } catch (RecordWriter.CannotTakeBack e) {
             response.setStatus(HttpStatus.CONFLICT.value());
             model.addAttribute("tableProblem", "Nothing was taken back. " + e.getMessage());
         }

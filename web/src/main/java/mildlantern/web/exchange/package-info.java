@@ -1,5 +1,9 @@
 /**
- * Bringing plants and entries in from tables, giving everything out as tables and as one archive, and taking an archive in.
+ * Tables and archives in and out.
+ *
+ * <p>From every table a house owns, through the routine's door where plants come in.
+ *
+ * <p>It must not know how a page looks.
  */
 @NullMarked
 package mildlantern.web.exchange;

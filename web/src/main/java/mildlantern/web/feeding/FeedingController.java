@@ -11,10 +11,10 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import mildlantern.nutrition.FeedProduct;
-import mildlantern.web.collection.CollectionService;
-import mildlantern.web.collection.LogBook;
 import mildlantern.web.platform.RecordForms;
 import mildlantern.web.platform.SignedIn;
+import mildlantern.web.platform.WrittenForms;
+import mildlantern.web.routine.RecordWriter;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -33,21 +33,21 @@ class FeedingController {
 
     private final FeedingService feeding;
     private final OwnWaters waters;
-    private final CollectionService collections;
-    private final LogBook log;
+    private final WrittenForms writtenForms;
+    private final RecordWriter log;
     private final RecordForms forms;
     private final Clock clock;
 
     FeedingController(
             FeedingService feeding,
             OwnWaters waters,
-            CollectionService collections,
-            LogBook log,
+            WrittenForms writtenForms,
+            RecordWriter log,
             RecordForms forms,
             Clock clock) {
         this.feeding = feeding;
         this.waters = waters;
-        this.collections = collections;
+        this.writtenForms = writtenForms;
         this.log = log;
         this.forms = forms;
         this.clock = clock;
@@ -114,7 +114,7 @@ class FeedingController {
         try {
             int back = log.takeBackBatch(member.collection(), batch);
             flash.addFlashAttribute("told", back == 1 ? "One feed was taken back." : back + " feeds were taken back.");
-        } catch (LogBook.CannotTakeBack e) {
+        } catch (RecordWriter.CannotTakeBack e) {
             flash.addFlashAttribute("told", String.valueOf(e.getMessage()));
         }
         return PAGE;
@@ -130,7 +130,7 @@ class FeedingController {
         if (problems.hasErrors()) {
             return wrong(member, response, model);
         }
-        collections.once(
+        writtenForms.once(
                 member.collection(),
                 Objects.requireNonNull(water.form()),
                 () -> waters.keep(
@@ -170,7 +170,7 @@ class FeedingController {
         if (problems.hasErrors()) {
             return wrong(member, response, model);
         }
-        collections.once(
+        writtenForms.once(
                 member.collection(),
                 Objects.requireNonNull(label.form()),
                 () -> feeding.keep(new OwnFeed(

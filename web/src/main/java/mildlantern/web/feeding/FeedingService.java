@@ -33,16 +33,17 @@ import mildlantern.plant.WaterSource;
 import mildlantern.quantity.Limits;
 import mildlantern.treatment.Hold;
 import mildlantern.web.casework.CaseTroubles;
-import mildlantern.web.collection.CollectionService;
-import mildlantern.web.collection.Collections;
-import mildlantern.web.collection.HappeningWords;
-import mildlantern.web.collection.LogBook;
-import mildlantern.web.collection.Plant;
-import mildlantern.web.collection.Routine;
-import mildlantern.web.collection.Stop;
-import mildlantern.web.collection.UpkeepRow;
-import mildlantern.web.collection.UpkeepRows;
+import mildlantern.web.log.LogWords;
+import mildlantern.web.plant.Plant;
+import mildlantern.web.plant.Plants;
 import mildlantern.web.platform.WrittenForms;
+import mildlantern.web.routine.RecordWriter;
+import mildlantern.web.routine.Routine;
+import mildlantern.web.routine.ScheduleRow;
+import mildlantern.web.routine.Schedules;
+import mildlantern.web.stop.Houses;
+import mildlantern.web.stop.Stop;
+import mildlantern.web.stop.Stops;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -54,11 +55,12 @@ class FeedingService {
 
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM yyyy", Locale.UK);
 
-    private final CollectionService collections;
-    private final Collections houses;
-    private final UpkeepRows upkeep;
+    private final Plants plants;
+    private final Stops stops;
+    private final Houses houses;
+    private final Schedules upkeep;
     private final CaseTroubles troubles;
-    private final LogBook log;
+    private final RecordWriter log;
     private final Routine routine;
     private final WrittenForms forms;
     private final FeedPlan feeds;
@@ -69,11 +71,12 @@ class FeedingService {
     private final Clock clock;
 
     FeedingService(
-            CollectionService collections,
-            Collections houses,
-            UpkeepRows upkeep,
+            Plants plants,
+            Stops stops,
+            Houses houses,
+            Schedules upkeep,
             CaseTroubles troubles,
-            LogBook log,
+            RecordWriter log,
             Routine routine,
             WrittenForms forms,
             FeedPlan feeds,
@@ -82,7 +85,8 @@ class FeedingService {
             SlowRelease slow,
             FeedingRows.Feeds ownFeeds,
             Clock clock) {
-        this.collections = collections;
+        this.plants = plants;
+        this.stops = stops;
         this.houses = houses;
         this.upkeep = upkeep;
         this.troubles = troubles;
@@ -137,7 +141,7 @@ class FeedingService {
     /** A water of the house. */
     record WaterLine(WaterSource source, String name, String analysis, String from, String suits, List<String> bad) {}
 
-    private record Due(Plant plant, Profile profile, UpkeepRow.Feed feed, double ml) {}
+    private record Due(Plant plant, Profile profile, ScheduleRow.Feed feed, double ml) {}
 
     /** All feeds that can be chosen: those that are commonly sold, and the house's own. */
     List<FeedProduct> products(UUID collection) {
@@ -157,8 +161,8 @@ class FeedingService {
 
     Page page(UUID collection) {
         FeedProduct chosen = chosen(collection);
-        List<Plant> plants = collections.plants(collection);
-        Map<UUID, String> stops = collections.walk(collection).stream().collect(Collectors.toMap(Stop::id, Stop::name));
+        List<Plant> plants = this.plants.plants(collection);
+        Map<UUID, String> stops = this.stops.walk(collection).stream().collect(Collectors.toMap(Stop::id, Stop::name));
         List<Due> due = due(collection, plants);
         List<Mix> mixes = new ArrayList<>();
         mixes(due).forEach((key, group) -> mixes.add(mix(collection, key, group, chosen, stops)));
@@ -187,7 +191,7 @@ class FeedingService {
         LocalDate today = LocalDate.now(clock);
         Map<UUID, Plant> byId = plants.stream().collect(Collectors.toMap(Plant::id, plant -> plant));
         List<Due> due = new ArrayList<>();
-        for (UpkeepRow row : upkeep.feedDue(collection, today)) {
+        for (ScheduleRow row : upkeep.feedDue(collection, today)) {
             Plant plant = byId.get(row.plant());
             if (plant == null
                     || row.feed().isEmpty()
@@ -195,9 +199,9 @@ class FeedingService {
                     || open.holds().getOrDefault(plant.id(), Set.of()).contains(Hold.FEED)) {
                 continue;
             }
-            UpkeepRow.Feed feed = row.feed().get();
+            ScheduleRow.Feed feed = row.feed().get();
             double ml = feed.ml() > 0 ? feed.ml() : Math.max(10, rounded(row.wetThroughMl() * feeds.shareOfASoak()));
-            due.add(new Due(plant, collections.profile(plant), feed, ml));
+            due.add(new Due(plant, this.plants.profile(plant), feed, ml));
         }
         return due;
     }
@@ -310,7 +314,7 @@ class FeedingService {
                                 "%s mS/cm with %s, and it bears %s"
                                         .formatted(
                                                 Limits.plain(Math.round(together * 100) / 100.0),
-                                                HappeningWords.water(source),
+                                                LogWords.water(source),
                                                 Limits.plain(most)),
                                 words -> new ArrayList<>())
                         .add(one.plant().name());
@@ -324,7 +328,7 @@ class FeedingService {
     private List<String> held(UUID collection, List<Plant> plants) {
         CaseTroubles.Open open = troubles.open(collection);
         Set<UUID> due = upkeep.feedDue(collection, LocalDate.now(clock)).stream()
-                .map(UpkeepRow::plant)
+                .map(ScheduleRow::plant)
                 .collect(Collectors.toSet());
         return plants.stream()
                 .filter(plant -> due.contains(plant.id())
@@ -370,7 +374,7 @@ class FeedingService {
             WaterAnalysis water = Objects.requireNonNull(analyses.get(source));
             List<String> bad = new ArrayList<>();
             for (Plant plant : users.getOrDefault(source, List.of())) {
-                Waters.Judged judged = waters.judge(collections.profile(plant), water, 0);
+                Waters.Judged judged = waters.judge(this.plants.profile(plant), water, 0);
                 if (judged.verdict() != Waters.Verdict.SUITS) {
                     bad.add(plant.name() + ": " + String.join(" ", judged.reasons()));
                 }
@@ -378,7 +382,7 @@ class FeedingService {
             int all = users.getOrDefault(source, List.of()).size();
             lines.add(new WaterLine(
                     source,
-                    HappeningWords.water(source),
+                    LogWords.water(source),
                     analysis(water),
                     Optional.ofNullable(analysed.get(source))
                             .map(day -> "your analysis of " + DAY.format(day))
@@ -419,7 +423,7 @@ class FeedingService {
         return routine.change(collection, plants, () -> {
             // Whoever was quicker has fed them: what is due is read under the lock.
             List<Due> group =
-                    mixes(due(collection, collections.plants(collection))).getOrDefault(key, List.of()).stream()
+                    mixes(due(collection, this.plants.plants(collection))).getOrDefault(key, List.of()).stream()
                             .filter(one -> plants.contains(one.plant().id()))
                             .toList();
             if (group.isEmpty() || !forms.firstTime(collection, form)) {
@@ -436,7 +440,8 @@ class FeedingService {
                         : new LogEntry.TrapFed(
                                 OptionalInt.of(one.feed().counts()),
                                 OptionalDouble.of(one.feed().mgNitrogen()));
-                log.write(collection, one.plant().id(), today, List.of(LogBook.Line.of(entry)), Optional.of(batch));
+                log.write(
+                        collection, one.plant().id(), today, List.of(RecordWriter.Line.of(entry)), Optional.of(batch));
             }
             return Optional.of(batch);
         });

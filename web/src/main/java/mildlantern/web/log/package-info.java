@@ -1,5 +1,9 @@
 /**
- * The log at hand everywhere: the line in which a grower writes, and taking entries back.
+ * What was written down of plants, what of it still stands, and how it reads.
+ *
+ * <p>From the table of the log.
+ *
+ * <p>It must not know what follows from an entry.
  */
 @NullMarked
 package mildlantern.web.log;

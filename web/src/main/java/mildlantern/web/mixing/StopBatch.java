@@ -11,10 +11,11 @@ import mildlantern.quantity.Limits;
 import mildlantern.web.calculator.Calculator;
 import mildlantern.web.calculator.Field;
 import mildlantern.web.calculator.Given;
-import mildlantern.web.collection.CollectionService;
-import mildlantern.web.collection.Plant;
-import mildlantern.web.collection.Stop;
-import mildlantern.web.collection.WaterBook;
+import mildlantern.web.plant.Plant;
+import mildlantern.web.plant.Plants;
+import mildlantern.web.routine.WaterBook;
+import mildlantern.web.stop.Stop;
+import mildlantern.web.stop.Stops;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -24,7 +25,8 @@ class StopBatch {
     /** Usual drench on a square metre, L: wets the upper half of most pots. */
     private static final double DRENCH = 10;
 
-    private final CollectionService collections;
+    private final Stops stops;
+    private final Plants plants;
     private final WaterBook water;
 
     /** How it is given. */
@@ -43,15 +45,16 @@ class StopBatch {
         }
     }
 
-    StopBatch(CollectionService collections, WaterBook water) {
-        this.collections = collections;
+    StopBatch(Stops stops, Plants plants, WaterBook water) {
+        this.stops = stops;
+        this.plants = plants;
         this.water = water;
     }
 
     /** The calculator with this collection's stops to choose from. */
     @Transactional(readOnly = true)
     Calculator calculator(UUID collection) {
-        List<Field.Choice> stops = collections.walk(collection).stream()
+        List<Field.Choice> stops = this.stops.walk(collection).stream()
                 .map(stop -> new Field.Choice(stop.id().toString(), stop.name()))
                 .toList();
         List<Field.Choice> choices = stops.isEmpty() ? List.of(new Field.Choice("none", "no stop yet")) : stops;
@@ -74,17 +77,17 @@ class StopBatch {
     }
 
     private Calculator.Answer batch(UUID collection, Given given) {
-        Optional<Stop> stop = collections.walk(collection).stream()
+        Optional<Stop> stop = this.stops.walk(collection).stream()
                 .filter(one -> one.id().toString().equals(given.text("stop")))
                 .findFirst();
         List<Plant> plants =
-                stop.map(one -> collections.plantsAt(collection, one.id())).orElse(List.of());
+                stop.map(one -> this.plants.plantsAt(collection, one.id())).orElse(List.of());
         boolean spray = given.constant(Use.class, "use") == Use.SPRAY;
         List<Double> shares = new ArrayList<>();
         List<Calculator.Line> each = new ArrayList<>();
         for (Plant plant : plants) {
             double share = spray
-                    ? Batch.spray(water.leafSquareCm(plant, collections.profile(plant)))
+                    ? Batch.spray(water.leafSquareCm(plant, this.plants.profile(plant)))
                     : new AreaRate(1, Measure.Kind.MASS, DRENCH, 1).millilitresFor(plant.acrossCm());
             shares.add(share);
             each.add(Calculator.Line.of(plant.name(), share, "mL"));

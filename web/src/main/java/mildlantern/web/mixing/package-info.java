@@ -1,4 +1,10 @@
-/** The mixing bench: every dilution, dose and blend as a page whose inputs stand in the address, and the same as JSON. */
+/**
+ * Every dilution, dose and blend as a page and as JSON.
+ *
+ * <p>From the core's mixing and, for a stop's batch, the plants that stand there.
+ *
+ * <p>It must not write anything.
+ */
 @NullMarked
 package mildlantern.web.mixing;
 

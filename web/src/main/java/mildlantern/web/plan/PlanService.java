@@ -15,14 +15,15 @@ import mildlantern.log.LogEntry;
 import mildlantern.place.BenchPlan;
 import mildlantern.place.Moves;
 import mildlantern.quantity.Limits;
-import mildlantern.web.care.Errands;
-import mildlantern.web.collection.CollectionService;
-import mildlantern.web.collection.LogBook;
-import mildlantern.web.collection.Plant;
-import mildlantern.web.collection.Routine;
-import mildlantern.web.collection.Standing;
-import mildlantern.web.collection.Stop;
+import mildlantern.web.care.PlannedTasks;
+import mildlantern.web.plant.Plant;
+import mildlantern.web.plant.Plants;
+import mildlantern.web.plant.Standing;
 import mildlantern.web.platform.WrittenForms;
+import mildlantern.web.routine.RecordWriter;
+import mildlantern.web.routine.Routine;
+import mildlantern.web.stop.Stop;
+import mildlantern.web.stop.Stops;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -33,23 +34,26 @@ class PlanService {
     private static final double WIDTH = 960;
     private static final double HEIGHT = 430;
 
-    private final CollectionService collections;
-    private final LogBook log;
+    private final Stops stops;
+    private final Plants plants;
+    private final RecordWriter log;
     private final StopPlans plans;
-    private final Errands errands;
+    private final PlannedTasks errands;
     private final Routine routine;
     private final WrittenForms forms;
     private final Clock clock;
 
     PlanService(
-            CollectionService collections,
-            LogBook log,
+            Stops stops,
+            Plants plants,
+            RecordWriter log,
             StopPlans plans,
-            Errands errands,
+            PlannedTasks errands,
             Routine routine,
             WrittenForms forms,
             Clock clock) {
-        this.collections = collections;
+        this.stops = stops;
+        this.plants = plants;
         this.log = log;
         this.plans = plans;
         this.errands = errands;
@@ -68,8 +72,8 @@ class PlanService {
     record Target(UUID stop, String name, String step, List<String> warnings) {}
 
     PlanPage page(UUID collection, UUID stopId, Optional<UUID> chosen) {
-        Stop stop = collections.stop(collection, stopId);
-        List<Plant> plants = collections.plantsAt(collection, stopId);
+        Stop stop = this.stops.stop(collection, stopId);
+        List<Plant> plants = this.plants.plantsAt(collection, stopId);
         StopPlans.Drawn drawn = plans.draw(stop, plants, WIDTH, HEIGHT);
         Map<UUID, Plant> byId = plants.stream().collect(Collectors.toMap(Plant::id, Function.identity()));
         return new PlanPage(
@@ -89,7 +93,7 @@ class PlanService {
         return new Chosen(
                 plant.id(),
                 plant.name(),
-                collections.profile(plant).name(),
+                this.plants.profile(plant).name(),
                 "%s cm from the left, %s cm from the glass"
                         .formatted(Limits.plain(Math.rint(pot.cmX())), Limits.plain(Math.rint(pot.cmY()))),
                 pot.within().stream()
@@ -98,7 +102,7 @@ class PlanService {
                         .toList(),
                 targets(
                         plant,
-                        collections.walk(plant.collection()).stream()
+                        this.stops.walk(plant.collection()).stream()
                                 .filter(other -> !other.id().equals(stop.id()))
                                 .toList()));
     }
@@ -140,18 +144,18 @@ class PlanService {
      */
     @Transactional
     void shift(UUID collection, UUID plantId, UUID form, double x, double y) {
-        UUID at = collections.plant(collection, plantId).stop();
+        UUID at = this.plants.plant(collection, plantId).stop();
         List<UUID> standing =
-                collections.plantsAt(collection, at).stream().map(Plant::id).toList();
+                this.plants.plantsAt(collection, at).stream().map(Plant::id).toList();
         routine.write(
                 collection, Stream.concat(standing.stream(), Stream.of(plantId)).toList(), () -> {
-                    Plant plant = collections.plant(collection, plantId);
+                    Plant plant = this.plants.plant(collection, plantId);
                     if (!forms.firstTime(collection, form)) {
                         return;
                     }
-                    Stop stop = collections.stop(collection, plant.stop());
+                    Stop stop = this.stops.stop(collection, plant.stop());
                     // What came or went meanwhile keeps its place: only those that are held are written of.
-                    List<Plant> plants = collections.plantsAt(collection, stop.id()).stream()
+                    List<Plant> plants = this.plants.plantsAt(collection, stop.id()).stream()
                             .filter(one -> one.id().equals(plantId) || standing.contains(one.id()))
                             .toList();
                     Map<UUID, BenchPlan.Placed> placed = Standing.at(stop, plants).stream()
@@ -161,7 +165,7 @@ class PlanService {
                         if (other.planX() == null
                                 && drawn != null
                                 && !other.id().equals(plantId)) {
-                            collections.write(other.at(drawn.x(), drawn.y()));
+                            log.store(other.at(drawn.x(), drawn.y()));
                         }
                     }
                     log.shift(
@@ -180,13 +184,13 @@ class PlanService {
     /** Moves a pot to another stop, once. */
     @Transactional
     void move(UUID collection, UUID plantId, UUID form, UUID to) {
-        collections.stop(collection, to);
+        this.stops.stop(collection, to);
         log.write(
                 collection,
                 plantId,
                 form,
                 LocalDate.now(clock),
-                List.of(LogBook.Line.of(new LogEntry.Moved(
+                List.of(RecordWriter.Line.of(new LogEntry.Moved(
                         Optional.empty(), Optional.of(to), OptionalDouble.empty(), OptionalDouble.empty()))));
     }
 }

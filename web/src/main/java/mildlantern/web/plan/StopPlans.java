@@ -7,10 +7,10 @@ import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import mildlantern.place.BenchPlan;
-import mildlantern.web.collection.Plant;
-import mildlantern.web.collection.PlatePictures;
-import mildlantern.web.collection.Standing;
-import mildlantern.web.collection.Stop;
+import mildlantern.web.plant.Plant;
+import mildlantern.web.plant.PlatePictures;
+import mildlantern.web.plant.Standing;
+import mildlantern.web.stop.Stop;
 import org.springframework.stereotype.Component;
 
 /** Draws a stop from above, to scale. */

@@ -1,5 +1,9 @@
 /**
- * Plates: the drawn figure of a plant, computed from its own numbers.
+ * The drawn figure of a plant.
+ *
+ * <p>From the plant's own numbers, by the drawing code of its growth form.
+ *
+ * <p>It must not know tables, houses or who looks.
  */
 @NullMarked
 package mildlantern.web.plate;

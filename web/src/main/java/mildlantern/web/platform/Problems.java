@@ -67,8 +67,8 @@ class Problems {
                 NOTHING_CHANGED);
     }
 
-    @ExceptionHandler(MovedOn.class)
-    Object movedOn(HttpServletRequest request, MovedOn problem) {
+    @ExceptionHandler(StaleVersion.class)
+    Object movedOn(HttpServletRequest request, StaleVersion problem) {
         Answers.Wrong wrong = new Answers.Wrong(
                 HttpStatus.CONFLICT,
                 "This page had moved on",

@@ -28,6 +28,14 @@ public class WrittenForms {
                 == 1;
     }
 
+    /** Runs a piece of writing once, however often its form is sent. */
+    @Transactional
+    public void once(UUID collection, UUID form, Runnable writing) {
+        if (firstTime(collection, form)) {
+            writing.run();
+        }
+    }
+
     /**
      * Claims a form. Part of the caller's transaction: if that fails, the form may be sent again.
      *

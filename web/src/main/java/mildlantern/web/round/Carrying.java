@@ -5,8 +5,8 @@ import mildlantern.nutrition.FeedPlan;
 import mildlantern.plant.WaterSource;
 import mildlantern.plant.WaterWant;
 import mildlantern.round.Due;
-import mildlantern.web.collection.CollectionService;
-import mildlantern.web.collection.UpkeepRow;
+import mildlantern.web.plant.Plants;
+import mildlantern.web.routine.ScheduleRow;
 
 /** What is carried along for a piece of work; work for which the same is carried is done together. */
 enum Carrying {
@@ -31,10 +31,10 @@ enum Carrying {
     }
 
     /** For the most pressing of what is due on a plant. */
-    static Carrying of(DueToday.PlantDue plant, CollectionService collections) {
+    static Carrying of(DueToday.PlantDue plant, Plants plants) {
         return switch (plant.dues().get(0).kind()) {
             case LOOK_AGAIN, OPEN_CASE -> CASE;
-            case WATER, FILL_TRAY -> water(source(plant, collections));
+            case WATER, FILL_TRAY -> water(source(plant, plants));
             case COURSE_STEP -> COURSE;
             case MOVE_STEP -> MOVE;
             case ASKED_LOOK, ISOLATION_LOOK, ROUTINE_LOOK -> LENS;
@@ -44,15 +44,15 @@ enum Carrying {
     }
 
     /** What is carried for it in words; feeds are told apart by what is mixed. */
-    static String words(DueToday.PlantDue plant, CollectionService collections) {
-        Carrying carrying = of(plant, collections);
+    static String words(DueToday.PlantDue plant, Plants plants) {
+        Carrying carrying = of(plant, plants);
         return carrying == FEED ? mix(plant) : carrying.words();
     }
 
     /** The mix that a plant is fed with, in words. */
     static String mix(DueToday.PlantDue plant) {
         return plant.row()
-                .flatMap(UpkeepRow::feed)
+                .flatMap(ScheduleRow::feed)
                 .map(feed -> feed.way() == FeedPlan.Way.ROOTS
                         ? "With feed of %d mg/L nitrogen".formatted(Math.round(feed.mgNitrogen()))
                         : "With organic feed for traps")
@@ -60,9 +60,9 @@ enum Carrying {
     }
 
     /** The water it gets: what it is known to be given, otherwise what its kind must have. */
-    static WaterSource source(DueToday.PlantDue plant, CollectionService collections) {
+    static WaterSource source(DueToday.PlantDue plant, Plants plants) {
         return Optional.ofNullable(plant.plant().waterSource())
-                .orElseGet(() -> collections.profile(plant.plant()).water() == WaterWant.ANY
+                .orElseGet(() -> plants.profile(plant.plant()).water() == WaterWant.ANY
                         ? WaterSource.SOFT_TAP
                         : WaterSource.RAIN);
     }

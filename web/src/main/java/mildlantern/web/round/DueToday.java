@@ -18,17 +18,19 @@ import mildlantern.round.Lamp;
 import mildlantern.round.PlantToday;
 import mildlantern.round.RoundPlanner;
 import mildlantern.treatment.Hold;
-import mildlantern.web.care.Errands;
+import mildlantern.web.care.PlannedTasks;
 import mildlantern.web.casework.CaseTroubles;
-import mildlantern.web.collection.CollectionService;
-import mildlantern.web.collection.Happening;
-import mildlantern.web.collection.HappeningKind;
-import mildlantern.web.collection.Plant;
-import mildlantern.web.collection.Stop;
-import mildlantern.web.collection.StopNow;
-import mildlantern.web.collection.StopStates;
-import mildlantern.web.collection.UpkeepRow;
-import mildlantern.web.collection.UpkeepRows;
+import mildlantern.web.log.LogBook;
+import mildlantern.web.log.LogKind;
+import mildlantern.web.log.LogRow;
+import mildlantern.web.plant.Plant;
+import mildlantern.web.plant.Plants;
+import mildlantern.web.routine.ScheduleRow;
+import mildlantern.web.routine.Schedules;
+import mildlantern.web.stop.Stop;
+import mildlantern.web.stop.StopNow;
+import mildlantern.web.stop.StopStates;
+import mildlantern.web.stop.Stops;
 import mildlantern.web.treatment.CourseDues;
 import org.jspecify.annotations.Nullable;
 
@@ -42,12 +44,14 @@ final class DueToday {
     final List<Stop> walk;
     final Map<UUID, Set<Hold>> holds;
 
-    private final CollectionService collections;
-    private final UpkeepRows rows;
+    private final Stops stops;
+    private final Plants plants;
+    private final LogBook logBook;
+    private final Schedules rows;
     private final RoundPlanner planner;
     private final Quarantine quarantine;
     private final CourseDues.Asked courses;
-    private final Errands.Today errands;
+    private final PlannedTasks.Today errands;
     private final Set<UUID> arrivals;
     private final Map<UUID, PlantToday.Trouble> troubles;
     private final Set<UUID> stopsWithCatching;
@@ -84,28 +88,32 @@ final class DueToday {
 
     /** A plant and what is due on it. */
     record PlantDue(
-            Plant plant, Optional<UpkeepRow> row, List<Due> dues, Optional<UUID> course, Optional<UUID> errand) {}
+            Plant plant, Optional<ScheduleRow> row, List<Due> dues, Optional<UUID> course, Optional<UUID> errand) {}
 
     DueToday(
             UUID collection,
             LocalDate day,
-            CollectionService collections,
+            Stops stops,
+            Plants plants,
+            LogBook logBook,
             StopStates states,
             CaseTroubles cases,
             CourseDues courseDues,
-            Errands errands,
+            PlannedTasks errands,
             Quarantine quarantine,
-            UpkeepRows rows,
+            Schedules rows,
             RoundPlanner planner) {
         this.collection = collection;
         this.day = day;
-        this.collections = collections;
+        this.stops = stops;
+        this.plants = plants;
+        this.logBook = logBook;
         this.rows = rows;
         this.planner = planner;
         this.quarantine = quarantine;
         courses = courseDues.today(collection, day);
         this.errands = errands.today(collection, day);
-        walk = collections.walk(collection);
+        walk = this.stops.walk(collection);
         now = states.of(collection, walk);
         CaseTroubles.Open open = cases.open(collection);
         troubles = open.troubles();
@@ -116,11 +124,11 @@ final class DueToday {
         ids.addAll(catching);
         ids.addAll(courses.plants());
         ids.addAll(this.errands.plants());
-        arrivals = collections.arrivedSince(collection, day.minusDays(quarantine.leastDays() - 1L)).stream()
+        arrivals = this.plants.arrivedSince(collection, day.minusDays(quarantine.leastDays() - 1L)).stream()
                 .map(Plant::id)
                 .collect(Collectors.toSet());
         ids.addAll(arrivals);
-        apart = collections.plants(collection, ids).stream()
+        apart = this.plants.plants(collection, ids).stream()
                 .filter(Plant::alive)
                 .collect(Collectors.toMap(Plant::id, plant -> plant));
         stopsWithCatching = catching.stream()
@@ -131,21 +139,21 @@ final class DueToday {
 
     private void count() {
         Set<UUID> alone = walk.stream().filter(Stop::isolation).map(Stop::id).collect(Collectors.toSet());
-        Map<UUID, UpkeepRows.StopCount> counts = rows.counts(
+        Map<UUID, Schedules.StopCount> counts = rows.counts(
                 collection, day, apart.keySet(), stopsWithCatching, day.minusDays(planner.lookNearCatching()), alone);
         for (Stop stop : walk) {
-            UpkeepRows.StopCount counted = counts.getOrDefault(stop.id(), UpkeepRows.StopCount.NONE);
+            Schedules.StopCount counted = counts.getOrDefault(stop.id(), Schedules.StopCount.NONE);
             Map<Due.Kind, Integer> kinds = new EnumMap<>(Due.Kind.class);
             kinds.put(Due.Kind.WATER, counted.water());
             kinds.put(stop.isolation() ? Due.Kind.ISOLATION_LOOK : Due.Kind.ROUTINE_LOOK, counted.looks());
             kinds.put(Due.Kind.FEED, counted.feeds());
             byStop.put(stop.id(), new StopDue(counted.plants(), kinds));
         }
-        Map<UUID, UpkeepRow> apartRows = rows.of(collection, apart.keySet());
+        Map<UUID, ScheduleRow> apartRows = rows.of(collection, apart.keySet());
         Map<UUID, Stop> stops = walk.stream().collect(Collectors.toMap(Stop::id, stop -> stop));
         apart.values().forEach(plant -> {
             Stop stop = stops.get(plant.stop());
-            UpkeepRow row = apartRows.get(plant.id());
+            ScheduleRow row = apartRows.get(plant.id());
             if (stop != null && row != null) {
                 planner.due(today(plant, row, stop), day)
                         .forEach(due -> due(stop)
@@ -160,7 +168,7 @@ final class DueToday {
                 .filter(stop ->
                         now(stop).nightCelsius().filter(planner::coldForCups).isPresent())
                 .forEach(stop -> {
-                    long cups = collections.plantsAt(collection, stop.id()).stream()
+                    long cups = this.plants.plantsAt(collection, stop.id()).stream()
                             .filter(plant -> cup(plant, stop))
                             .filter(plant -> !apart.containsKey(plant.id()))
                             .count();
@@ -185,30 +193,30 @@ final class DueToday {
     private boolean cup(Plant plant, Stop stop) {
         return now(stop)
                         .nightCelsius()
-                        .filter(night -> planner.cupInTheCold(collections.profile(plant), night))
+                        .filter(night -> planner.cupInTheCold(this.plants.profile(plant), night))
                         .isPresent()
                 && !cupsSeenTo().contains(plant.id());
     }
 
     private Set<UUID> cupsSeenTo() {
         if (cupsSeenTo == null) {
-            cupsSeenTo = collections.happenedOn(collection, day).stream()
-                    .filter(row -> row.kind() == HappeningKind.CUP_EMPTIED || row.kind() == HappeningKind.PUT_OFF)
-                    .map(Happening::plant)
+            cupsSeenTo = logBook.on(collection, day).stream()
+                    .filter(row -> row.kind() == LogKind.CUP_EMPTIED || row.kind() == LogKind.PUT_OFF)
+                    .map(LogRow::plant)
                     .collect(Collectors.toSet());
         }
         return cupsSeenTo;
     }
 
-    private PlantToday today(Plant plant, UpkeepRow row, Stop stop) {
+    private PlantToday today(Plant plant, ScheduleRow row, Stop stop) {
         return new PlantToday(
                 plant.id(),
                 row.upkeep(),
                 alone(plant, stop),
                 Optional.ofNullable(troubles.get(plant.id())),
                 step(plant).map(CourseDues.Step::words),
-                move(plant).map(Errands.Asked::words),
-                row.feed().map(UpkeepRow.Feed::words),
+                move(plant).map(PlannedTasks.Asked::words),
+                row.feed().map(ScheduleRow.Feed::words),
                 asked(plant, stop),
                 stopsWithCatching.contains(stop.id()),
                 holds.getOrDefault(plant.id(), Set.of()).contains(Hold.FEED),
@@ -242,7 +250,7 @@ final class DueToday {
     }
 
     /** The step towards another stop that is due on a plant. */
-    Optional<Errands.Asked> move(Plant plant) {
+    Optional<PlannedTasks.Asked> move(Plant plant) {
         return Optional.ofNullable(errands.moves().get(plant.id()));
     }
 
@@ -256,7 +264,7 @@ final class DueToday {
 
     private LocalDate aloneSince(Plant plant) {
         if (aloneSince == null) {
-            aloneSince = collections.standingSince(
+            aloneSince = logBook.standingSince(
                     collection,
                     walk.stream().filter(Stop::isolation).map(Stop::id).toList());
         }
@@ -267,9 +275,9 @@ final class DueToday {
 
     /** The plants of a stop with what is due on each, in the order in which they stand. */
     List<PlantDue> plants(Stop stop) {
-        Map<UUID, UpkeepRow> at = rows.at(collection, stop.id());
+        Map<UUID, ScheduleRow> at = rows.at(collection, stop.id());
         List<PlantDue> plants = new ArrayList<>();
-        for (Plant plant : collections.plantsAt(collection, stop.id())) {
+        for (Plant plant : this.plants.plantsAt(collection, stop.id())) {
             plants.add(judge(plant, Optional.ofNullable(at.get(plant.id())), stop));
         }
         return plants;
@@ -277,16 +285,16 @@ final class DueToday {
 
     /** One plant with what is due on it. */
     PlantDue plant(Plant plant) {
-        Stop stop = collections.stop(collection, plant.stop());
+        Stop stop = this.stops.stop(collection, plant.stop());
         return judge(plant, rows.of(collection, plant.id()), stop);
     }
 
-    private PlantDue judge(Plant plant, Optional<UpkeepRow> row, Stop stop) {
+    private PlantDue judge(Plant plant, Optional<ScheduleRow> row, Stop stop) {
         return new PlantDue(
                 plant,
                 row,
                 row.map(it -> planner.due(today(plant, it, stop), day)).orElse(List.of()),
                 step(plant).map(CourseDues.Step::course),
-                move(plant).map(Errands.Asked::errand));
+                move(plant).map(PlannedTasks.Asked::errand));
     }
 }

@@ -10,9 +10,10 @@ import java.util.OptionalInt;
 import java.util.UUID;
 import mildlantern.log.LogEntry;
 import mildlantern.plant.WaterSource;
-import mildlantern.web.care.Errands;
-import mildlantern.web.collection.LogBook;
+import mildlantern.web.care.PlannedTasks;
+import mildlantern.web.log.LogBook;
 import mildlantern.web.platform.SignedIn;
+import mildlantern.web.routine.RecordWriter;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -27,11 +28,11 @@ class RoundController {
     private static final int MOST_ML = 100_000;
 
     private final RoundService rounds;
-    private final LogBook log;
-    private final Errands errands;
+    private final RecordWriter log;
+    private final PlannedTasks errands;
     private final Clock clock;
 
-    RoundController(RoundService rounds, LogBook log, Errands errands, Clock clock) {
+    RoundController(RoundService rounds, RecordWriter log, PlannedTasks errands, Clock clock) {
         this.rounds = rounds;
         this.log = log;
         this.errands = errands;
@@ -146,22 +147,22 @@ class RoundController {
         }
     }
 
-    private static LogBook.Line line(
+    private static RecordWriter.Line line(
             Deed deed, String ml, Optional<WaterSource> water, LogEntry.Way way, String found, String reason) {
         return switch (deed) {
-            case DRY -> LogBook.Line.of(LogEntry.Probed.all(LogEntry.Wetness.DRY));
-            case MOIST -> LogBook.Line.of(LogEntry.Probed.all(LogEntry.Wetness.MOIST));
-            case WET -> LogBook.Line.of(LogEntry.Probed.all(LogEntry.Wetness.WET));
+            case DRY -> RecordWriter.Line.of(LogEntry.Probed.all(LogEntry.Wetness.DRY));
+            case MOIST -> RecordWriter.Line.of(LogEntry.Probed.all(LogEntry.Wetness.MOIST));
+            case WET -> RecordWriter.Line.of(LogEntry.Probed.all(LogEntry.Wetness.WET));
             case GAVE ->
-                LogBook.Line.of(new LogEntry.Watered(
+                RecordWriter.Line.of(new LogEntry.Watered(
                         ml.isBlank() ? OptionalInt.empty() : OptionalInt.of(Integer.parseInt(ml.strip())),
                         water,
                         way,
                         found.isBlank() ? Optional.empty() : Optional.of(LogEntry.Felt.valueOf(found))));
-            case LOOKED -> LogBook.Line.of(new LogEntry.Looked());
-            case EMPTIED -> LogBook.Line.of(new LogEntry.CupEmptied());
+            case LOOKED -> RecordWriter.Line.of(new LogEntry.Looked());
+            case EMPTIED -> RecordWriter.Line.of(new LogEntry.CupEmptied());
             case FED, STEPPED -> throw new IllegalArgumentException(deed + " is written elsewhere");
-            case NOT_TODAY -> new LogBook.Line(new LogEntry.PutOff(), reason.isBlank() ? null : reason.strip());
+            case NOT_TODAY -> new RecordWriter.Line(new LogEntry.PutOff(), reason.isBlank() ? null : reason.strip());
         };
     }
 
@@ -178,7 +179,7 @@ class RoundController {
         String problem = "";
         try {
             log.takeBack(member.collection(), entry);
-        } catch (LogBook.CannotTakeBack e) {
+        } catch (RecordWriter.CannotTakeBack e) {
             problem = String.valueOf(e.getMessage());
         }
         return request.getHeader("HX-Request") == null

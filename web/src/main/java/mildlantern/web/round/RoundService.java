@@ -26,21 +26,23 @@ import mildlantern.quarantine.Quarantine;
 import mildlantern.round.Due;
 import mildlantern.round.Lamp;
 import mildlantern.round.RoundPlanner;
-import mildlantern.web.care.Errands;
+import mildlantern.web.care.PlannedTasks;
 import mildlantern.web.casework.CaseTroubles;
-import mildlantern.web.collection.CollectionService;
-import mildlantern.web.collection.Happening;
-import mildlantern.web.collection.HappeningKind;
-import mildlantern.web.collection.HappeningWords;
-import mildlantern.web.collection.LogBook;
-import mildlantern.web.collection.Plant;
-import mildlantern.web.collection.Stop;
-import mildlantern.web.collection.StopNow;
-import mildlantern.web.collection.StopStates;
-import mildlantern.web.collection.UpkeepRow;
-import mildlantern.web.collection.UpkeepRows;
+import mildlantern.web.log.LogBook;
+import mildlantern.web.log.LogKind;
+import mildlantern.web.log.LogRow;
+import mildlantern.web.log.LogWords;
 import mildlantern.web.plan.StopPlans;
+import mildlantern.web.plant.Plant;
+import mildlantern.web.plant.Plants;
 import mildlantern.web.platform.NotHere;
+import mildlantern.web.routine.RecordWriter;
+import mildlantern.web.routine.ScheduleRow;
+import mildlantern.web.routine.Schedules;
+import mildlantern.web.stop.Stop;
+import mildlantern.web.stop.StopNow;
+import mildlantern.web.stop.StopStates;
+import mildlantern.web.stop.Stops;
 import mildlantern.web.treatment.CourseDues;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -56,31 +58,37 @@ public class RoundService {
     /** Further slips of a crowded stop are fetched when they come into sight. */
     private static final int SLIPS_AT_ONCE = 8;
 
-    private final CollectionService collections;
+    private final LogBook logBook;
+    private final Stops stops;
+    private final Plants plants;
     private final StopStates states;
     private final CaseTroubles cases;
     private final CourseDues courses;
-    private final Errands errands;
+    private final PlannedTasks errands;
     private final Quarantine quarantine;
-    private final UpkeepRows rows;
+    private final Schedules rows;
     private final StopPlans plans;
     private final SlipMaker slips;
     private final RoundPlanner planner;
     private final Clock clock;
 
     RoundService(
-            CollectionService collections,
+            LogBook logBook,
+            Stops stops,
+            Plants plants,
             StopStates states,
             CaseTroubles cases,
             CourseDues courses,
-            Errands errands,
+            PlannedTasks errands,
             Quarantine quarantine,
-            UpkeepRows rows,
+            Schedules rows,
             StopPlans plans,
             SlipMaker slips,
             RoundPlanner planner,
             Clock clock) {
-        this.collections = collections;
+        this.logBook = logBook;
+        this.stops = stops;
+        this.plants = plants;
         this.states = states;
         this.cases = cases;
         this.courses = courses;
@@ -98,7 +106,9 @@ public class RoundService {
         return new DueToday(
                 collection,
                 LocalDate.now(clock),
-                collections,
+                stops,
+                plants,
+                logBook,
                 states,
                 cases,
                 courses,
@@ -194,9 +204,9 @@ public class RoundService {
         if (due.isEmpty()) {
             return today.walk.get(0);
         }
-        int reached = collections.happenedOn(today.collection, today.day).stream()
-                .max(Comparator.comparing(Happening::writtenAt))
-                .flatMap(last -> collections.plants(today.collection, List.of(last.plant())).stream()
+        int reached = logBook.on(today.collection, today.day).stream()
+                .max(Comparator.comparing(LogRow::writtenAt))
+                .flatMap(last -> this.plants.plants(today.collection, List.of(last.plant())).stream()
                         .findFirst())
                 .flatMap(plant -> today.walk.stream()
                         .filter(stop -> stop.id().equals(plant.stop()))
@@ -226,14 +236,14 @@ public class RoundService {
         List<RoundViews.PotMark> marks = new ArrayList<>();
         Map<Due.Half, Map<String, List<RoundViews.Slip>>> groups = new EnumMap<>(Due.Half.class);
         open.stream()
-                .sorted(Comparator.comparing((DueToday.PlantDue plant) -> Carrying.of(plant, collections))
+                .sorted(Comparator.comparing((DueToday.PlantDue plant) -> Carrying.of(plant, this.plants))
                         .thenComparing(Carrying::mix))
                 .forEach(plant -> {
                     int mark = marks.size() + 1;
                     marks.add(new RoundViews.PotMark(
                             plant.plant().id(), mark, Words.id(RoundPlanner.lamp(plant.dues()))));
                     groups.computeIfAbsent(plant.dues().get(0).kind().half(), half -> new LinkedHashMap<>())
-                            .computeIfAbsent(Carrying.words(plant, collections), carry -> new ArrayList<>())
+                            .computeIfAbsent(Carrying.words(plant, this.plants), carry -> new ArrayList<>())
                             .add(slips.slip(plant, mark, done, mark > SLIPS_AT_ONCE));
                 });
         List<RoundViews.Elsewhere> left = elsewhere(today, stop);
@@ -262,7 +272,7 @@ public class RoundService {
                         .map(plant -> new RoundViews.Held(
                                 plant.id(),
                                 plant.name(),
-                                HappeningWords.holds(today.holds.getOrDefault(plant.id(), Set.of()))))
+                                LogWords.holds(today.holds.getOrDefault(plant.id(), Set.of()))))
                         .toList(),
                 left,
                 next(today, stop, left)));
@@ -277,15 +287,15 @@ public class RoundService {
     /** The slip of one plant, after something was pressed on it. */
     RoundViews.Slip slip(UUID collection, UUID plantId, int mark, String problem) {
         DueToday today = today(collection);
-        DueToday.PlantDue plant = today.plant(collections.plant(collection, plantId));
+        DueToday.PlantDue plant = today.plant(this.plants.plant(collection, plantId));
         RoundViews.Slip made = slips.slip(plant, mark, slips.doneToday(today, List.of(plant)), false);
         return problem.isEmpty() ? made : SlipMaker.with(made, problem);
     }
 
     /** The feed that a plant is due, as an entry: at its roots or through its traps, with its strength. */
-    LogBook.Line feeding(UUID collection, UUID plant) {
-        Optional<UpkeepRow.Feed> feed = rows.of(collection, plant).flatMap(UpkeepRow::feed);
-        return LogBook.Line.of(feed.filter(it -> it.way() != FeedPlan.Way.ROOTS)
+    RecordWriter.Line feeding(UUID collection, UUID plant) {
+        Optional<ScheduleRow.Feed> feed = rows.of(collection, plant).flatMap(ScheduleRow::feed);
+        return RecordWriter.Line.of(feed.filter(it -> it.way() != FeedPlan.Way.ROOTS)
                 .<LogEntry>map(
                         it -> new LogEntry.TrapFed(OptionalInt.of(it.counts()), OptionalDouble.of(it.mgNitrogen())))
                 .orElseGet(() -> new LogEntry.Fed(
@@ -317,11 +327,11 @@ public class RoundService {
         return new RoundViews.AlsoHere(
                 plant.plant().id(),
                 plant.plant().name(),
-                collections.profile(plant.plant()).name(),
+                this.plants.profile(plant.plant()).name(),
                 words);
     }
 
-    private static String ahead(UpkeepRow row, LocalDate day) {
+    private static String ahead(ScheduleRow row, LocalDate day) {
         return row.upkeep()
                 .water()
                 .map(water -> {
@@ -349,7 +359,7 @@ public class RoundService {
     }
 
     private static RoundViews.Reading reading(String what, String value, String unit, StopNow.Known known) {
-        return new RoundViews.Reading(what, value, unit, HappeningWords.known(known));
+        return new RoundViews.Reading(what, value, unit, LogWords.known(known));
     }
 
     private static List<RoundViews.Elsewhere> elsewhere(DueToday today, Stop here) {
@@ -372,24 +382,20 @@ public class RoundService {
     /** What the day came to, and what is left. */
     RoundViews.Summary summary(UUID collection) {
         DueToday today = today(collection);
-        List<Happening> written = collections.happenedOn(collection, today.day).stream()
-                .sorted(Comparator.comparing(Happening::writtenAt))
+        List<LogRow> written = logBook.on(collection, today.day).stream()
+                .sorted(Comparator.comparing(LogRow::writtenAt))
                 .toList();
         Map<UUID, Plant> plants =
-                collections
+                this.plants
                         .plants(
                                 collection,
-                                written.stream()
-                                        .map(Happening::plant)
-                                        .distinct()
-                                        .toList())
+                                written.stream().map(LogRow::plant).distinct().toList())
                         .stream()
                         .collect(Collectors.toMap(Plant::id, plant -> plant));
-        Map<HappeningKind, List<Happening>> byKind = written.stream()
-                .collect(Collectors.groupingBy(
-                        Happening::kind, () -> new EnumMap<>(HappeningKind.class), Collectors.toList()));
+        Map<LogKind, List<LogRow>> byKind = written.stream()
+                .collect(Collectors.groupingBy(LogRow::kind, () -> new EnumMap<>(LogKind.class), Collectors.toList()));
         List<RoundViews.Tally> tallies = byKind.entrySet().stream()
-                .filter(kind -> kind.getKey() != HappeningKind.PUT_OFF)
+                .filter(kind -> kind.getKey() != LogKind.PUT_OFF)
                 .map(kind -> new RoundViews.Tally(
                         kind.getKey().words(), kind.getValue().size(), poured(kind.getValue())))
                 .toList();
@@ -397,7 +403,7 @@ public class RoundService {
                 .filter(stop -> today.due(stop).all() > 0)
                 .map(stop -> new RoundViews.Elsewhere(stop.id(), stop.name(), dueWords(today.due(stop))))
                 .toList();
-        long visited = written.stream().map(Happening::plant).distinct().count();
+        long visited = written.stream().map(LogRow::plant).distinct().count();
         String sentence = visited == 0
                 ? "Nothing was written down today yet."
                 : (visited == 1 ? "One plant was seen to today. " : visited + " plants were seen to today. ")
@@ -406,7 +412,7 @@ public class RoundService {
                 sentence, tallies, lines(written, plants, false), lines(written, plants, true), left);
     }
 
-    private static String poured(List<Happening> rows) {
+    private static String poured(List<LogRow> rows) {
         int ml = rows.stream()
                 .mapToInt(row -> row.amountMl() == null ? 0 : row.amountMl())
                 .sum();
@@ -417,13 +423,13 @@ public class RoundService {
         return ml < 1000 ? ml + " mL" : Limits.plain(Math.round(ml / 100.0) / 10.0) + " L";
     }
 
-    private static List<RoundViews.DoneLine> lines(List<Happening> written, Map<UUID, Plant> plants, boolean putOff) {
+    private static List<RoundViews.DoneLine> lines(List<LogRow> written, Map<UUID, Plant> plants, boolean putOff) {
         return written.stream()
-                .filter(row -> (row.kind() == HappeningKind.PUT_OFF) == putOff && plants.containsKey(row.plant()))
+                .filter(row -> (row.kind() == LogKind.PUT_OFF) == putOff && plants.containsKey(row.plant()))
                 .map(row -> new RoundViews.DoneLine(
                         row.plant(),
                         Objects.requireNonNull(plants.get(row.plant())).name(),
-                        putOff ? Optional.ofNullable(row.detail()).orElse("no reason given") : HappeningWords.said(row),
+                        putOff ? Optional.ofNullable(row.detail()).orElse("no reason given") : LogWords.said(row),
                         row.id()))
                 .toList();
     }

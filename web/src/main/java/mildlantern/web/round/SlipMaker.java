@@ -13,39 +13,42 @@ import java.util.UUID;
 import mildlantern.plant.WaterSource;
 import mildlantern.round.Due;
 import mildlantern.round.Lamp;
-import mildlantern.web.collection.CollectionService;
-import mildlantern.web.collection.Happening;
-import mildlantern.web.collection.HappeningKind;
-import mildlantern.web.collection.HappeningWords;
+import mildlantern.web.log.LogBook;
+import mildlantern.web.log.LogKind;
+import mildlantern.web.log.LogRow;
+import mildlantern.web.log.LogWords;
+import mildlantern.web.plant.Plants;
 import org.springframework.stereotype.Component;
 
 /** Makes the slip of a plant: what is due on it in words, and what can be pressed. */
 @Component
 class SlipMaker {
-    private final CollectionService collections;
+    private final LogBook logBook;
+    private final Plants plants;
 
-    SlipMaker(CollectionService collections) {
-        this.collections = collections;
+    SlipMaker(LogBook logBook, Plants plants) {
+        this.logBook = logBook;
+        this.plants = plants;
     }
 
     /** What was written of some plants today, the latest last. */
     Map<UUID, List<RoundViews.Done>> doneToday(DueToday today, List<DueToday.PlantDue> plants) {
         Map<UUID, List<RoundViews.Done>> done = new HashMap<>();
         List<UUID> ids = plants.stream().map(plant -> plant.plant().id()).toList();
-        collections.happenedOn(today.collection, today.day, ids).stream()
-                .sorted(Comparator.comparing(Happening::writtenAt))
+        logBook.on(today.collection, today.day, ids).stream()
+                .sorted(Comparator.comparing(LogRow::writtenAt))
                 .forEach(row -> done.computeIfAbsent(row.plant(), plant -> new ArrayList<>())
                         .add(new RoundViews.Done(row.id(), said(row))));
         return done;
     }
 
-    private static String said(Happening row) {
-        return row.kind() == HappeningKind.PUT_OFF
+    private static String said(LogRow row) {
+        return row.kind() == LogKind.PUT_OFF
                 ? "put off"
                         + Optional.ofNullable(row.detail())
                                 .map(why -> ": " + why)
                                 .orElse("")
-                : HappeningWords.said(row);
+                : LogWords.said(row);
     }
 
     RoundViews.Slip slip(DueToday.PlantDue plant, int mark, Map<UUID, List<RoundViews.Done>> done, boolean waiting) {
@@ -101,9 +104,9 @@ class SlipMaker {
         if (!Carrying.pours(plant)) {
             return Optional.empty();
         }
-        WaterSource source = Carrying.source(plant, collections);
-        return Optional.of(new RoundViews.Pour(
-                has(plant, Due.Kind.FILL_TRAY), ml(plant), source.name(), HappeningWords.water(source)));
+        WaterSource source = Carrying.source(plant, plants);
+        return Optional.of(
+                new RoundViews.Pour(has(plant, Due.Kind.FILL_TRAY), ml(plant), source.name(), LogWords.water(source)));
     }
 
     /** A round figure: nobody pours 387 mL. */
@@ -138,7 +141,7 @@ class SlipMaker {
         boolean probe = false;
         for (DueToday.PlantDue plant : plants) {
             if (Carrying.pours(plant)) {
-                water.merge(Carrying.water(Carrying.source(plant, collections)), ml(plant), Integer::sum);
+                water.merge(Carrying.water(Carrying.source(plant, this.plants)), ml(plant), Integer::sum);
                 probe = true;
             }
             look |= plant.dues().stream()
@@ -184,6 +187,6 @@ class SlipMaker {
     }
 
     private String words(DueToday.PlantDue plant) {
-        return HappeningWords.water(Carrying.source(plant, collections));
+        return LogWords.water(Carrying.source(plant, plants));
     }
 }

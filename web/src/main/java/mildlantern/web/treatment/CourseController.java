@@ -6,10 +6,10 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.UUID;
 import mildlantern.treatment.Style;
-import mildlantern.web.collection.Collections;
-import mildlantern.web.collection.LogBook;
 import mildlantern.web.platform.PlainNumbers;
 import mildlantern.web.platform.SignedIn;
+import mildlantern.web.routine.RecordWriter;
+import mildlantern.web.stop.Houses;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -26,10 +26,10 @@ class CourseController {
 
     private final CourseService courses;
     private final CoursePages pages;
-    private final Collections houses;
+    private final Houses houses;
     private final Clock clock;
 
-    CourseController(CourseService courses, CoursePages pages, Collections houses, Clock clock) {
+    CourseController(CourseService courses, CoursePages pages, Houses houses, Clock clock) {
         this.courses = courses;
         this.pages = pages;
         this.houses = houses;
@@ -131,7 +131,7 @@ class CourseController {
             RedirectAttributes said) {
         try {
             courses.takeBack(member.collection(), id, step);
-        } catch (LogBook.CannotTakeBack e) {
+        } catch (RecordWriter.CannotTakeBack e) {
             said.addFlashAttribute("problem", e.getMessage());
         }
         return "redirect:/courses/" + id;

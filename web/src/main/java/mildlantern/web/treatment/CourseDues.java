@@ -12,8 +12,8 @@ import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import mildlantern.quarantine.Quarantine;
-import mildlantern.web.collection.CollectionService;
-import mildlantern.web.collection.Plant;
+import mildlantern.web.plant.Plant;
+import mildlantern.web.plant.Plants;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -24,19 +24,19 @@ public class CourseDues {
     private final CourseRepositories.Courses courses;
     private final CourseRepositories.Steps steps;
     private final CourseRepositories.Contacts contacts;
-    private final CollectionService collections;
+    private final Plants plants;
     private final Outbreaks outbreaks;
 
     CourseDues(
             CourseRepositories.Courses courses,
             CourseRepositories.Steps steps,
             CourseRepositories.Contacts contacts,
-            CollectionService collections,
+            Plants plants,
             Outbreaks outbreaks) {
         this.courses = courses;
         this.steps = steps;
         this.contacts = contacts;
-        this.collections = collections;
+        this.plants = plants;
         this.outbreaks = outbreaks;
     }
 
@@ -89,7 +89,7 @@ public class CourseDues {
         if (!asked.isEmpty()) {
             List<UUID> sources = running.stream().map(StoredCourse::plant).toList();
             Map<UUID, String> names =
-                    collections.plants(collection, sources).stream().collect(Collectors.toMap(Plant::id, Plant::name));
+                    plants.plants(collection, sources).stream().collect(Collectors.toMap(Plant::id, Plant::name));
             for (ContactLook look : asked) {
                 StoredCourse course = byId.get(look.course());
                 if (course != null) {

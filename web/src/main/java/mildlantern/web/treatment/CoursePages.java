@@ -29,15 +29,17 @@ import mildlantern.treatment.Means;
 import mildlantern.treatment.Style;
 import mildlantern.treatment.TreatmentKnowledge;
 import mildlantern.web.casework.CaseTroubles;
-import mildlantern.web.collection.CollectionService;
-import mildlantern.web.collection.Collections;
-import mildlantern.web.collection.HappeningKind;
-import mildlantern.web.collection.Plant;
-import mildlantern.web.collection.Stop;
-import mildlantern.web.collection.StopStates;
-import mildlantern.web.collection.WaterBook;
+import mildlantern.web.log.LogBook;
+import mildlantern.web.log.LogKind;
+import mildlantern.web.plant.Plant;
+import mildlantern.web.plant.Plants;
 import mildlantern.web.platform.NotHere;
 import mildlantern.web.platform.SvgNumbers;
+import mildlantern.web.routine.WaterBook;
+import mildlantern.web.stop.Houses;
+import mildlantern.web.stop.Stop;
+import mildlantern.web.stop.StopStates;
+import mildlantern.web.stop.Stops;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -54,9 +56,11 @@ class CoursePages {
     private final CourseRepositories.Steps steps;
     private final CourseRepositories.Contacts asked;
     private final CaseTroubles cases;
-    private final CollectionService collections;
+    private final Plants plants;
+    private final Stops stops;
+    private final LogBook logBook;
     private final StopStates states;
-    private final Collections houses;
+    private final Houses houses;
     private final Outbreaks outbreaks;
     private final Quarantine quarantine;
     private final TreatmentKnowledge knowledge;
@@ -70,9 +74,11 @@ class CoursePages {
             CourseRepositories.Steps steps,
             CourseRepositories.Contacts asked,
             CaseTroubles cases,
-            CollectionService collections,
+            Plants plants,
+            Stops stops,
+            LogBook logBook,
             StopStates states,
-            Collections houses,
+            Houses houses,
             Outbreaks outbreaks,
             Quarantine quarantine,
             TreatmentKnowledge knowledge,
@@ -84,7 +90,9 @@ class CoursePages {
         this.steps = steps;
         this.asked = asked;
         this.cases = cases;
-        this.collections = collections;
+        this.plants = plants;
+        this.stops = stops;
+        this.logBook = logBook;
         this.states = states;
         this.houses = houses;
         this.outbreaks = outbreaks;
@@ -213,7 +221,7 @@ class CoursePages {
                 cause.filter(decided.causes()::contains).orElse(decided.causes().get(0));
         Style house = houses.style(collection);
         Style chosen = style.orElse(house);
-        Plant plant = collections.plant(collection, decided.plant());
+        Plant plant = this.plants.plant(collection, decided.plant());
         Optional<LifeTable> pest = pests.find(against);
         Optional<Course> course = treats(against)
                 ? Optional.of(
@@ -271,7 +279,7 @@ class CoursePages {
                     + " that any is left; as many uses, " + forecast.slowInterval() + " days apart, "
                     + CourseComposer.percent(forecast.riskSlow()) + ".");
             forecast.longestHidden().ifPresent(stage -> words.add("Out of reach meanwhile: " + stage + "."));
-            double celsius = Situations.celsius(states.of(collections.stop(plant.collection(), plant.stop())));
+            double celsius = Situations.celsius(states.of(this.stops.stop(plant.collection(), plant.stop())));
             String lead = (forecast.ends() ? "Ends it" : "Does not end it by itself") + ": "
                     + CourseComposer.percent(forecast.risk()) + " chance that any is left after "
                     + (forecast.applications() == 1 ? "one use" : forecast.applications() + " uses") + ".";
@@ -321,7 +329,7 @@ class CoursePages {
                 .filter(one -> one.way() == Means.Way.SPRAY)
                 .flatMap(Means::rate)
                 .map(rate -> {
-                    double spray = Batch.of(List.of(Batch.spray(water.leafSquareCm(plant, collections.profile(plant)))))
+                    double spray = Batch.of(List.of(Batch.spray(water.leafSquareCm(plant, this.plants.profile(plant)))))
                             .millilitres();
                     return "/mixing/dilution?product=" + step.means().orElse("") + "&amount="
                             + Limits.plain(rate.amount()) + "&measure="
@@ -336,7 +344,7 @@ class CoursePages {
 
     CoursePage page(UUID collection, UUID id) {
         StoredCourse course = service.find(collection, id);
-        Plant plant = collections.plant(collection, course.plant());
+        Plant plant = this.plants.plant(collection, course.plant());
         List<StoredStep> all = steps.of(collection, id).stream()
                 .sorted(Comparator.comparing(StoredStep::onDay).thenComparing(StoredStep::phase))
                 .toList();
@@ -347,7 +355,7 @@ class CoursePages {
                 .filter(look -> look.askedOn().isPresent())
                 .toList();
         List<Quarantine.Contact> contacts = running && catching ? outbreaks.contacts(course) : List.of();
-        Map<UUID, Stop> stops = collections.walk(collection).stream().collect(Collectors.toMap(Stop::id, stop -> stop));
+        Map<UUID, Stop> stops = this.stops.walk(collection).stream().collect(Collectors.toMap(Stop::id, stop -> stop));
         List<ContactLine> lines = contactLines(course, contacts, looks, stops);
         return new CoursePage(
                 id,
@@ -401,7 +409,7 @@ class CoursePages {
     private List<ContactLine> contactLines(
             StoredCourse course, List<Quarantine.Contact> contacts, List<ContactLook> looks, Map<UUID, Stop> stops) {
         Map<UUID, Plant> plants =
-                collections
+                this.plants
                         .plants(
                                 course.collection(),
                                 contacts.stream().map(Quarantine.Contact::plant).toList())
@@ -444,7 +452,7 @@ class CoursePages {
     }
 
     private boolean lookedSince(Plant plant, LocalDate day) {
-        return collections.happenings(plant, day).stream().anyMatch(row -> row.kind() == HappeningKind.LOOKED);
+        return logBook.entries(plant, day).stream().anyMatch(row -> row.kind() == LogKind.LOOKED);
     }
 
     /** The stops on which the outbreak stands, to scale, each pot by what is known of it. */
@@ -454,11 +462,11 @@ class CoursePages {
                 .collect(Collectors.toMap(ContactLine::plant, line -> line, (one, other) -> one, LinkedHashMap::new));
         List<UUID> ids = new ArrayList<>(near.keySet());
         ids.add(course.plant());
-        Map<UUID, List<Plant>> byStop = collections.plants(course.collection(), ids).stream()
+        Map<UUID, List<Plant>> byStop = this.plants.plants(course.collection(), ids).stream()
                 .filter(Plant::alive)
                 .collect(Collectors.groupingBy(Plant::stop, LinkedHashMap::new, Collectors.toList()));
         Map<UUID, Quarantine.Spot> spots =
-                outbreaks.spots(course.collection(), collections.plants(course.collection()));
+                outbreaks.spots(course.collection(), this.plants.plants(course.collection()));
         List<MapStop> map = new ArrayList<>();
         for (Stop stop : stops.values().stream()
                 .sorted(Comparator.comparingInt(Stop::position))

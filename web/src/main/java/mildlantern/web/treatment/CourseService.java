@@ -19,14 +19,16 @@ import mildlantern.treatment.CourseComposer;
 import mildlantern.treatment.Style;
 import mildlantern.treatment.TreatmentKnowledge;
 import mildlantern.web.casework.CaseTroubles;
-import mildlantern.web.collection.CareEntry;
-import mildlantern.web.collection.CollectionService;
-import mildlantern.web.collection.LogBook;
-import mildlantern.web.collection.Plant;
-import mildlantern.web.collection.Routine;
-import mildlantern.web.collection.Stop;
+import mildlantern.web.plant.CareEntry;
+import mildlantern.web.plant.CareSheets;
+import mildlantern.web.plant.Plant;
+import mildlantern.web.plant.Plants;
 import mildlantern.web.platform.NotHere;
 import mildlantern.web.platform.WrittenForms;
+import mildlantern.web.routine.RecordWriter;
+import mildlantern.web.routine.Routine;
+import mildlantern.web.stop.Stop;
+import mildlantern.web.stop.Stops;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -38,8 +40,10 @@ class CourseService {
     private final CourseRepositories.Steps steps;
     private final CourseRepositories.Contacts contacts;
     private final CaseTroubles cases;
-    private final CollectionService collections;
-    private final LogBook log;
+    private final Plants plants;
+    private final CareSheets careSheets;
+    private final Stops stops;
+    private final RecordWriter log;
     private final Routine routine;
     private final CourseComposer composer;
     private final TreatmentKnowledge knowledge;
@@ -55,8 +59,10 @@ class CourseService {
             CourseRepositories.Steps steps,
             CourseRepositories.Contacts contacts,
             CaseTroubles cases,
-            CollectionService collections,
-            LogBook log,
+            Plants plants,
+            CareSheets careSheets,
+            Stops stops,
+            RecordWriter log,
             Routine routine,
             CourseComposer composer,
             TreatmentKnowledge knowledge,
@@ -70,7 +76,9 @@ class CourseService {
         this.steps = steps;
         this.contacts = contacts;
         this.cases = cases;
-        this.collections = collections;
+        this.plants = plants;
+        this.careSheets = careSheets;
+        this.stops = stops;
         this.log = log;
         this.routine = routine;
         this.composer = composer;
@@ -149,7 +157,7 @@ class CourseService {
         if (!decided.causes().contains(wanted.cause())) {
             throw new IllegalArgumentException("the case was not decided for '" + wanted.cause() + "'");
         }
-        Plant plant = collections.plant(collection, decided.plant());
+        Plant plant = plants.plant(collection, decided.plant());
         Course course = compose(collection, plant, wanted);
         StoredCourse stored = courses.save(new StoredCourse(
                 collection,
@@ -217,22 +225,22 @@ class CourseService {
 
     /** What was done stands in the plant's record too. */
     private void record(StoredCourse course, StoredStep step, LocalDate day, UUID batch) {
-        Plant plant = collections.plant(course.collection(), course.plant());
-        List<LogBook.Line> lines = new ArrayList<>();
+        Plant plant = plants.plant(course.collection(), course.plant());
+        List<RecordWriter.Line> lines = new ArrayList<>();
         switch (step.phase()) {
             case ISOLATE ->
                 isolationStop(plant)
-                        .ifPresent(stop -> lines.add(LogBook.Line.of(new LogEntry.Moved(
+                        .ifPresent(stop -> lines.add(RecordWriter.Line.of(new LogEntry.Moved(
                                 Optional.of(plant.stop()),
                                 Optional.of(stop.id()),
                                 OptionalDouble.empty(),
                                 OptionalDouble.empty()))));
-            case LOOK, TEST -> lines.add(LogBook.Line.of(new LogEntry.Looked()));
+            case LOOK, TEST -> lines.add(RecordWriter.Line.of(new LogEntry.Looked()));
             case CLEAN, ACT, REPEAT ->
                 knowledge
                         .find(String.valueOf(step.means()))
-                        .ifPresent(means ->
-                                lines.add(new LogBook.Line(used.chosen(course.collection(), means), means.name())));
+                        .ifPresent(means -> lines.add(
+                                new RecordWriter.Line(used.chosen(course.collection(), means), means.name())));
             case RELEASE -> {
                 // Where it goes back to is the grower's to say, on the plan of its stop.
             }
@@ -243,14 +251,14 @@ class CourseService {
     }
 
     private Optional<Stop> isolationStop(Plant plant) {
-        List<Stop> walk = collections.walk(plant.collection());
+        List<Stop> walk = stops.walk(plant.collection());
         boolean alone = walk.stream().anyMatch(stop -> stop.id().equals(plant.stop()) && stop.isolation());
         return alone ? Optional.empty() : walk.stream().filter(Stop::isolation).findFirst();
     }
 
     /** Takes back what was written of a step, with its entries in the record. */
-    @Transactional(rollbackFor = LogBook.CannotTakeBack.class)
-    public void takeBack(UUID collection, UUID courseId, UUID stepId) throws LogBook.CannotTakeBack {
+    @Transactional(rollbackFor = RecordWriter.CannotTakeBack.class)
+    public void takeBack(UUID collection, UUID courseId, UUID stepId) throws RecordWriter.CannotTakeBack {
         onCourse(collection, courseId, course -> {
             StoredStep step = step(course, stepId);
             boolean written = step.state() != StoredStep.State.PLANNED;
@@ -261,7 +269,7 @@ class CourseService {
         });
     }
 
-    private void takeBack(StoredCourse course, StoredStep step) throws LogBook.CannotTakeBack {
+    private void takeBack(StoredCourse course, StoredStep step) throws RecordWriter.CannotTakeBack {
         if (step.batch() != null && step.state() == StoredStep.State.DONE) {
             log.takeBackBatch(course.collection(), step.batch());
         }
@@ -286,7 +294,7 @@ class CourseService {
                 .filter(step -> step.state() == StoredStep.State.DONE && step.uses())
                 .map(step -> new CourseComposer.Done(step.means(), step.doneOn()))
                 .toList();
-        Plant plant = collections.plant(course.collection(), course.plant());
+        Plant plant = plants.plant(course.collection(), course.plant());
         Course before = course.with(all.stream()
                 .filter(step -> step.state() != StoredStep.State.DONE || step.uses())
                 .map(StoredStep::step)
@@ -345,7 +353,7 @@ class CourseService {
                 .max(Comparator.naturalOrder())
                 .map(day -> later(day, today))
                 .orElse(today);
-        Plant plant = collections.plant(course.collection(), course.plant());
+        Plant plant = plants.plant(course.collection(), course.plant());
         Course anew = composer.compose(situations.request(
                 plant, course.disorder(), course.style(), from, from, course.severe(), counted, course.coverage()));
         all.stream().filter(step -> step.state() == StoredStep.State.PLANNED).forEach(steps::delete);
@@ -395,7 +403,7 @@ class CourseService {
         UUID collection = course.collection();
         LocalDate today = LocalDate.now(clock);
         String name = outbreaks.causeName(course.disorder());
-        Plant plant = collections.plant(collection, course.plant());
+        Plant plant = plants.plant(collection, course.plant());
         List<CareEntry> entries = new ArrayList<>();
         entries.add(entry(
                 plant, course, CareSetting.FEEDING, quarantine.care("feed-again"), "Back after " + name + ".", today));
@@ -403,7 +411,7 @@ class CourseService {
                 entry(plant, course, CareSetting.HEALTH, quarantine.care("treated"), "It had " + name + ".", today));
         for (ContactLook look : contacts.findByCollectionAndCourse(collection, course.id())) {
             if (look.nearness() != Quarantine.Nearness.ROOM) {
-                Plant neighbour = collections.plant(collection, look.plant());
+                Plant neighbour = plants.plant(collection, look.plant());
                 entries.add(entry(
                         neighbour,
                         course,
@@ -413,7 +421,7 @@ class CourseService {
                         today));
             }
         }
-        entries.forEach(collections::write);
+        entries.forEach(careSheets::store);
         return entries.size();
     }
 

@@ -21,12 +21,13 @@ import mildlantern.pest.Pests;
 import mildlantern.quarantine.Quarantine;
 import mildlantern.treatment.CourseComposer;
 import mildlantern.web.casework.CaseTroubles;
-import mildlantern.web.collection.CollectionService;
-import mildlantern.web.collection.Plant;
-import mildlantern.web.collection.Standing;
-import mildlantern.web.collection.Stop;
-import mildlantern.web.collection.StopKind;
-import mildlantern.web.collection.StopStates;
+import mildlantern.web.plant.Plant;
+import mildlantern.web.plant.Plants;
+import mildlantern.web.plant.Standing;
+import mildlantern.web.stop.Stop;
+import mildlantern.web.stop.StopKind;
+import mildlantern.web.stop.StopStates;
+import mildlantern.web.stop.Stops;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -38,7 +39,8 @@ class Outbreaks {
     /** A stay that began before the record. */
     private static final LocalDate EVER = LocalDate.of(1970, 1, 1);
 
-    private final CollectionService collections;
+    private final Plants plants;
+    private final Stops stops;
     private final StopStates states;
     private final CaseTroubles cases;
     private final CourseRepositories.Contacts contacts;
@@ -49,7 +51,8 @@ class Outbreaks {
     private final Clock clock;
 
     Outbreaks(
-            CollectionService collections,
+            Plants plants,
+            Stops stops,
             StopStates states,
             CaseTroubles cases,
             CourseRepositories.Contacts contacts,
@@ -58,7 +61,8 @@ class Outbreaks {
             Diagnosis diagnosis,
             JdbcClient jdbc,
             Clock clock) {
-        this.collections = collections;
+        this.plants = plants;
+        this.stops = stops;
         this.states = states;
         this.cases = cases;
         this.contacts = contacts;
@@ -83,8 +87,8 @@ class Outbreaks {
 
     /** The clock of standing alone of a course. */
     Quarantine.Clock clock(StoredCourse course) {
-        Plant plant = collections.plant(course.collection(), course.plant());
-        double celsius = Situations.celsius(states.of(collections.stop(course.collection(), plant.stop())));
+        Plant plant = this.plants.plant(course.collection(), course.plant());
+        double celsius = Situations.celsius(states.of(stops.stop(course.collection(), plant.stop())));
         return quarantine.clock(course.lastFind(), Optional.of(course.disorder()), celsius);
     }
 
@@ -98,7 +102,7 @@ class Outbreaks {
         if (pest.isEmpty()) {
             return opened.minusDays(quarantine.unseenDays());
         }
-        double celsius = Situations.celsius(states.of(collections.stop(plant.collection(), plant.stop())));
+        double celsius = Situations.celsius(states.of(stops.stop(plant.collection(), plant.stop())));
         double noticed = Math.max(pest.get().seenFrom(), counted.orElse(0));
         double days = new PestClock(
                         pest.get(),
@@ -121,17 +125,17 @@ class Outbreaks {
         }
         LocalDate today = LocalDate.now(clock);
         LocalDate since = course.thereSince();
-        List<Plant> plants = collections.plants(collection);
+        List<Plant> plants = this.plants.plants(collection);
         Map<UUID, Quarantine.Spot> spots = spots(collection, plants);
         Set<UUID> touched = contacts.findByCollectionAndCourse(collection, course.id()).stream()
                 .filter(look -> look.nearness() == Quarantine.Nearness.TOUCHING)
                 .map(ContactLook::plant)
                 .collect(Collectors.toSet());
         Set<UUID> hosts = diagnosis.knowledge().disorder(course.disorder()).stream()
-                .flatMap(cause -> plants.stream().filter(plant -> cause.mayBefall(collections.profile(plant))))
+                .flatMap(cause -> plants.stream().filter(plant -> cause.mayBefall(this.plants.profile(plant))))
                 .map(Plant::id)
                 .collect(Collectors.toSet());
-        Set<UUID> outdoors = collections.walk(collection).stream()
+        Set<UUID> outdoors = stops.walk(collection).stream()
                 .filter(stop -> stop.kind() == StopKind.OUTDOORS)
                 .map(Stop::id)
                 .collect(Collectors.toSet());
@@ -149,8 +153,7 @@ class Outbreaks {
     Map<UUID, Quarantine.Spot> spots(UUID collection, List<Plant> plants) {
         Map<UUID, List<Plant>> byStop = plants.stream().collect(Collectors.groupingBy(Plant::stop));
         Map<UUID, Quarantine.Spot> spots = new HashMap<>();
-        collections
-                .walk(collection)
+        stops.walk(collection)
                 .forEach(stop -> Standing.at(stop, byStop.getOrDefault(stop.id(), List.of()))
                         .forEach(pot -> spots.put(pot.id(), new Quarantine.Spot(pot.x(), pot.y(), pot.radius()))));
         return spots;

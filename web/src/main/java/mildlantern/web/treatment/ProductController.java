@@ -6,8 +6,8 @@ import java.util.UUID;
 import mildlantern.mixing.Carrier;
 import mildlantern.mixing.Measure;
 import mildlantern.treatment.Style;
-import mildlantern.web.collection.Collections;
 import mildlantern.web.platform.SignedIn;
+import mildlantern.web.stop.Houses;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -21,9 +21,9 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 class ProductController {
     private final ProductService products;
-    private final Collections houses;
+    private final Houses houses;
 
-    ProductController(ProductService products, Collections houses) {
+    ProductController(ProductService products, Houses houses) {
         this.products = products;
         this.houses = houses;
     }

@@ -16,13 +16,15 @@ import mildlantern.treatment.Recognition;
 import mildlantern.treatment.Situation;
 import mildlantern.treatment.Style;
 import mildlantern.treatment.TreatmentKnowledge;
-import mildlantern.web.collection.CollectionService;
-import mildlantern.web.collection.Happening;
-import mildlantern.web.collection.HappeningKind;
-import mildlantern.web.collection.Plant;
-import mildlantern.web.collection.StopNow;
-import mildlantern.web.collection.StopStates;
-import mildlantern.web.collection.UpkeepRows;
+import mildlantern.web.log.LogBook;
+import mildlantern.web.log.LogKind;
+import mildlantern.web.log.LogRow;
+import mildlantern.web.plant.Plant;
+import mildlantern.web.plant.Plants;
+import mildlantern.web.routine.Schedules;
+import mildlantern.web.stop.StopNow;
+import mildlantern.web.stop.StopStates;
+import mildlantern.web.stop.Stops;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
@@ -34,9 +36,11 @@ class Situations {
 
     private static final int SEASON_DAYS = 365;
 
-    private final CollectionService collections;
+    private final Stops stops;
+    private final Plants plants;
+    private final LogBook logBook;
     private final StopStates states;
-    private final UpkeepRows upkeep;
+    private final Schedules upkeep;
     private final TreatmentKnowledge knowledge;
     private final CourseRepositories.Courses courses;
     private final CourseRepositories.Steps steps;
@@ -44,15 +48,19 @@ class Situations {
     private final UsedMeans used;
 
     Situations(
-            CollectionService collections,
+            Stops stops,
+            Plants plants,
+            LogBook logBook,
             StopStates states,
-            UpkeepRows upkeep,
+            Schedules upkeep,
             TreatmentKnowledge knowledge,
             CourseRepositories.Courses courses,
             CourseRepositories.Steps steps,
             CourseRepositories.Products products,
             UsedMeans used) {
-        this.collections = collections;
+        this.stops = stops;
+        this.plants = plants;
+        this.logBook = logBook;
         this.states = states;
         this.upkeep = upkeep;
         this.knowledge = knowledge;
@@ -79,13 +87,13 @@ class Situations {
      * @param holds what must not be done while its trial runs; a course of the trial itself is not on hold by it
      */
     Situation of(Plant plant, LocalDate today, Set<Hold> holds) {
-        StopNow now = states.of(collections.stop(plant.collection(), plant.stop()));
+        StopNow now = states.of(stops.stop(plant.collection(), plant.stop()));
         boolean thirsty = upkeep.of(plant.collection(), plant.id())
                 .flatMap(row -> row.upkeep().water())
                 .filter(check -> check.early().isBefore(today))
                 .isPresent();
         return new Situation(
-                collections.profile(plant),
+                plants.profile(plant),
                 plant.flowers() > 0,
                 thirsty,
                 celsius(now),
@@ -111,8 +119,8 @@ class Situations {
                         uses.add(use(String.valueOf(step.means()), Optional.empty(), step.doneOn(), recognition)));
         // Steps of courses wrote entries of their own; only what was written by hand is added.
         List<UUID> batches = done.stream().map(StoredStep::batch).toList();
-        for (Happening row : collections.happenings(plant, today.minusDays(SEASON_DAYS))) {
-            if (row.kind() == HappeningKind.SPRAYED && !batches.contains(row.batch())) {
+        for (LogRow row : logBook.entries(plant, today.minusDays(SEASON_DAYS))) {
+            if (row.kind() == LogKind.SPRAYED && !batches.contains(row.batch())) {
                 uses.add(use(row, recognition));
             }
         }
@@ -120,7 +128,7 @@ class Situations {
     }
 
     /** What an entry says was used, by what was recognised when it was written, else by its words, else by its kind of spray. */
-    private Situation.Use use(Happening row, Recognition recognition) {
+    private Situation.Use use(LogRow row, Recognition recognition) {
         if (row.means() != null) {
             return use(row.means(), Optional.ofNullable(row.product()), row.onDay(), recognition);
         }

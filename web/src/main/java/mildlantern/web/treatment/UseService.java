@@ -20,11 +20,11 @@ import mildlantern.treatment.Refusals;
 import mildlantern.treatment.TreatmentKnowledge;
 import mildlantern.treatment.Verdict;
 import mildlantern.web.casework.CaseTroubles;
-import mildlantern.web.collection.CollectionService;
-import mildlantern.web.collection.LogBook;
-import mildlantern.web.collection.Plant;
+import mildlantern.web.plant.Plant;
+import mildlantern.web.plant.Plants;
 import mildlantern.web.platform.NotHere;
 import mildlantern.web.platform.PlainNumbers;
+import mildlantern.web.routine.RecordWriter;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -32,27 +32,27 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 class UseService {
-    private final CollectionService collections;
+    private final Plants plants;
     private final CaseTroubles cases;
     private final TreatmentKnowledge knowledge;
     private final Diagnosis diagnosis;
     private final Situations situations;
     private final CourseRepositories.Products products;
-    private final LogBook log;
+    private final RecordWriter log;
     private final UsedMeans used;
     private final Clock clock;
 
     UseService(
-            CollectionService collections,
+            Plants plants,
             CaseTroubles cases,
             TreatmentKnowledge knowledge,
             Diagnosis diagnosis,
             Situations situations,
             CourseRepositories.Products products,
-            LogBook log,
+            RecordWriter log,
             UsedMeans used,
             Clock clock) {
-        this.collections = collections;
+        this.plants = plants;
         this.cases = cases;
         this.knowledge = knowledge;
         this.diagnosis = diagnosis;
@@ -95,7 +95,7 @@ class UseService {
 
     @Transactional(readOnly = true)
     public Page page(UUID collection, UUID plantId, Asked asked) {
-        Plant plant = collections.plant(collection, plantId);
+        Plant plant = plants.plant(collection, plantId);
         List<String> decided = cases.decided(collection).stream()
                 .filter(one -> one.plant().equals(plantId))
                 .flatMap(one -> one.causes().stream())
@@ -184,7 +184,7 @@ class UseService {
                 plant,
                 form,
                 LocalDate.now(clock),
-                List.of(new LogBook.Line(
+                List.of(new RecordWriter.Line(
                         used.chosen(collection, one), one.name().toLowerCase(Locale.ROOT))));
     }
 }

@@ -8,7 +8,7 @@ import mildlantern.treatment.Label;
 import mildlantern.treatment.Means;
 import mildlantern.treatment.Recognition;
 import mildlantern.treatment.TreatmentKnowledge;
-import mildlantern.web.collection.Treatments;
+import mildlantern.web.log.Treatments;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 

@@ -13,8 +13,8 @@ import java.time.OffsetDateTime;
 import java.util.Optional;
 import java.util.UUID;
 import mildlantern.web.account.AccountController.FirstVisit;
-import mildlantern.web.collection.Collections;
 import mildlantern.web.platform.SignedIn;
+import mildlantern.web.stop.Houses;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -51,7 +51,7 @@ class AccountControllerTest {
     @Test
     void namesAreFoundWhateverTheirCase() {
         MemberRepository members = mock(MemberRepository.class);
-        Collections collections = mock(Collections.class);
+        Houses collections = mock(Houses.class);
         PasswordEncoder passwords = mock(PasswordEncoder.class);
         AccountService service =
                 new AccountService(members, collections, passwords, mock(JdbcClient.class), Clock.systemUTC());

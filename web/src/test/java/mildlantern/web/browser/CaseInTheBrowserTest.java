@@ -14,9 +14,9 @@ import mildlantern.web.Growers;
 import mildlantern.web.LanternTest;
 import mildlantern.web.MovableClock;
 import mildlantern.web.casework.CaseService;
-import mildlantern.web.collection.CollectionService;
-import mildlantern.web.collection.Plant;
-import mildlantern.web.collection.PotKind;
+import mildlantern.web.plant.Plant;
+import mildlantern.web.plant.PotKind;
+import mildlantern.web.routine.RecordWriter;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Assertions;
 import org.junit.jupiter.api.BeforeEach;
@@ -34,7 +34,7 @@ class CaseInTheBrowserTest {
     private CaseService cases;
 
     @Autowired
-    private CollectionService plants;
+    private RecordWriter recordWriter;
 
     @Autowired
     private MovableClock clock;
@@ -204,7 +204,7 @@ class CaseInTheBrowserTest {
 
     /** Opens a case of a plant of its own kind and answers by keys alone: each answer is a key on the row found by its words. */
     private void caseOn(String profile, String medium, int monthsInPot) {
-        Plant plant = plants.write(new Plant(
+        Plant plant = recordWriter.store(new Plant(
                         UUID.randomUUID(),
                         grower.member().collection(),
                         grower.stop().id(),

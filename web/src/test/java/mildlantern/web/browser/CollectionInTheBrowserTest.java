@@ -24,10 +24,12 @@ import mildlantern.log.LogEntry;
 import mildlantern.plant.Brightness;
 import mildlantern.web.Growers;
 import mildlantern.web.LanternTest;
-import mildlantern.web.collection.CollectionService;
-import mildlantern.web.collection.LogBook;
-import mildlantern.web.collection.Plant;
-import mildlantern.web.collection.Stop;
+import mildlantern.web.log.LogBook;
+import mildlantern.web.plant.Plant;
+import mildlantern.web.plant.Plants;
+import mildlantern.web.routine.RecordWriter;
+import mildlantern.web.stop.Stop;
+import mildlantern.web.stop.Stops;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -41,10 +43,16 @@ class CollectionInTheBrowserTest {
     private Growers growers;
 
     @Autowired
-    private CollectionService collections;
+    private Plants plants;
 
     @Autowired
-    private LogBook log;
+    private LogBook logBook;
+
+    @Autowired
+    private Stops stops;
+
+    @Autowired
+    private RecordWriter log;
 
     @Autowired
     private Clock clock;
@@ -66,21 +74,21 @@ class CollectionInTheBrowserTest {
         for (String name : List.of("Auk", "Dunlin", "Gull", "Knot")) {
             growers.plant(collection, grower.stop(), name);
         }
-        for (Plant plant : collections.plantsAt(collection, grower.stop().id())) {
+        for (Plant plant : plants.plantsAt(collection, grower.stop().id())) {
             log.write(
                     collection,
                     plant.id(),
                     UUID.randomUUID(),
                     LocalDate.now(clock).minusDays(25),
-                    List.of(LogBook.Line.of(LogEntry.Watered.of(240))));
+                    List.of(RecordWriter.Line.of(LogEntry.Watered.of(240))));
             log.write(
                     collection,
                     plant.id(),
                     UUID.randomUUID(),
                     LocalDate.now(clock),
                     List.of(
-                            LogBook.Line.of(new LogEntry.Looked()),
-                            LogBook.Line.of(new LogEntry.Fed(Optional.empty(), OptionalDouble.empty()))));
+                            RecordWriter.Line.of(new LogEntry.Looked()),
+                            RecordWriter.Line.of(new LogEntry.Fed(Optional.empty(), OptionalDouble.empty()))));
         }
     }
 
@@ -89,8 +97,8 @@ class CollectionInTheBrowserTest {
     }
 
     private long watered() {
-        return collections.plantsAt(collection, grower.stop().id()).stream()
-                .flatMap(plant -> collections.happenings(plant).stream())
+        return plants.plantsAt(collection, grower.stop().id()).stream()
+                .flatMap(plant -> logBook.entries(plant).stream())
                 .filter(row -> row.onDay().equals(LocalDate.now(clock)) && row.amountMl() != null)
                 .count();
     }
@@ -161,7 +169,7 @@ class CollectionInTheBrowserTest {
             page.keyboard().press("Enter");
             assertThat(page.locator("#quick-shown [role=status]")).containsText("written down");
             assertThat(page.locator("#quick-line")).hasValue("");
-            Assertions.assertThat(collections.happenings(grower.plant())).hasSize(2);
+            Assertions.assertThat(logBook.entries(grower.plant())).hasSize(2);
             window.quiet();
         }
     }
@@ -169,8 +177,7 @@ class CollectionInTheBrowserTest {
     @Test
     void aPotIsDraggedOnThePlan_shiftedByKeys_andMovedWithAWarning() {
         growers.plant(collection, grower.stop(), "Gull");
-        collections.write(
-                new Stop(UUID.randomUUID(), collection, 2, "Porch").climate(Brightness.DIRECT, 60.0, 9.0, 3.0));
+        stops.store(new Stop(UUID.randomUUID(), collection, 2, "Porch").climate(Brightness.DIRECT, 60.0, 9.0, 3.0));
         try (Browser.Window window = window(1280, 800, false)) {
             Page page = window.page;
             window.open("/stops/" + grower.stop().id() + "/plan");
@@ -197,7 +204,7 @@ class CollectionInTheBrowserTest {
             assertThat(page.locator(".targets")).containsText("Colder by 12 °C at once");
             page.locator(".targets .press").click();
             assertThat(page.locator("h1")).containsText("Porch");
-            Assertions.assertThat(collections.happenings(grower.plant()).get(0).temperatureStep())
+            Assertions.assertThat(logBook.entries(grower.plant()).get(0).temperatureStep())
                     .isEqualTo(-12);
             window.quiet();
         }
@@ -208,7 +215,7 @@ class CollectionInTheBrowserTest {
     }
 
     private Plant plant() {
-        return collections.plant(collection, grower.plant().id());
+        return plants.plant(collection, grower.plant().id());
     }
 
     @Test
@@ -224,15 +231,15 @@ class CollectionInTheBrowserTest {
             assertThat(page.locator(".problems")).containsText("Row 3: 'triffid' is no kind");
             assertThat(page.getByText(Pattern.compile("bring in all"))).hasCount(0);
             window.accessible();
-            Assertions.assertThat(collections.plants(collection)).hasSize(1);
+            Assertions.assertThat(plants.plants(collection)).hasSize(1);
             window.open("/exchange");
             send(page, "label,species,place\nGull,moth orchid,Sill\nTern,pothos,Sill\nAuk,pothos,Sill\n");
             page.getByText("bring in all 3 rows").click();
             assertThat(page.locator(".notice")).containsText("All 3 rows came in.");
-            Assertions.assertThat(collections.plants(collection)).hasSize(4);
+            Assertions.assertThat(plants.plants(collection)).hasSize(4);
             page.getByText("take it back").click();
             assertThat(page.locator(".notice")).containsText("3 entries were taken back");
-            Assertions.assertThat(collections.plants(collection)).hasSize(1);
+            Assertions.assertThat(plants.plants(collection)).hasSize(1);
             window.quiet();
         }
     }
@@ -286,7 +293,7 @@ class CollectionInTheBrowserTest {
                 grower.plant().id(),
                 UUID.randomUUID(),
                 LocalDate.now(clock).minusDays(20),
-                List.of(LogBook.Line.of(LogEntry.Watered.through())));
+                List.of(RecordWriter.Line.of(LogEntry.Watered.through())));
         try (Browser.Window window = window(1280, 800, false)) {
             Page page = window.page;
             window.open("/plants/" + grower.plant().id());
@@ -316,7 +323,7 @@ class CollectionInTheBrowserTest {
             page.fill("#cause", "rot in old bark");
             page.locator("button[value=lost]").click();
             assertThat(page.locator(".notice")).containsText("rot in old bark");
-            Assertions.assertThat(collections.plants(collection))
+            Assertions.assertThat(plants.plants(collection))
                     .extracting(Plant::name)
                     .containsExactlyInAnyOrder("Limpet 2", "Limpet 3");
             window.open("/labels");
@@ -338,8 +345,7 @@ class CollectionInTheBrowserTest {
             page.fill("#humidity", "38");
             page.getByText("write it down").click();
             assertThat(page.locator("table")).containsText("38 %");
-            Assertions.assertThat(
-                            collections.stop(collection, grower.stop().id()).humidityPercent())
+            Assertions.assertThat(stops.stop(collection, grower.stop().id()).humidityPercent())
                     .isEqualTo(38);
             window.quiet();
         }

@@ -6,7 +6,7 @@ import com.microsoft.playwright.Page;
 import java.util.UUID;
 import mildlantern.web.LanternTest;
 import mildlantern.web.account.AccountService;
-import mildlantern.web.collection.Collections;
+import mildlantern.web.stop.Houses;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.web.server.LocalServerPort;
@@ -17,7 +17,7 @@ class FirstDaysInTheBrowserTest {
     private static final String PASSWORD = "a lantern in the window";
 
     @Autowired
-    private Collections collections;
+    private Houses collections;
 
     @Autowired
     private AccountService accounts;

@@ -24,14 +24,16 @@ import mildlantern.plant.WaterSource;
 import mildlantern.web.Growers;
 import mildlantern.web.LanternTest;
 import mildlantern.web.MovableClock;
-import mildlantern.web.collection.CollectionService;
-import mildlantern.web.collection.Glass;
-import mildlantern.web.collection.LogBook;
-import mildlantern.web.collection.Plant;
-import mildlantern.web.collection.PotKind;
-import mildlantern.web.collection.Stop;
-import mildlantern.web.collection.StopKind;
-import mildlantern.web.collection.StopReading;
+import mildlantern.web.plant.Plant;
+import mildlantern.web.plant.Plants;
+import mildlantern.web.plant.PotKind;
+import mildlantern.web.routine.RecordWriter;
+import mildlantern.web.routine.StopWriter;
+import mildlantern.web.stop.Glass;
+import mildlantern.web.stop.Stop;
+import mildlantern.web.stop.StopKind;
+import mildlantern.web.stop.StopReading;
+import mildlantern.web.stop.Stops;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
@@ -47,10 +49,16 @@ class PlaceInTheBrowserTest {
     private Growers growers;
 
     @Autowired
-    private CollectionService collections;
+    private StopWriter stopWriter;
 
     @Autowired
-    private LogBook log;
+    private Stops stops;
+
+    @Autowired
+    private Plants plants;
+
+    @Autowired
+    private RecordWriter log;
 
     @Autowired
     private TransactionTemplate transaction;
@@ -69,20 +77,20 @@ class PlaceInTheBrowserTest {
     void twoStops() throws Exception {
         grower = growers.grower();
         collection = grower.member().collection();
-        collections.reshape(
+        stopWriter.reshape(
                 collection,
                 grower.stop().id(),
                 UUID.randomUUID(),
-                collections.stop(collection, grower.stop().id()).version(),
+                stops.stop(collection, grower.stop().id()).version(),
                 1,
                 stop -> stop.built(StopKind.SHELF, Glass.NORTH, 90));
         bright = new Stop(UUID.randomUUID(), collection, 2, "Porch").climate(Brightness.BRIGHT, 60.0, 22.0, 17.0);
-        collections.write(bright);
+        stops.store(bright);
         read(bright, 6.0);
     }
 
     private void read(Stop stop, double mol) {
-        collections.read(
+        stopWriter.read(
                 collection,
                 stop.id(),
                 UUID.randomUUID(),
@@ -132,7 +140,7 @@ class PlaceInTheBrowserTest {
 
             for (int step = 1; step <= steps; step++) {
                 window.open("/?stop="
-                        + collections.plant(collection, grower.plant().id()).stop());
+                        + plants.plant(collection, grower.plant().id()).stop());
                 Locator slip = page.locator("#slip-" + grower.plant().id());
                 assertThat(slip).containsText("on its way");
                 slip.getByText("moved it").click();
@@ -195,7 +203,7 @@ class PlaceInTheBrowserTest {
         LocalDate june = LocalDate.of(today.getYear() + (today.getMonthValue() >= 6 ? 1 : 0), 6, 10);
         clock.moveDays((int) ChronoUnit.DAYS.between(today, june));
         transaction.executeWithoutResult(status -> {
-            Plant trumpet = collections.write(
+            Plant trumpet = log.store(
                     new Plant(UUID.randomUUID(), collection, grower.stop().id(), 1, "Foghorn", "sarracenia")
                             .potted(PotKind.PLASTIC, 14.0, "peat-perlite", june.minusMonths(10))
                             .kept(WaterSource.RAIN, FeedStrength.NONE, false, false, true)
@@ -204,15 +212,15 @@ class PlaceInTheBrowserTest {
                     collection,
                     trumpet.id(),
                     june.minusDays(30),
-                    List.of(LogBook.Line.of(new LogEntry.TrapFed(OptionalInt.of(2), OptionalDouble.empty()))),
+                    List.of(RecordWriter.Line.of(new LogEntry.TrapFed(OptionalInt.of(2), OptionalDouble.empty()))),
                     Optional.empty());
             log.write(
                     collection,
                     grower.plant().id(),
                     june.minusDays(30),
                     List.of(
-                            LogBook.Line.of(LogEntry.Watered.through()),
-                            LogBook.Line.of(new LogEntry.Fed(Optional.empty(), OptionalDouble.of(100)))),
+                            RecordWriter.Line.of(LogEntry.Watered.through()),
+                            RecordWriter.Line.of(new LogEntry.Fed(Optional.empty(), OptionalDouble.of(100)))),
                     Optional.empty());
         });
         try (Browser.Window window = window(390, 800)) {

@@ -12,9 +12,12 @@ import mildlantern.plant.Brightness;
 import mildlantern.web.Growers;
 import mildlantern.web.LanternTest;
 import mildlantern.web.MovableClock;
-import mildlantern.web.collection.CollectionService;
-import mildlantern.web.collection.Plant;
-import mildlantern.web.collection.Stop;
+import mildlantern.web.plant.CareSheets;
+import mildlantern.web.plant.Plant;
+import mildlantern.web.plant.Plants;
+import mildlantern.web.routine.RecordWriter;
+import mildlantern.web.stop.Stop;
+import mildlantern.web.stop.Stops;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
@@ -26,10 +29,19 @@ import org.springframework.boot.test.web.server.LocalServerPort;
 @LanternTest
 class TreatmentInTheBrowserTest {
     @Autowired
+    private Stops stops;
+
+    @Autowired
     private Growers growers;
 
     @Autowired
-    private CollectionService collections;
+    private RecordWriter recordWriter;
+
+    @Autowired
+    private Plants plants;
+
+    @Autowired
+    private CareSheets careSheets;
 
     @Autowired
     private MovableClock clock;
@@ -44,7 +56,7 @@ class TreatmentInTheBrowserTest {
     void aShelfWithALocker() {
         grower = growers.grower();
         collection = grower.member().collection();
-        collections.write(new Stop(UUID.randomUUID(), collection, 2, "Locker")
+        stops.store(new Stop(UUID.randomUUID(), collection, 2, "Locker")
                 .climate(Brightness.MEDIUM, 50.0, 20.0, 17.0)
                 .isolating());
         growers.plant(collection, grower.stop(), "Barnacle");
@@ -138,8 +150,8 @@ class TreatmentInTheBrowserTest {
             assertThat(page.locator(".head")).containsText("released");
             page.getByText("adjust the care").click();
             assertThat(page.locator("[role=status]")).containsText("lines were added");
-            Plant plant = collections.plant(collection, grower.plant().id());
-            Assertions.assertThat(collections.careSheet(plant)).isNotEmpty();
+            Plant plant = plants.plant(collection, grower.plant().id());
+            Assertions.assertThat(careSheets.careSheet(plant)).isNotEmpty();
             window.quiet();
         }
     }

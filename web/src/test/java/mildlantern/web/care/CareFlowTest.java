@@ -23,12 +23,17 @@ import mildlantern.web.Growers;
 import mildlantern.web.LanternTest;
 import mildlantern.web.MovableClock;
 import mildlantern.web.casework.CaseService;
-import mildlantern.web.collection.CareEntry;
-import mildlantern.web.collection.CollectionService;
-import mildlantern.web.collection.Happening;
-import mildlantern.web.collection.HappeningKind;
-import mildlantern.web.collection.Stop;
-import mildlantern.web.collection.StopReading;
+import mildlantern.web.log.LogBook;
+import mildlantern.web.log.LogKind;
+import mildlantern.web.log.LogRow;
+import mildlantern.web.plant.CareEntry;
+import mildlantern.web.plant.CareSheets;
+import mildlantern.web.plant.Plants;
+import mildlantern.web.routine.RecordWriter;
+import mildlantern.web.routine.StopWriter;
+import mildlantern.web.stop.Stop;
+import mildlantern.web.stop.StopReading;
+import mildlantern.web.stop.Stops;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -42,22 +47,37 @@ import org.springframework.transaction.support.TransactionTemplate;
 @LanternTest
 class CareFlowTest {
     @Autowired
+    private Stops stops;
+
+    @Autowired
     private MockMvc mvc;
 
     @Autowired
     private Growers growers;
 
     @Autowired
-    private CollectionService collections;
+    private RecordWriter recordWriter;
+
+    @Autowired
+    private StopWriter stopWriter;
+
+    @Autowired
+    private CareSheets careSheets;
+
+    @Autowired
+    private Plants plants;
+
+    @Autowired
+    private LogBook logBook;
 
     @Autowired
     private CaseService cases;
 
     @Autowired
-    private Errands errands;
+    private PlannedTasks errands;
 
     @Autowired
-    private ErrandRows rows;
+    private PlannedTaskRows rows;
 
     @Autowired
     private TransactionTemplate transaction;
@@ -80,7 +100,7 @@ class CareFlowTest {
         plant = grower.plant().id();
         bright = new Stop(UUID.randomUUID(), collection, 2, "Bright sill").climate(Brightness.BRIGHT, 60.0, 22.0, 17.0);
         transaction.executeWithoutResult(status -> {
-            collections.write(bright);
+            stops.store(bright);
             light(grower.stop(), 1.5);
             light(bright, 6);
         });
@@ -92,7 +112,7 @@ class CareFlowTest {
     }
 
     private void light(Stop stop, double mol) {
-        collections.read(
+        stopWriter.read(
                 collection,
                 stop.id(),
                 UUID.randomUUID(),
@@ -120,7 +140,7 @@ class CareFlowTest {
                 .andExpect(status().is3xxRedirection());
     }
 
-    private List<Errand> steps() {
+    private List<PlannedTask> steps() {
         return errands.steps(collection, plant);
     }
 
@@ -140,12 +160,12 @@ class CareFlowTest {
         acceptTheMove(form);
 
         List<CareEntry> place =
-                collections.careSheet(collections.plant(collection, plant)).get(CareSetting.PLACE);
+                careSheets.careSheet(plants.plant(collection, plant)).get(CareSetting.PLACE);
         assertThat(place).singleElement().satisfies(entry -> {
             assertThat(entry.text()).contains("Bright sill");
             assertThat(entry.reason()).contains("Light 6 instead of 1.5");
         });
-        List<Errand> planned = steps();
+        List<PlannedTask> planned = steps();
         assertThat(planned).hasSizeGreaterThan(2);
         assertThat(page("/"))
                 .contains("on its way · step")
@@ -159,10 +179,10 @@ class CareFlowTest {
                         .param("errand", planned.get(0).id().toString()))
                 .andExpect(status().is3xxRedirection());
         assertThat(steps()).hasSize(planned.size() - 1);
-        assertThat(collections.plant(collection, plant).stop()).isEqualTo(bright.id());
-        List<Happening> log = collections.happenings(collections.plant(collection, plant));
+        assertThat(plants.plant(collection, plant).stop()).isEqualTo(bright.id());
+        List<LogRow> log = logBook.entries(plants.plant(collection, plant));
         assertThat(log)
-                .filteredOn(row -> row.kind() == HappeningKind.MOVED)
+                .filteredOn(row -> row.kind() == LogKind.MOVED)
                 .singleElement()
                 .satisfies(row -> assertThat(row.detail()).contains("behind"));
     }
@@ -170,12 +190,12 @@ class CareFlowTest {
     @Test
     void aLateStepPutsTheOthersOff() throws Exception {
         acceptTheMove(UUID.randomUUID());
-        List<LocalDate> before = steps().stream().map(Errand::onDay).toList();
+        List<LocalDate> before = steps().stream().map(PlannedTask::onDay).toList();
         clock.moveDays(4);
         assertThat(page("/")).contains("It was due 4 days ago.");
         errands.done(collection, steps().get(0).id());
 
-        assertThat(steps().stream().map(Errand::onDay).toList())
+        assertThat(steps().stream().map(PlannedTask::onDay).toList())
                 .containsExactlyElementsOf(
                         before.stream().skip(1).map(day -> day.plusDays(4)).toList());
     }
@@ -183,8 +203,8 @@ class CareFlowTest {
     @Test
     void afterTheLastStepTheRoundAsksWhetherItHelped() throws Exception {
         acceptTheMove(UUID.randomUUID());
-        Errand look = errands.running(collection, plant).stream()
-                .filter(errand -> errand.kind() == Errand.Kind.LOOK)
+        PlannedTask look = errands.running(collection, plant).stream()
+                .filter(errand -> errand.kind() == PlannedTask.Kind.LOOK)
                 .findFirst()
                 .orElseThrow();
         assertThat(look.onDay()).isAfter(steps().get(steps().size() - 1).onDay());
@@ -201,7 +221,7 @@ class CareFlowTest {
     void aPlantOnHoldIsNotMoved() throws Exception {
         cases.open(collection, plant);
         assertThat(page("/plants/" + plant + "/care")).contains("Move it to the Bright sill");
-        assertThat(rows.findByCollectionAndPlantAndStateOrderByOnDay(collection, plant, Errand.State.PLANNED))
+        assertThat(rows.findByCollectionAndPlantAndStateOrderByOnDay(collection, plant, PlannedTask.State.PLANNED))
                 .isEmpty();
     }
 
@@ -241,7 +261,7 @@ class CareFlowTest {
                         .param("stop", bright.id().toString()))
                 .andExpect(flash().attribute("told", containsString("proposed no more")));
 
-        assertThat(collections.careSheet(collections.plant(collection, plant))).isEmpty();
+        assertThat(careSheets.careSheet(plants.plant(collection, plant))).isEmpty();
         assertThat(steps()).isEmpty();
     }
 
@@ -255,7 +275,7 @@ class CareFlowTest {
                         .param("to", bright.id().toString()))
                 .andExpect(status().is3xxRedirection());
         assertThat(steps()).hasSize(planned);
-        assertThat(collections.careSheet(collections.plant(collection, plant)).get(CareSetting.PLACE))
+        assertThat(careSheets.careSheet(plants.plant(collection, plant)).get(CareSetting.PLACE))
                 .hasSize(1);
 
         mvc.perform(mine(post("/plants/" + plant + "/care/drop"))).andExpect(status().is3xxRedirection());

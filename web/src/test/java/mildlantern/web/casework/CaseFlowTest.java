@@ -15,11 +15,13 @@ import mildlantern.web.AtOnce;
 import mildlantern.web.Growers;
 import mildlantern.web.LanternTest;
 import mildlantern.web.MovableClock;
-import mildlantern.web.collection.CollectionService;
-import mildlantern.web.collection.HappeningKind;
-import mildlantern.web.collection.Plant;
-import mildlantern.web.collection.PotKind;
-import mildlantern.web.platform.MovedOn;
+import mildlantern.web.log.LogBook;
+import mildlantern.web.log.LogKind;
+import mildlantern.web.plant.CareSheets;
+import mildlantern.web.plant.Plant;
+import mildlantern.web.plant.PotKind;
+import mildlantern.web.platform.StaleVersion;
+import mildlantern.web.routine.RecordWriter;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -41,7 +43,13 @@ class CaseFlowTest {
     private CaseTroubles troubles;
 
     @Autowired
-    private CollectionService plants;
+    private CareSheets careSheets;
+
+    @Autowired
+    private LogBook logBook;
+
+    @Autowired
+    private RecordWriter recordWriter;
 
     @Autowired
     private CaseStory story;
@@ -166,7 +174,7 @@ class CaseFlowTest {
                         Map.of(
                                 CareSetting.WATERING,
                                 new CaseWriter.CareChange("When dry below.", "Kept too wet: better after draining"))));
-        assertThat(plants.careSheet(grower.plant()).get(CareSetting.WATERING))
+        assertThat(careSheets.careSheet(grower.plant()).get(CareSetting.WATERING))
                 .singleElement()
                 .satisfies(line -> {
                     assertThat(line.text()).isEqualTo("When dry below.");
@@ -230,7 +238,8 @@ class CaseFlowTest {
         answer("leaf.limp", "present", Part.LEAF);
         assertThatThrownBy(() -> cases.answer(collection, limp, old, "soil.deep", "wet", Part.MEDIUM))
                 .isInstanceOfSatisfying(
-                        MovedOn.class, problem -> assertThat(problem.kept()).isEqualTo("wet at the bottom"));
+                        StaleVersion.class,
+                        problem -> assertThat(problem.kept()).isEqualTo("wet at the bottom"));
         cases.answer(collection, limp, old, "leaf.limp", "present", Part.LEAF);
         assertThat(board().found()).hasSize(1);
     }
@@ -284,8 +293,8 @@ class CaseFlowTest {
         assertThat(board().turn().orElseThrow().words()).contains("never known");
         long closed = board().version();
         assertThatThrownBy(() -> cases.recall(
-                        collection, limp, UUID.randomUUID(), closed, HappeningKind.MOVED, CaseRecall.Answer.WEEK))
-                .isInstanceOf(MovedOn.class);
+                        collection, limp, UUID.randomUUID(), closed, LogKind.MOVED, CaseRecall.Answer.WEEK))
+                .isInstanceOf(StaleVersion.class);
         UUID form = UUID.randomUUID();
         assertThat(cases.reopen(collection, limp, form, board().version())).isEqualTo(limp);
         assertThat(cases.reopen(collection, limp, form, 0)).as("sent twice").isEqualTo(limp);
@@ -317,12 +326,11 @@ class CaseFlowTest {
     void whatIsRecalledGoesIntoTheRecord_andIsHeard() {
         answer("leaf.drop-mass", "present", Part.LEAF);
         double before = percent("Shock of a change");
-        cases.recall(
-                collection, limp, UUID.randomUUID(), board().version(), HappeningKind.MOVED, CaseRecall.Answer.WEEK);
-        cases.recall(collection, limp, UUID.randomUUID(), board().version(), HappeningKind.FED, CaseRecall.Answer.NO);
+        cases.recall(collection, limp, UUID.randomUUID(), board().version(), LogKind.MOVED, CaseRecall.Answer.WEEK);
+        cases.recall(collection, limp, UUID.randomUUID(), board().version(), LogKind.FED, CaseRecall.Answer.NO);
         assertThat(percent("Shock of a change")).isGreaterThan(before);
-        assertThat(plants.happenings(grower.plant()))
-                .filteredOn(happening -> happening.kind() == HappeningKind.MOVED)
+        assertThat(logBook.entries(grower.plant()))
+                .filteredOn(happening -> happening.kind() == LogKind.MOVED)
                 .singleElement()
                 .satisfies(moved -> assertThat(moved.detail()).isEqualTo("as remembered"));
         CaseViews.Panel panel = pages.board(collection, limp, new Panels.Asked(Optional.empty(), "", true))
@@ -439,7 +447,7 @@ class CaseFlowTest {
 
     @Test
     void aHarmlessCauseIsSaidPlainly_withWhatWouldBeWorrying_andNoTreatment() {
-        Plant pothos = plants.write(new Plant(
+        Plant pothos = recordWriter.store(new Plant(
                         UUID.randomUUID(), collection, grower.stop().id(), 1, "Lucky", "pothos")
                 .potted(PotKind.PLASTIC, 14.0, "peat-mix", LocalDate.now(clock).minusMonths(10)));
         limp = cases.open(collection, pothos.id());
@@ -476,7 +484,7 @@ class CaseFlowTest {
                                 "as the pot feels",
                                 Optional.empty()));
                 return "decided";
-            } catch (MovedOn e) {
+            } catch (StaleVersion e) {
                 return "moved on";
             }
         });

@@ -23,14 +23,15 @@ import mildlantern.sensing.DayOfAir;
 import mildlantern.web.Growers;
 import mildlantern.web.LanternTest;
 import mildlantern.web.MovableClock;
-import mildlantern.web.collection.CollectionService;
-import mildlantern.web.collection.Collections;
-import mildlantern.web.collection.Glass;
-import mildlantern.web.collection.Stop;
-import mildlantern.web.collection.StopKind;
-import mildlantern.web.collection.StopNow;
-import mildlantern.web.collection.StopReading;
-import mildlantern.web.collection.StopStates;
+import mildlantern.web.routine.StopWriter;
+import mildlantern.web.stop.Glass;
+import mildlantern.web.stop.Houses;
+import mildlantern.web.stop.Stop;
+import mildlantern.web.stop.StopKind;
+import mildlantern.web.stop.StopNow;
+import mildlantern.web.stop.StopReading;
+import mildlantern.web.stop.StopStates;
+import mildlantern.web.stop.Stops;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -52,13 +53,16 @@ class ReadingsTest {
     private Growers growers;
 
     @Autowired
-    private CollectionService collections;
+    private Stops stops;
+
+    @Autowired
+    private StopWriter stopWriter;
 
     @Autowired
     private StopStates states;
 
     @Autowired
-    private Collections houses;
+    private Houses houses;
 
     @Autowired
     private Readings readings;
@@ -146,12 +150,12 @@ class ReadingsTest {
                     assertThat(rows.get(0)).containsEntry("twice", 690).containsEntry("stored", 0);
                     assertThat(rows.get(1)).containsEntry("stored", 690);
                 });
-        StopNow now = states.of(collections.stop(collection, grower.stop().id()));
+        StopNow now = states.of(stops.stop(collection, grower.stop().id()));
         assertThat(now.humidityPercent()).contains(62.0);
         assertThat(now.dayCelsius()).contains(19.0);
         assertThat(now.lightMol().orElseThrow()).isCloseTo(50 * 86400 / 1e6, within(0.06));
         assertThat(now.humidity().orElseThrow().origin()).isEqualTo(StopReading.Origin.MEASURED);
-        assertThat(collections.stop(collection, grower.stop().id()).humidityPercent())
+        assertThat(stops.stop(collection, grower.stop().id()).humidityPercent())
                 .as("what was typed stays as it was typed")
                 .isEqualTo(50);
         List<DayOfAir> days = readings.days(
@@ -176,11 +180,11 @@ class ReadingsTest {
 
     @Test
     void aMeterTellsADaysLightAndCorrectsTheWindow() throws Exception {
-        collections.reshape(
+        stopWriter.reshape(
                 collection,
                 grower.stop().id(),
                 UUID.randomUUID(),
-                collections.stop(collection, grower.stop().id()).version(),
+                stops.stop(collection, grower.stop().id()).version(),
                 1,
                 stop -> stop.built(StopKind.SILL, Glass.SOUTH, 20));
         mvc.perform(mine(post(stop + "/meter"))
@@ -193,7 +197,7 @@ class ReadingsTest {
                 .andExpect(status().is3xxRedirection())
                 .andExpect(flash().attribute("told", containsString("mol/m²")));
 
-        Stop now = collections.stop(collection, grower.stop().id());
+        Stop now = stops.stop(collection, grower.stop().id());
         assertThat(now.lightFactor()).isPositive();
         assertThat(now.dailyLight()).isBetween(0.1, 10.0);
         mvc.perform(mine(get(stop)))
@@ -271,7 +275,7 @@ class ReadingsTest {
         houses.stands(collection, 50, 8, true);
         transaction.executeWithoutResult(status -> readings.simulate(
                 UUID.randomUUID(),
-                collections.stop(collection, grower.stop().id()),
+                stops.stop(collection, grower.stop().id()),
                 new Stations.Room(24.0, 18.0, 2, 0.1, 0)));
         keeper.readOn();
         clock.moveDays(3);
@@ -285,7 +289,7 @@ class ReadingsTest {
                     assertThat(day.hours()).isEqualTo(24);
                     assertThat(day.byDay().orElseThrow()).isBetween(23.0, 30.0);
                 });
-        assertThat(states.of(collections.stop(collection, grower.stop().id()))
+        assertThat(states.of(stops.stop(collection, grower.stop().id()))
                         .nightCelsius()
                         .orElseThrow())
                 .isBetween(17.0, 21.0);

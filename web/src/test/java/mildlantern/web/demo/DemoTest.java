@@ -4,9 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import mildlantern.web.LanternTest;
 import mildlantern.web.account.AccountService;
-import mildlantern.web.collection.CollectionService;
-import mildlantern.web.collection.Plant;
+import mildlantern.web.plant.Plant;
+import mildlantern.web.plant.Plants;
 import mildlantern.web.platform.SignedIn;
+import mildlantern.web.stop.Stops;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -20,7 +21,10 @@ class DemoTest {
     private AccountService accounts;
 
     @Autowired
-    private CollectionService plants;
+    private Stops stops;
+
+    @Autowired
+    private Plants plants;
 
     @Autowired
     private JdbcClient jdbc;
@@ -30,7 +34,7 @@ class DemoTest {
         loader.load();
         SignedIn keeper = (SignedIn) accounts.loadUserByUsername(DemoLoader.SIGN_IN);
         loader.load();
-        assertThat(plants.walk(keeper.collection())).hasSize(9);
+        assertThat(stops.walk(keeper.collection())).hasSize(9);
         assertThat(plants.plants(keeper.collection()))
                 .hasSize(46)
                 .extracting(Plant::name)

@@ -32,13 +32,15 @@ import mildlantern.treatment.Style;
 import mildlantern.web.Growers;
 import mildlantern.web.LanternTest;
 import mildlantern.web.account.AccountService;
-import mildlantern.web.collection.CollectionService;
-import mildlantern.web.collection.Collections;
-import mildlantern.web.collection.HappeningWords;
-import mildlantern.web.collection.LogBook;
-import mildlantern.web.collection.Plant;
 import mildlantern.web.demo.LoadedDemo;
+import mildlantern.web.log.LogBook;
+import mildlantern.web.log.LogWords;
+import mildlantern.web.plant.Plant;
+import mildlantern.web.plant.Plants;
 import mildlantern.web.platform.SignedIn;
+import mildlantern.web.routine.RecordWriter;
+import mildlantern.web.stop.Houses;
+import mildlantern.web.stop.Stops;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.junit.jupiter.api.BeforeEach;
@@ -73,10 +75,16 @@ class ExchangeTest {
     private Growers growers;
 
     @Autowired
-    private Collections collections;
+    private Houses collections;
 
     @Autowired
-    private CollectionService plants;
+    private Plants plants;
+
+    @Autowired
+    private LogBook logBook;
+
+    @Autowired
+    private Stops stops;
 
     @Autowired
     private AccountService accounts;
@@ -94,7 +102,7 @@ class ExchangeTest {
     private MockMvc mvc;
 
     @Autowired
-    private LogBook log;
+    private RecordWriter log;
 
     @Autowired
     private LoadedDemo loaded;
@@ -176,7 +184,7 @@ class ExchangeTest {
                         + "limpet," + today.minusDays(1) + ",counted 5 leaves,,,\n");
         assertThat(table.problems()).isEmpty();
         csvIn.take(collection, table.draft(), Map.of());
-        assertThat(plants.happenings(grower.plant()).stream().map(HappeningWords::said))
+        assertThat(logBook.entries(grower.plant()).stream().map(LogWords::said))
                 .containsExactly(
                         "counted 5 leaves",
                         "counted 4 leaves",
@@ -184,7 +192,7 @@ class ExchangeTest {
                         "watered 240 mL rain water soaked well");
         assertThat(plants.plant(collection, grower.plant().id()).leaves()).isEqualTo(5);
         csvIn.takeBack(collection, table.draft());
-        assertThat(plants.happenings(grower.plant())).isEmpty();
+        assertThat(logBook.entries(grower.plant())).isEmpty();
         assertThat(plants.plant(collection, grower.plant().id()).leaves()).isEqualTo(6);
     }
 
@@ -358,7 +366,7 @@ class ExchangeTest {
             assertThatThrownBy(() -> take(empty, zip.toByteArray()))
                     .as(content)
                     .isInstanceOf(ArchiveIn.Unreadable.class);
-            assertThat(plants.walk(empty)).isEmpty();
+            assertThat(stops.walk(empty)).isEmpty();
         }
     }
 
@@ -384,7 +392,7 @@ class ExchangeTest {
                     plant,
                     UUID.randomUUID(),
                     LocalDate.now(clock),
-                    List.of(LogBook.Line.of(LogEntry.Watered.of(100 + i))));
+                    List.of(RecordWriter.Line.of(LogEntry.Watered.of(100 + i))));
         }
         byte[] first = written(collection);
         UUID other = UUID.randomUUID();

@@ -23,13 +23,14 @@ import mildlantern.web.Growers;
 import mildlantern.web.LanternTest;
 import mildlantern.web.MovableClock;
 import mildlantern.web.casework.CaseService;
-import mildlantern.web.collection.CollectionService;
-import mildlantern.web.collection.Happening;
-import mildlantern.web.collection.HappeningKind;
-import mildlantern.web.collection.LogBook;
-import mildlantern.web.collection.Plant;
-import mildlantern.web.collection.PotKind;
-import mildlantern.web.collection.SeasonKeeper;
+import mildlantern.web.log.LogBook;
+import mildlantern.web.log.LogKind;
+import mildlantern.web.log.LogRow;
+import mildlantern.web.plant.Plant;
+import mildlantern.web.plant.Plants;
+import mildlantern.web.plant.PotKind;
+import mildlantern.web.routine.RecordWriter;
+import mildlantern.web.routine.SeasonKeeper;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -49,13 +50,16 @@ class FeedingFlowTest {
     private Growers growers;
 
     @Autowired
-    private CollectionService collections;
+    private LogBook logBook;
+
+    @Autowired
+    private Plants plants;
 
     @Autowired
     private CaseService cases;
 
     @Autowired
-    private LogBook log;
+    private RecordWriter log;
 
     @Autowired
     private TransactionTemplate transaction;
@@ -77,8 +81,8 @@ class FeedingFlowTest {
         clock.moveDays((int) ChronoUnit.DAYS.between(today, june));
         grower = growers.grower();
         collection = grower.member().collection();
-        trumpet = transaction.execute(status -> collections.write(
-                new Plant(UUID.randomUUID(), collection, grower.stop().id(), 1, "Foghorn", "sarracenia")
+        trumpet = transaction.execute(status ->
+                log.store(new Plant(UUID.randomUUID(), collection, grower.stop().id(), 1, "Foghorn", "sarracenia")
                         .potted(PotKind.PLASTIC, 14.0, "peat-perlite", june.minusMonths(10))
                         .kept(WaterSource.SOFT_TAP, FeedStrength.NONE, false, false, true)
                         .counted(0, 9, 0, 0, 0)));
@@ -98,7 +102,7 @@ class FeedingFlowTest {
                 collection,
                 plant.id(),
                 LocalDate.now(clock).minusDays(daysAgo),
-                List.of(LogBook.Line.of(entry)),
+                List.of(RecordWriter.Line.of(entry)),
                 Optional.empty());
     }
 
@@ -114,10 +118,10 @@ class FeedingFlowTest {
                 .getContentAsString();
     }
 
-    private List<Happening> fed(Plant plant) {
-        return collections.happenings(collections.plant(collection, plant.id())).stream()
+    private List<LogRow> fed(Plant plant) {
+        return logBook.entries(plants.plant(collection, plant.id())).stream()
                 .filter(row -> row.onDay().equals(LocalDate.now(clock)))
-                .filter(row -> row.kind() == HappeningKind.FED || row.kind() == HappeningKind.TRAP_FED)
+                .filter(row -> row.kind() == LogKind.FED || row.kind() == LogKind.TRAP_FED)
                 .toList();
     }
 
@@ -143,7 +147,7 @@ class FeedingFlowTest {
         MvcResult result = feed("root-100", form, grower.plant());
 
         assertThat(fed(trumpet)).singleElement().satisfies(row -> {
-            assertThat(row.kind()).isEqualTo(HappeningKind.TRAP_FED);
+            assertThat(row.kind()).isEqualTo(LogKind.TRAP_FED);
             assertThat(row.number()).isEqualTo(3);
         });
         assertThat(fed(grower.plant())).singleElement().satisfies(row -> {
@@ -178,7 +182,7 @@ class FeedingFlowTest {
 
         assertThat(fed(trumpet))
                 .singleElement()
-                .satisfies(row -> assertThat(row.kind()).isEqualTo(HappeningKind.TRAP_FED));
+                .satisfies(row -> assertThat(row.kind()).isEqualTo(LogKind.TRAP_FED));
     }
 
     @Test
@@ -249,9 +253,9 @@ class FeedingFlowTest {
     @Test
     void whomTheGrowerFeedsNothingTheRoundDoesNotAskToFeed() throws Exception {
         assertThat(page()).contains("Limpet");
-        transaction.executeWithoutResult(status -> collections.write(collections
-                .plant(collection, grower.plant().id())
-                .kept(WaterSource.RAIN, FeedStrength.NONE, false, true, true)));
+        transaction.executeWithoutResult(
+                status -> log.store(plants.plant(collection, grower.plant().id())
+                        .kept(WaterSource.RAIN, FeedStrength.NONE, false, true, true)));
 
         assertThat(page()).doesNotContain("Limpet").contains("Foghorn");
     }

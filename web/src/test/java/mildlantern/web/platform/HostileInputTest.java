@@ -29,7 +29,9 @@ import mildlantern.web.AtOnce;
 import mildlantern.web.Growers;
 import mildlantern.web.LanternTest;
 import mildlantern.web.Visit;
-import mildlantern.web.collection.CollectionService;
+import mildlantern.web.log.LogBook;
+import mildlantern.web.plant.Plants;
+import mildlantern.web.stop.Stops;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -48,7 +50,13 @@ class HostileInputTest {
     private Growers growers;
 
     @Autowired
-    private CollectionService collections;
+    private Plants plants;
+
+    @Autowired
+    private LogBook logBook;
+
+    @Autowired
+    private Stops stops;
 
     @Autowired
     private JdbcClient jdbc;
@@ -225,7 +233,7 @@ class HostileInputTest {
         HttpResponse<String> shifted =
                 visit.form(plant + "/shift", "form=" + UUID.randomUUID() + "&y=3&x=" + Visit.encoded(number));
         assertThat(shifted.statusCode()).isLessThan(500);
-        assertThat(collections
+        assertThat(this.plants
                         .plant(grower.member().collection(), grower.plant().id())
                         .planX())
                 .isNull();
@@ -253,7 +261,7 @@ class HostileInputTest {
                                 grower.stop().id(),
                                 book));
         assertThat(reason.statusCode()).isLessThan(500);
-        assertThat(collections.happenings(grower.plant())).isEmpty();
+        assertThat(logBook.entries(grower.plant())).isEmpty();
     }
 
     @ParameterizedTest
@@ -393,7 +401,7 @@ class HostileInputTest {
         text.write(deflated(300L << 20));
         HttpResponse<String> answer = photo(png(8, 8, deflated(8 * 25), chunk("zTXt", text.toByteArray())));
         assertThat(answer.statusCode()).as("the picture itself is fine").isEqualTo(200);
-        assertThat(collections.happenings(grower.plant())).hasSize(1);
+        assertThat(logBook.entries(grower.plant())).hasSize(1);
     }
 
     @Test
@@ -407,7 +415,7 @@ class HostileInputTest {
                 "BM")) {
             isRefused(photo(pretending.getBytes(StandardCharsets.ISO_8859_1)), 422);
         }
-        assertThat(collections.happenings(grower.plant())).isEmpty();
+        assertThat(logBook.entries(grower.plant())).isEmpty();
     }
 
     // ------------------------------------------------------------------ archives
@@ -436,7 +444,7 @@ class HostileInputTest {
         visit.open("/exchange");
         HttpResponse<String> answer = visit.file("/exchange/archive", "file", "archive.zip", bytes);
         if (answer.statusCode() != 200) {
-            assertThat(collections.walk(newcomer.collection()))
+            assertThat(stops.walk(newcomer.collection()))
                     .as("nothing of it was taken")
                     .isEmpty();
         }

@@ -21,11 +21,11 @@ import mildlantern.web.CountedStatements;
 import mildlantern.web.Growers;
 import mildlantern.web.LanternTest;
 import mildlantern.web.casework.CaseService;
-import mildlantern.web.collection.CollectionService;
-import mildlantern.web.collection.LogBook;
-import mildlantern.web.collection.Plant;
-import mildlantern.web.collection.PotKind;
-import mildlantern.web.collection.Stop;
+import mildlantern.web.plant.Plant;
+import mildlantern.web.plant.PotKind;
+import mildlantern.web.routine.RecordWriter;
+import mildlantern.web.stop.Stop;
+import mildlantern.web.stop.Stops;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -41,16 +41,16 @@ class QuestionsAPageTest {
     private static final int MANY = 15;
 
     @Autowired
+    private Stops stops;
+
+    @Autowired
     private MockMvc mvc;
 
     @Autowired
     private Growers growers;
 
     @Autowired
-    private CollectionService collections;
-
-    @Autowired
-    private LogBook log;
+    private RecordWriter log;
 
     @Autowired
     private CaseService cases;
@@ -67,10 +67,10 @@ class QuestionsAPageTest {
     void threeStops() {
         grower = growers.grower();
         collection = grower.member().collection();
-        locker = collections.write(new Stop(UUID.randomUUID(), collection, 2, "Locker")
+        locker = stops.store(new Stop(UUID.randomUUID(), collection, 2, "Locker")
                 .climate(Brightness.MEDIUM, 50.0, 20.0, 16.0)
                 .isolating());
-        porch = collections.write(
+        porch = stops.store(
                 new Stop(UUID.randomUUID(), collection, 3, "Porch").climate(Brightness.BRIGHT, 60.0, 9.0, 2.0));
     }
 
@@ -97,14 +97,15 @@ class QuestionsAPageTest {
     }
 
     private Plant plant(String name, Stop stop, String kind, LocalDate came) {
-        return collections.write(new Plant(UUID.randomUUID(), collection, stop.id(), 0, name, kind)
+        return log.store(new Plant(UUID.randomUUID(), collection, stop.id(), 0, name, kind)
                 .potted(PotKind.PLASTIC, 12.0, "bark", came)
                 .kept(WaterSource.RAIN, FeedStrength.WEAK, false, true, true)
                 .acquired(came));
     }
 
     private void write(Plant plant, LogEntry entry) {
-        log.write(collection, plant.id(), UUID.randomUUID(), LocalDate.now(clock), List.of(LogBook.Line.of(entry)));
+        log.write(
+                collection, plant.id(), UUID.randomUUID(), LocalDate.now(clock), List.of(RecordWriter.Line.of(entry)));
     }
 
     private Map<String, Long> statements() throws Exception {

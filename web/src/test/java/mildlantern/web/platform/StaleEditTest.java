@@ -17,12 +17,15 @@ import mildlantern.plant.Brightness;
 import mildlantern.web.Growers;
 import mildlantern.web.LanternTest;
 import mildlantern.web.Visit;
-import mildlantern.web.collection.CollectionService;
-import mildlantern.web.collection.Glass;
-import mildlantern.web.collection.LogBook;
-import mildlantern.web.collection.Plant;
-import mildlantern.web.collection.Stop;
-import mildlantern.web.collection.StopKind;
+import mildlantern.web.log.LogBook;
+import mildlantern.web.plant.Plant;
+import mildlantern.web.plant.Plants;
+import mildlantern.web.routine.RecordWriter;
+import mildlantern.web.routine.StopWriter;
+import mildlantern.web.stop.Glass;
+import mildlantern.web.stop.Stop;
+import mildlantern.web.stop.StopKind;
+import mildlantern.web.stop.Stops;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -36,10 +39,19 @@ class StaleEditTest {
     private Growers growers;
 
     @Autowired
-    private CollectionService collections;
+    private Plants plants;
 
     @Autowired
-    private LogBook log;
+    private LogBook logBook;
+
+    @Autowired
+    private Stops stops;
+
+    @Autowired
+    private StopWriter stopWriter;
+
+    @Autowired
+    private RecordWriter log;
 
     @Autowired
     private Clock clock;
@@ -57,14 +69,14 @@ class StaleEditTest {
     void aPlantAndTwoStops() throws Exception {
         grower = growers.grower();
         collection = grower.member().collection();
-        porch = collections.write(
+        porch = stops.store(
                 new Stop(UUID.randomUUID(), collection, 2, "Porch").climate(Brightness.BRIGHT, 60.0, 15.0, 9.0));
         visit = new Visit(port, grower);
         address = "/plants/" + grower.plant().id();
     }
 
     private Plant plant() {
-        return collections.plant(collection, grower.plant().id());
+        return plants.plant(collection, grower.plant().id());
     }
 
     /** The fields of the form on a page that goes to an address, as a browser would send them. */
@@ -111,13 +123,13 @@ class StaleEditTest {
                 UUID.randomUUID(),
                 LocalDate.now(clock),
                 List.of(
-                        LogBook.Line.of(new LogEntry.Repotted(OptionalDouble.of(22), Optional.of("sphagnum"))),
-                        LogBook.Line.of(new LogEntry.Moved(
+                        RecordWriter.Line.of(new LogEntry.Repotted(OptionalDouble.of(22), Optional.of("sphagnum"))),
+                        RecordWriter.Line.of(new LogEntry.Moved(
                                 Optional.empty(),
                                 Optional.of(porch.id()),
                                 OptionalDouble.empty(),
                                 OptionalDouble.empty())),
-                        LogBook.Line.of(new LogEntry.Count(LogEntry.Counted.LEAVES, 11))));
+                        RecordWriter.Line.of(new LogEntry.Count(LogEntry.Counted.LEAVES, 11))));
     }
 
     @Test
@@ -161,7 +173,7 @@ class StaleEditTest {
         assertThat(visit.form(address, sent).statusCode()).isEqualTo(200);
         assertThat(visit.form(address, sent).statusCode()).isEqualTo(200);
         assertThat(plant().stop()).isEqualTo(porch.id());
-        assertThat(collections.happenings(plant())).hasSize(1);
+        assertThat(logBook.entries(plant())).hasSize(1);
     }
 
     @Test
@@ -173,11 +185,11 @@ class StaleEditTest {
                 .isEqualTo(200);
         HttpResponse<String> answer = visit.form(stop, with(opened, "name", "Window"));
         assertThat(answer.statusCode()).isEqualTo(409);
-        Stop now = collections.stop(collection, grower.stop().id());
+        Stop now = stops.stop(collection, grower.stop().id());
         assertThat(now.name()).isEqualTo("Sill");
         assertThat(now.widthCm()).isEqualTo(220);
         visit.form(stop, String.join("&", fields(answer.body(), stop)));
-        Stop chosen = collections.stop(collection, grower.stop().id());
+        Stop chosen = stops.stop(collection, grower.stop().id());
         assertThat(chosen.name()).isEqualTo("Window");
         assertThat(chosen.widthCm()).isEqualTo(220);
     }
@@ -186,11 +198,11 @@ class StaleEditTest {
     void aStalePageOfWhereTheHouseStandsStoresNothing() throws Exception {
         String page = "/stops/" + grower.stop().id();
         String site = page + "/site";
-        collections.reshape(
+        stopWriter.reshape(
                 collection,
                 grower.stop().id(),
                 UUID.randomUUID(),
-                collections.stop(collection, grower.stop().id()).version(),
+                stops.stop(collection, grower.stop().id()).version(),
                 1,
                 stop -> stop.built(StopKind.SILL, Glass.SOUTH, 20).glazed(null, null, 120, 120, 0, 5));
         List<String> opened = fields(visit.open(page), site);

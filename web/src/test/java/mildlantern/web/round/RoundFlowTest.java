@@ -21,16 +21,19 @@ import mildlantern.web.Growers;
 import mildlantern.web.LanternTest;
 import mildlantern.web.MovableClock;
 import mildlantern.web.casework.CaseService;
-import mildlantern.web.collection.CollectionService;
-import mildlantern.web.collection.HappeningWords;
-import mildlantern.web.collection.LogBook;
-import mildlantern.web.collection.Plant;
-import mildlantern.web.collection.PotKind;
-import mildlantern.web.collection.Stop;
-import mildlantern.web.collection.StopKind;
-import mildlantern.web.collection.StopReading;
-import mildlantern.web.collection.UpkeepRow;
-import mildlantern.web.collection.UpkeepRows;
+import mildlantern.web.log.LogBook;
+import mildlantern.web.log.LogWords;
+import mildlantern.web.plant.Plant;
+import mildlantern.web.plant.PotKind;
+import mildlantern.web.routine.RecordWriter;
+import mildlantern.web.routine.Records;
+import mildlantern.web.routine.ScheduleRow;
+import mildlantern.web.routine.Schedules;
+import mildlantern.web.routine.StopWriter;
+import mildlantern.web.stop.Stop;
+import mildlantern.web.stop.StopKind;
+import mildlantern.web.stop.StopReading;
+import mildlantern.web.stop.Stops;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -41,6 +44,9 @@ import org.springframework.test.web.servlet.MockMvc;
 @LanternTest
 class RoundFlowTest {
     @Autowired
+    private Stops stops;
+
+    @Autowired
     private MockMvc mvc;
 
     @Autowired
@@ -50,16 +56,22 @@ class RoundFlowTest {
     private RoundService rounds;
 
     @Autowired
-    private LogBook log;
+    private RecordWriter log;
 
     @Autowired
-    private CollectionService collections;
+    private LogBook logBook;
+
+    @Autowired
+    private StopWriter stopWriter;
+
+    @Autowired
+    private Records records;
 
     @Autowired
     private CaseService cases;
 
     @Autowired
-    private UpkeepRows rows;
+    private Schedules rows;
 
     @Autowired
     private MovableClock clock;
@@ -86,7 +98,7 @@ class RoundFlowTest {
                 grower.plant().id(),
                 UUID.randomUUID(),
                 day,
-                Arrays.stream(entries).map(LogBook.Line::of).toList());
+                Arrays.stream(entries).map(RecordWriter.Line::of).toList());
     }
 
     private RoundViews.RoundPage page() {
@@ -112,12 +124,10 @@ class RoundFlowTest {
     }
 
     private List<String> written() {
-        return collections.happenings(grower.plant()).stream()
-                .map(HappeningWords::said)
-                .toList();
+        return logBook.entries(grower.plant()).stream().map(LogWords::said).toList();
     }
 
-    private UpkeepRow row() {
+    private ScheduleRow row() {
         return rows.of(collection, grower.plant().id()).orElseThrow();
     }
 
@@ -180,7 +190,7 @@ class RoundFlowTest {
     void whatWasPressedByMistakeIsTakenBack() throws Exception {
         write(today.minusDays(20), LogEntry.Watered.through());
         deed(UUID.randomUUID(), "GAVE", "ml", "300");
-        UUID entry = collections.happenings(grower.plant()).get(0).id();
+        UUID entry = logBook.entries(grower.plant()).get(0).id();
         for (int i = 0; i < 2; i++) {
             mvc.perform(post("/round/take-back")
                             .param("plant", grower.plant().id().toString())
@@ -197,8 +207,8 @@ class RoundFlowTest {
 
     @Test
     void aRoundGoesOnWhereItWasLeft() {
-        Stop second = collections.write(new Stop(UUID.randomUUID(), collection, 2, "Second"));
-        Stop third = collections.write(new Stop(UUID.randomUUID(), collection, 3, "Third"));
+        Stop second = stops.store(new Stop(UUID.randomUUID(), collection, 2, "Second"));
+        Stop third = stops.store(new Stop(UUID.randomUUID(), collection, 3, "Third"));
         Plant there = growers.plant(collection, second, "Second plant");
         growers.plant(collection, second, "Second neighbour");
         growers.plant(collection, third, "Third plant");
@@ -207,7 +217,11 @@ class RoundFlowTest {
                         .name())
                 .isEqualTo("Sill");
         log.write(
-                collection, there.id(), UUID.randomUUID(), today, List.of(LogBook.Line.of(LogEntry.Watered.through())));
+                collection,
+                there.id(),
+                UUID.randomUUID(),
+                today,
+                List.of(RecordWriter.Line.of(LogEntry.Watered.through())));
         RoundViews.RoundPage resumed =
                 rounds.round(rounds.today(collection), Optional.empty()).orElseThrow();
         assertThat(resumed.name()).isEqualTo("Second");
@@ -216,8 +230,8 @@ class RoundFlowTest {
 
     @Test
     void lampsAndSlipsAgree() {
-        Stop alone = collections.write(
-                new Stop(UUID.randomUUID(), collection, 2, "Alone").built(StopKind.ISOLATION, null, null));
+        Stop alone =
+                stops.store(new Stop(UUID.randomUUID(), collection, 2, "Alone").built(StopKind.ISOLATION, null, null));
         growers.plant(collection, alone, "Newcomer");
         cases.open(collection, grower.plant().id());
         DueToday due = rounds.today(collection);
@@ -235,7 +249,7 @@ class RoundFlowTest {
     void drierAirAtAStopBringsTheCheckForward() {
         write(today, LogEntry.Watered.through());
         double before = row().cycleDays();
-        collections.read(
+        stopWriter.read(
                 collection,
                 grower.stop().id(),
                 UUID.randomUUID(),
@@ -249,8 +263,7 @@ class RoundFlowTest {
         for (int day = 30; day >= 0; day -= 2) {
             write(today.minusDays(day), LogEntry.Watered.through());
         }
-        assertThat(collections
-                        .record(grower.plant())
+        assertThat(records.record(grower.plant())
                         .watering()
                         .drying()
                         .orElseThrow()
@@ -261,23 +274,26 @@ class RoundFlowTest {
 
     @Test
     void aCupIsEmptiedOnce_onTheEveningOfAColdNight() throws Exception {
-        Stop cold = collections.write(
+        Stop cold = stops.store(
                 new Stop(UUID.randomUUID(), collection, 2, "Cold sill").climate(Brightness.BRIGHT, 50.0, 14.0, 6.0));
-        Plant ember =
-                collections.write(new Plant(UUID.randomUUID(), collection, cold.id(), 0, "Ember", "tank-bromeliad")
-                        .potted(PotKind.CLAY, 14.0, "bark", today.minusMonths(6)));
+        Plant ember = log.store(new Plant(UUID.randomUUID(), collection, cold.id(), 0, "Ember", "tank-bromeliad")
+                .potted(PotKind.CLAY, 14.0, "bark", today.minusMonths(6)));
         log.write(
                 collection,
                 ember.id(),
                 UUID.randomUUID(),
                 today,
-                List.of(LogBook.Line.of(LogEntry.Watered.through()), LogBook.Line.of(new LogEntry.Looked())));
+                List.of(RecordWriter.Line.of(LogEntry.Watered.through()), RecordWriter.Line.of(new LogEntry.Looked())));
         DueToday before = rounds.today(collection);
         assertThat(rounds.round(before, Optional.of(cold.id())).orElseThrow().evening())
                 .isNotEmpty();
         assertThat(before.due(cold).of(Due.Kind.EMPTY_CUP)).isEqualTo(1);
         log.write(
-                collection, ember.id(), UUID.randomUUID(), today, List.of(LogBook.Line.of(new LogEntry.CupEmptied())));
+                collection,
+                ember.id(),
+                UUID.randomUUID(),
+                today,
+                List.of(RecordWriter.Line.of(new LogEntry.CupEmptied())));
         DueToday after = rounds.today(collection);
         assertThat(rounds.round(after, Optional.of(cold.id())).orElseThrow().evening())
                 .isEmpty();

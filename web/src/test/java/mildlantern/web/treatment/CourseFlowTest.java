@@ -25,12 +25,16 @@ import mildlantern.web.LanternTest;
 import mildlantern.web.MovableClock;
 import mildlantern.web.casework.CaseService;
 import mildlantern.web.casework.CaseTroubles;
-import mildlantern.web.collection.CollectionService;
-import mildlantern.web.collection.Happening;
-import mildlantern.web.collection.HappeningKind;
-import mildlantern.web.collection.Plant;
-import mildlantern.web.collection.Stop;
+import mildlantern.web.log.LogBook;
+import mildlantern.web.log.LogKind;
+import mildlantern.web.log.LogRow;
+import mildlantern.web.plant.CareSheets;
+import mildlantern.web.plant.Plant;
+import mildlantern.web.plant.Plants;
 import mildlantern.web.platform.NotHere;
+import mildlantern.web.routine.RecordWriter;
+import mildlantern.web.stop.Stop;
+import mildlantern.web.stop.Stops;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -63,7 +67,19 @@ class CourseFlowTest {
     private ProductService products;
 
     @Autowired
-    private CollectionService plants;
+    private RecordWriter recordWriter;
+
+    @Autowired
+    private Plants plants;
+
+    @Autowired
+    private Stops stops;
+
+    @Autowired
+    private LogBook logBook;
+
+    @Autowired
+    private CareSheets careSheets;
 
     @Autowired
     private MockMvc mvc;
@@ -79,7 +95,7 @@ class CourseFlowTest {
     void mitesOnAShelf() throws Exception {
         grower = growers.grower();
         collection = grower.member().collection();
-        plants.write(new Stop(UUID.randomUUID(), collection, 2, "Locker")
+        stops.store(new Stop(UUID.randomUUID(), collection, 2, "Locker")
                 .climate(Brightness.MEDIUM, 50.0, 20.0, 17.0)
                 .isolating());
         mites = decided(grower.plant(), "spider-mites", "wash-and-soap-mites");
@@ -180,10 +196,8 @@ class CourseFlowTest {
         tick(course, Course.Phase.ISOLATE, StoredStep.State.DONE);
         tick(course, Course.Phase.CLEAN, StoredStep.State.DONE);
         Plant plant = plants.plant(collection, grower.plant().id());
-        assertThat(plants.stop(collection, plant.stop()).name()).isEqualTo("Locker");
-        assertThat(plants.happenings(plant))
-                .extracting(Happening::kind)
-                .contains(HappeningKind.MOVED, HappeningKind.SPRAYED);
+        assertThat(stops.stop(collection, plant.stop()).name()).isEqualTo("Locker");
+        assertThat(logBook.entries(plant)).extracting(LogRow::kind).contains(LogKind.MOVED, LogKind.SPRAYED);
         assertThat(pages.page(collection, course).alone().orElseThrow().alone()).isTrue();
     }
 
@@ -235,7 +249,7 @@ class CourseFlowTest {
         mvc.perform(mine(post("/courses/" + course + "/steps/" + done.id() + "/take-back")))
                 .andExpect(status().is3xxRedirection());
         Plant plant = plants.plant(collection, grower.plant().id());
-        assertThat(plants.stop(collection, plant.stop()).name())
+        assertThat(stops.stop(collection, plant.stop()).name())
                 .as("it stands where it stood")
                 .isEqualTo("Sill");
         assertThat(next(course, Course.Phase.ISOLATE).planned()).isTrue();
@@ -254,7 +268,7 @@ class CourseFlowTest {
         courses.takeBack(collection, course, clean.id());
         assertThat(next(course, Course.Phase.CLEAN).id()).isEqualTo(clean.id());
         assertThat(steps(course).size()).isBetween(planned, planned + 2);
-        assertThat(plants.happenings(grower.plant())).noneMatch(row -> row.kind() == HappeningKind.SPRAYED);
+        assertThat(logBook.entries(grower.plant())).noneMatch(row -> row.kind() == LogKind.SPRAYED);
     }
 
     @Test
@@ -264,8 +278,8 @@ class CourseFlowTest {
         UUID form = UUID.randomUUID();
         courses.tick(collection, course, clean.id(), form, StoredStep.State.DONE, LocalDate.now(clock));
         courses.tick(collection, course, clean.id(), form, StoredStep.State.DONE, LocalDate.now(clock));
-        assertThat(plants.happenings(grower.plant()))
-                .filteredOn(row -> row.kind() == HappeningKind.SPRAYED)
+        assertThat(logBook.entries(grower.plant()))
+                .filteredOn(row -> row.kind() == LogKind.SPRAYED)
                 .hasSize(1);
     }
 
@@ -327,8 +341,8 @@ class CourseFlowTest {
                 .andExpect(status().is3xxRedirection());
         mvc.perform(mine(post("/courses/" + course + "/care")).param("form", form.toString()))
                 .andExpect(status().is3xxRedirection());
-        assertThat(plants.careSheet(near).get(CareSetting.HEALTH)).hasSize(1);
-        assertThat(plants.careSheet(grower.plant()).get(CareSetting.FEEDING))
+        assertThat(careSheets.careSheet(near).get(CareSetting.HEALTH)).hasSize(1);
+        assertThat(careSheets.careSheet(grower.plant()).get(CareSetting.FEEDING))
                 .anySatisfy(line -> assertThat(line.text()).startsWith("Half strength"));
     }
 

@@ -12,8 +12,8 @@ import java.util.UUID;
 import mildlantern.treatment.Verdict;
 import mildlantern.web.Growers;
 import mildlantern.web.LanternTest;
-import mildlantern.web.collection.CollectionService;
-import mildlantern.web.collection.HappeningKind;
+import mildlantern.web.log.LogBook;
+import mildlantern.web.log.LogKind;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -29,7 +29,7 @@ class UsePageTest {
     private Growers growers;
 
     @Autowired
-    private CollectionService plants;
+    private LogBook logBook;
 
     @Autowired
     private MockMvc mvc;
@@ -83,8 +83,8 @@ class UsePageTest {
                             .param("means", "soap"))
                     .andExpect(status().is3xxRedirection());
         }
-        assertThat(plants.happenings(grower.plant()))
-                .filteredOn(row -> row.kind() == HappeningKind.SPRAYED)
+        assertThat(logBook.entries(grower.plant()))
+                .filteredOn(row -> row.kind() == LogKind.SPRAYED)
                 .hasSize(1);
         assertThat(ask("soap", "spider-mites", "", false).verdicts())
                 .extracting(Verdict::rule)

@@ -23,7 +23,7 @@ import mildlantern.treatment.Situation;
 import mildlantern.treatment.TreatmentKnowledge;
 import mildlantern.web.Growers;
 import mildlantern.web.LanternTest;
-import mildlantern.web.collection.CollectionService;
+import mildlantern.web.plant.Plants;
 import org.hamcrest.Matchers;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -45,7 +45,7 @@ class UsedOnAPlantTest {
     private Growers growers;
 
     @Autowired
-    private CollectionService collections;
+    private Plants plants;
 
     @Autowired
     private Situations situations;
@@ -106,10 +106,7 @@ class UsedOnAPlantTest {
 
     private List<Situation.Use> uses() {
         return situations
-                .of(
-                        collections.plant(
-                                grower.member().collection(), grower.plant().id()),
-                        LocalDate.now(clock))
+                .of(plants.plant(grower.member().collection(), grower.plant().id()), LocalDate.now(clock))
                 .uses();
     }
 

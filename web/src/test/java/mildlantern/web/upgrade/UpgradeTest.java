@@ -21,11 +21,12 @@ import mildlantern.web.Growers;
 import mildlantern.web.LanternTest;
 import mildlantern.web.SecondInstance;
 import mildlantern.web.Visit;
-import mildlantern.web.collection.CollectionService;
-import mildlantern.web.collection.Routine;
-import mildlantern.web.collection.StopStates;
-import mildlantern.web.collection.UpkeepRows;
+import mildlantern.web.plant.Plants;
 import mildlantern.web.platform.ReadThrough;
+import mildlantern.web.routine.Routine;
+import mildlantern.web.routine.Schedules;
+import mildlantern.web.stop.StopStates;
+import mildlantern.web.stop.Stops;
 import org.junit.jupiter.api.Test;
 import org.postgresql.PGConnection;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -141,9 +142,9 @@ class UpgradeTest {
     private static void everyPlantIsWorkedOut(SecondInstance now, List<UUID> houses) {
         for (UUID house : houses) {
             now.get(Routine.class).refreshAll(house);
-            now.get(CollectionService.class)
+            now.get(Plants.class)
                     .plants(house)
-                    .forEach(plant -> assertThat(now.get(UpkeepRows.class).of(house, plant.id()))
+                    .forEach(plant -> assertThat(now.get(Schedules.class).of(house, plant.id()))
                             .as(plant.name())
                             .isPresent());
         }
@@ -178,7 +179,7 @@ class UpgradeTest {
         UUID house = database.sql("select collection_id from public.member where sign_in = 'keeper'")
                 .query(UUID.class)
                 .single();
-        now.get(CollectionService.class).walk(house).forEach(stop -> {
+        now.get(Stops.class).walk(house).forEach(stop -> {
             assertThat(stop.humidityPercent())
                     .as("nobody typed it at " + stop.name())
                     .isNull();

@@ -1,0 +1,180 @@
+package mildlantern.web.care;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.UUID;
+import mildlantern.care.StepPlanner;
+import mildlantern.log.LogEntry;
+import mildlantern.web.plant.Plant;
+import mildlantern.web.plant.Plants;
+import mildlantern.web.platform.NotHere;
+import mildlantern.web.routine.RecordWriter;
+import mildlantern.web.routine.Routine;
+import mildlantern.web.routine.Schedules;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Steps towards other stops and looks at changes of care, as the round asks for them. */
+@Service
+@Transactional
+public class PlannedTasks {
+    /** A look that nobody took for so long is asked for no more. */
+    private static final int LOOK_FOR_DAYS = 30;
+
+    private final PlannedTaskRows rows;
+    private final Plants plants;
+    private final RecordWriter log;
+    private final Schedules upkeep;
+    private final Routine routine;
+    private final Clock clock;
+
+    PlannedTasks(
+            PlannedTaskRows rows, Plants plants, RecordWriter log, Schedules upkeep, Routine routine, Clock clock) {
+        this.rows = rows;
+        this.plants = plants;
+        this.log = log;
+        this.upkeep = upkeep;
+        this.routine = routine;
+        this.clock = clock;
+    }
+
+    /** Something to do today. */
+    public record Asked(UUID errand, LocalDate since, String words) {}
+
+    /**
+     * What is asked for today.
+     *
+     * @param moves the step due, by plant
+     * @param looks the look asked for, by plant
+     */
+    public record Today(Map<UUID, Asked> moves, Map<UUID, Asked> looks) {
+        /** All plants that are named. */
+        public List<UUID> plants() {
+            List<UUID> all = new ArrayList<>(moves.keySet());
+            all.addAll(looks.keySet());
+            return all;
+        }
+    }
+
+    /** What is asked for in a collection on a day. */
+    @Transactional(readOnly = true)
+    public Today today(UUID collection, LocalDate day) {
+        Map<UUID, Asked> moves = new HashMap<>();
+        Map<UUID, Asked> looks = new HashMap<>();
+        for (PlannedTask errand : rows.findByCollectionAndStateAndOnDayLessThanEqualOrderByOnDay(
+                collection, PlannedTask.State.PLANNED, day)) {
+            Asked asked = new Asked(errand.id(), errand.onDay(), words(errand, day));
+            if (errand.kind() == PlannedTask.Kind.MOVE) {
+                moves.putIfAbsent(errand.plant(), asked);
+            } else if (errand.onDay().isAfter(day.minusDays(LOOK_FOR_DAYS))) {
+                looks.putIfAbsent(errand.plant(), asked);
+            }
+        }
+        return new Today(moves, looks);
+    }
+
+    private static String words(PlannedTask errand, LocalDate day) {
+        long late = ChronoUnit.DAYS.between(errand.onDay(), day);
+        return errand.words()
+                + (late > 0 && errand.kind() == PlannedTask.Kind.MOVE
+                        ? " It was due " + (late == 1 ? "yesterday" : late + " days ago") + "."
+                        : "");
+    }
+
+    /** The planned steps of a plant, in order. */
+    @Transactional(readOnly = true)
+    public List<String> planned(UUID collection, UUID plant) {
+        return steps(collection, plant).stream().map(PlannedTask::words).toList();
+    }
+
+    List<PlannedTask> steps(UUID collection, UUID plant) {
+        return rows.findByCollectionAndPlantAndStateOrderByOnDay(collection, plant, PlannedTask.State.PLANNED).stream()
+                .filter(errand -> errand.kind() == PlannedTask.Kind.MOVE)
+                .toList();
+    }
+
+    /** What runs on a plant: planned steps, and a look that is still to come or was not taken yet. */
+    List<PlannedTask> running(UUID collection, UUID plant) {
+        LocalDate today = LocalDate.now(clock);
+        Optional<LocalDate> looked =
+                upkeep.of(collection, plant).flatMap(row -> row.upkeep().looked());
+        return rows.findByCollectionAndPlantAndStateOrderByOnDay(collection, plant, PlannedTask.State.PLANNED).stream()
+                .filter(errand -> errand.kind() == PlannedTask.Kind.MOVE
+                        || errand.onDay().isAfter(today.minusDays(LOOK_FOR_DAYS))
+                                && looked.filter(day -> !day.isBefore(errand.onDay()))
+                                        .isEmpty())
+                .toList();
+    }
+
+    /** Plans the steps of a move; an older plan of the same plant is dropped. */
+    void plan(Plant plant, UUID plan, List<StepPlanner.Step> steps) {
+        if (!steps.isEmpty()) {
+            drop(plant.collection(), plant.id());
+        }
+        for (int i = 0; i < steps.size(); i++) {
+            rows.save(PlannedTask.move(plant, plan, steps.get(i), i + 1, i == steps.size() - 1));
+        }
+    }
+
+    /** Asks for a look on a day; one that was asked for before and never taken is dropped. */
+    void look(Plant plant, UUID plan, LocalDate on, String words) {
+        planned(plant.collection(), plant.id(), PlannedTask.Kind.LOOK).forEach(PlannedTask::drop);
+        rows.flush();
+        rows.save(PlannedTask.look(plant, plan, on, words));
+    }
+
+    private List<PlannedTask> planned(UUID collection, UUID plant, PlannedTask.Kind kind) {
+        return rows.findByCollectionAndPlantAndStateOrderByOnDay(collection, plant, PlannedTask.State.PLANNED).stream()
+                .filter(errand -> errand.kind() == kind)
+                .toList();
+    }
+
+    /** Drops all that is planned for a plant: steps and looks. */
+    void drop(UUID collection, UUID plant) {
+        rows.findByCollectionAndPlantAndStateOrderByOnDay(collection, plant, PlannedTask.State.PLANNED)
+                .forEach(PlannedTask::drop);
+        // What is dropped goes before what takes its place.
+        rows.flush();
+    }
+
+    /**
+     * Writes down that a step was done today; steps after it keep their distance where it was done late.
+     *
+     * @return whether it was open; a step sent twice is done once
+     */
+    public boolean done(UUID collection, UUID id) {
+        UUID plant = rows.plantOf(collection, id).orElseThrow(() -> new NotHere("step"));
+        return routine.change(collection, List.of(plant), () -> {
+            PlannedTask errand = rows.findByCollectionAndId(collection, id).orElseThrow(() -> new NotHere("step"));
+            if (errand.state() != PlannedTask.State.PLANNED) {
+                return false;
+            }
+            done(errand, plants.plant(collection, plant), LocalDate.now(clock));
+            return true;
+        });
+    }
+
+    private void done(PlannedTask errand, Plant plant, LocalDate today) {
+        Optional<UUID> to = errand.toStop().filter(stop -> !stop.equals(plant.stop()));
+        RecordWriter.Line line = to.isEmpty()
+                ? new RecordWriter.Line(new LogEntry.Noted(), errand.words())
+                : new RecordWriter.Line(
+                        new LogEntry.Moved(Optional.empty(), to, OptionalDouble.empty(), OptionalDouble.empty()),
+                        errand.shade().isEmpty() ? null : "behind " + errand.shade());
+        log.write(plant.collection(), plant.id(), today, List.of(line), Optional.empty());
+        long late = ChronoUnit.DAYS.between(errand.onDay(), today);
+        errand.done(today);
+        if (late > 0) {
+            rows.findByCollectionAndPlanOrderByOnDay(plant.collection(), errand.plan()).stream()
+                    .filter(other -> other.state() == PlannedTask.State.PLANNED)
+                    .forEach(other -> other.later(late));
+        }
+    }
+}

@@ -1,0 +1,192 @@
+package mildlantern.web.keeping;
+
+import jakarta.servlet.http.HttpServletResponse;
+import jakarta.validation.Valid;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.UUID;
+import mildlantern.plant.Family;
+import mildlantern.plant.Medium;
+import mildlantern.plant.PlantKnowledge;
+import mildlantern.plant.Profile;
+import mildlantern.web.plant.Kinds;
+import mildlantern.web.plant.Plant;
+import mildlantern.web.plant.Plants;
+import mildlantern.web.platform.RecordForms;
+import mildlantern.web.platform.SignedIn;
+import mildlantern.web.platform.StaleEdit;
+import mildlantern.web.platform.StaleForms;
+import mildlantern.web.stop.Stops;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.validation.BindingResult;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** Adding and changing plants, making new ones of them, and letting them go. */
+@Controller
+class KeepingController {
+    private static final int MOST_PARTS = 50;
+
+    private final Plants plants;
+    private final Stops stops;
+    private final PlantKeeping keeping;
+    private final Kinds kinds;
+    private final PlantKnowledge knowledge;
+    private final RecordForms forms;
+    private final StaleForms stale;
+
+    KeepingController(
+            Plants plants,
+            Stops stops,
+            PlantKeeping keeping,
+            Kinds kinds,
+            PlantKnowledge knowledge,
+            RecordForms forms,
+            StaleForms stale) {
+        this.plants = plants;
+        this.stops = stops;
+        this.keeping = keeping;
+        this.kinds = kinds;
+        this.knowledge = knowledge;
+        this.forms = forms;
+        this.stale = stale;
+    }
+
+    @GetMapping("/plants/new")
+    String fresh(
+            @AuthenticationPrincipal SignedIn member,
+            @RequestParam(required = false) @Nullable UUID stop,
+            @RequestParam(defaultValue = "") String kind,
+            Model model) {
+        forms.show(model, "plant", PlantForm.fresh(stop, kind));
+        return choices(member, Optional.empty(), model);
+    }
+
+    @GetMapping("/plants/{id}/edit")
+    String edit(@AuthenticationPrincipal SignedIn member, @PathVariable UUID id, Model model) {
+        Plant plant = this.plants.plant(member.collection(), id);
+        forms.show(model, "plant", PlantForm.of(plant));
+        return choices(member, Optional.of(plant), model);
+    }
+
+    private String choices(SignedIn member, Optional<Plant> existing, Model model) {
+        model.addAttribute("stops", stops.walk(member.collection()));
+        model.addAttribute("families", Family.values());
+        model.addAttribute(
+                "profiles",
+                kinds.all(member.collection()).stream()
+                        .sorted(Comparator.comparing(Profile::family).thenComparing(Profile::name))
+                        .toList());
+        model.addAttribute("media", List.<Medium>copyOf(knowledge.media()));
+        model.addAttribute("existing", existing.map(Plant::id).orElse(null));
+        model.addAttribute("existingName", existing.map(Plant::name).orElse(""));
+        model.addAttribute("alive", existing.map(Plant::alive).orElse(false));
+        model.addAttribute("forms", List.of(UUID.randomUUID(), UUID.randomUUID()));
+        model.addAttribute("here", existing.map(Plant::stop).orElse(null));
+        return "keeping/plant-form";
+    }
+
+    private String words(SignedIn member, String field, String raw) {
+        return switch (field) {
+            case "stop" -> stops.stop(member.collection(), UUID.fromString(raw)).name();
+            case "profile" ->
+                kinds.find(member.collection(), raw).map(Profile::name).orElse(raw);
+            case "medium" -> knowledge.medium(raw).map(Medium::name).orElse(raw);
+            default -> StaleForms.plain(raw);
+        };
+    }
+
+    private void check(SignedIn member, PlantForm plant, Optional<Plant> existing, BindingResult problems) {
+        if (plant.profile() != null
+                && !plant.profile().isBlank()
+                && kinds.find(member.collection(), plant.profile()).isEmpty()) {
+            problems.rejectValue("profile", "unknown", "Choose one of the list.");
+        }
+        if (plant.medium() == null || knowledge.medium(plant.medium()).isEmpty()) {
+            problems.rejectValue("medium", "unknown", "Choose one of the list.");
+        }
+        if (plant.accession() != null
+                && !plant.accession().isBlank()
+                && plants.taken(member.collection(), plant.accession().strip(), existing)) {
+            problems.rejectValue("accession", "taken", "Another plant has this number.");
+        }
+    }
+
+    @PostMapping("/plants")
+    String add(
+            @AuthenticationPrincipal SignedIn member,
+            @Valid @ModelAttribute("plant") PlantForm plant,
+            BindingResult problems,
+            Model model) {
+        check(member, plant, Optional.empty(), problems);
+        if (problems.hasErrors()) {
+            return choices(member, Optional.empty(), model);
+        }
+        keeping.add(member.collection(), plant);
+        return "redirect:/?stop=" + plant.stop();
+    }
+
+    @PostMapping("/plants/{id}")
+    String change(
+            @AuthenticationPrincipal SignedIn member,
+            @PathVariable UUID id,
+            @Valid @ModelAttribute("plant") PlantForm plant,
+            BindingResult problems,
+            HttpServletResponse response,
+            Model model) {
+        Plant existing = this.plants.plant(member.collection(), id);
+        check(member, plant, Optional.of(existing), problems);
+        if (problems.hasErrors()) {
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+            return choices(member, Optional.of(existing), model);
+        }
+        try {
+            keeping.change(member.collection(), id, plant);
+        } catch (StaleEdit e) {
+            PlantForm now = PlantForm.of(this.plants.plant(member.collection(), id));
+            return stale.show(
+                    response,
+                    model,
+                    "plant",
+                    plant,
+                    now,
+                    "/plants/" + id,
+                    "/plants/" + id,
+                    (field, raw) -> words(member, field, raw));
+        }
+        return "redirect:/plants/" + id;
+    }
+
+    @PostMapping("/plants/{id}/multiply")
+    String multiply(
+            @AuthenticationPrincipal SignedIn member,
+            @PathVariable UUID id,
+            @RequestParam UUID form,
+            @RequestParam(defaultValue = "1") int count,
+            @RequestParam String how) {
+        keeping.multiply(
+                member.collection(), id, form, Math.max(1, Math.min(MOST_PARTS, count)), how.equals("cutting"));
+        return "redirect:/plants/" + id;
+    }
+
+    @PostMapping("/plants/{id}/end")
+    String end(
+            @AuthenticationPrincipal SignedIn member,
+            @PathVariable UUID id,
+            @RequestParam UUID form,
+            @RequestParam String how,
+            @RequestParam(defaultValue = "") String cause) {
+        keeping.end(
+                member.collection(), id, form, how.equals("lost"), cause.substring(0, Math.min(300, cause.length())));
+        return "redirect:/plants/" + Objects.requireNonNull(id);
+    }
+}

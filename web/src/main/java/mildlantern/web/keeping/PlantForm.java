@@ -1,0 +1,177 @@
+package mildlantern.web.keeping;
+
+import jakarta.validation.constraints.DecimalMax;
+import jakarta.validation.constraints.DecimalMin;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.PastOrPresent;
+import jakarta.validation.constraints.Size;
+import java.time.LocalDate;
+import java.util.Objects;
+import java.util.UUID;
+import mildlantern.plant.FeedStrength;
+import mildlantern.plant.GrowthForm;
+import mildlantern.plant.Stage;
+import mildlantern.plant.WaterSource;
+import mildlantern.water.LeafClass;
+import mildlantern.web.plant.Plant;
+import mildlantern.web.plant.PotKind;
+import org.jspecify.annotations.Nullable;
+import org.springframework.format.annotation.DateTimeFormat;
+
+/** A plant as typed, new or changed; cm, mL and g. */
+record PlantForm(
+        @NotNull(message = "Open the page afresh.") @Nullable
+        UUID form,
+
+        @NotNull(message = "Choose the stop where it stands.") @Nullable
+        UUID stop,
+
+        @NotBlank(message = "Give it a name of its own.") @Size(max = 80, message = "At most 80 characters.") @Nullable
+        String name,
+
+        @NotBlank(message = "Choose what kind of plant it is.") @Nullable
+        String profile,
+
+        @Size(max = 80, message = "At most 80 characters.") @Nullable
+        String cultivar,
+
+        @Size(max = 40, message = "At most 40 characters.") @Nullable
+        String accession,
+
+        @Size(max = 120, message = "At most 120 characters.") @Nullable
+        String source,
+
+        @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) @PastOrPresent(message = "That day has not come yet.") @Nullable
+        LocalDate acquiredOn,
+
+        @Nullable PotKind pot,
+
+        @DecimalMin(value = "2", message = "2 to 200 cm.")
+        @DecimalMax(value = "200", message = "2 to 200 cm.")
+        @Nullable
+        Double diameter,
+
+        @DecimalMin(value = "1", message = "1 to 200 cm.")
+        @DecimalMax(value = "200", message = "1 to 200 cm.")
+        @Nullable
+        Double height,
+
+        @DecimalMin(value = "0", message = "0 to 50 000 mL.")
+        @DecimalMax(value = "50000", message = "0 to 50 000 mL.")
+        @Nullable
+        Double reservoir,
+
+        @Nullable Boolean outerPot,
+        @Nullable Boolean drainHoles,
+        @Nullable String medium,
+
+        @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) @PastOrPresent(message = "That day has not come yet.") @Nullable
+        LocalDate pottedOn,
+
+        @Nullable WaterSource water,
+        @Nullable FeedStrength feed,
+        @Nullable Boolean overTop,
+        @Nullable Stage stage,
+        @Nullable LeafClass leafClass,
+        @Nullable GrowthForm plateForm,
+
+        @Min(value = 0, message = "0 or more.") @Max(value = 5000, message = "At most 5000.") @Nullable
+        Integer leaves,
+
+        @Min(value = 0, message = "0 or more.") @Max(value = 500, message = "At most 500.") @Nullable
+        Integer growths,
+
+        @Min(value = 0, message = "0 or more.") @Max(value = 500, message = "At most 500.") @Nullable
+        Integer offsets,
+
+        @Nullable Long version,
+        @Nullable String opened) {
+
+    static PlantForm fresh(@Nullable UUID stop, String profile) {
+        return new PlantForm(
+                UUID.randomUUID(),
+                stop,
+                "",
+                profile,
+                "",
+                "",
+                "",
+                null,
+                PotKind.PLASTIC,
+                null,
+                null,
+                null,
+                false,
+                true,
+                "peat-mix",
+                null,
+                null,
+                null,
+                false,
+                Stage.ADULT,
+                LeafClass.USUAL,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null);
+    }
+
+    static PlantForm of(Plant plant) {
+        return new PlantForm(
+                UUID.randomUUID(),
+                plant.stop(),
+                plant.name(),
+                plant.profile(),
+                plant.cultivar(),
+                plant.accession(),
+                plant.source(),
+                plant.acquiredOn(),
+                plant.potKind(),
+                plant.potDiameterCm(),
+                plant.potHeightCm(),
+                plant.reservoirMl(),
+                plant.outerPot(),
+                plant.drainHoles(),
+                plant.medium(),
+                plant.pottedOn(),
+                plant.waterSource(),
+                plant.feedStrength(),
+                plant.overTop(),
+                plant.stage(),
+                plant.leafClass(),
+                plant.form(),
+                plant.leaves(),
+                plant.growths(),
+                plant.offsets(),
+                plant.version(),
+                null);
+    }
+
+    /** Puts what was typed into a plant; its stop is left alone, because moving is an entry of the log. */
+    Plant into(Plant plant) {
+        return plant.renamed(Objects.requireNonNull(name).strip())
+                .ofKind(Objects.requireNonNull(profile), plateForm)
+                .named(blank(cultivar), blank(accession), blank(source))
+                .acquired(acquiredOn)
+                .potted(pot == null ? PotKind.PLASTIC : pot, diameter, medium, pottedOn)
+                .pot(height, reservoir == null ? 0 : reservoir, pottedOn)
+                .kept(water, feed, overTop, outerPot, drainHoles)
+                .grown(stage == null ? Stage.ADULT : stage)
+                .leafy(leafClass == null ? LeafClass.USUAL : leafClass)
+                .counted(
+                        Objects.requireNonNullElse(leaves, 0),
+                        Objects.requireNonNullElse(growths, 0),
+                        Objects.requireNonNullElse(offsets, 0),
+                        plant.flowers(),
+                        plant.buds());
+    }
+
+    private static @Nullable String blank(@Nullable String text) {
+        return text == null || text.isBlank() ? null : text.strip();
+    }
+}

@@ -1,0 +1,93 @@
+package mildlantern.web.log;
+
+import java.time.LocalDate;
+import java.util.Optional;
+import java.util.UUID;
+import mildlantern.web.plant.Plant;
+import org.jspecify.annotations.NullUnmarked;
+
+/** What of a plant an entry of its log can change, as it was before: kept with the entry, so that it can be taken back. */
+@NullUnmarked
+public record PlantState(
+        UUID stop,
+        int place,
+        Double planX,
+        Double planY,
+        Double potDiameterCm,
+        String medium,
+        LocalDate pottedOn,
+        LocalDate mediumSince,
+        Integer wetGrams,
+        Integer dryGrams,
+        int leaves,
+        int growths,
+        int offsets,
+        int flowers,
+        int buds,
+        LocalDate bloomSince,
+        Plant.State state,
+        LocalDate endedOn,
+        String endedCause) {
+
+    public static PlantState of(Plant plant) {
+        return new PlantState(
+                plant.stop(),
+                plant.placeOnStop(),
+                plant.planX(),
+                plant.planY(),
+                plant.potDiameterCm(),
+                plant.medium(),
+                plant.pottedOn(),
+                plant.mediumSince(),
+                plant.wetGrams(),
+                plant.dryGrams(),
+                plant.leaves(),
+                plant.growths(),
+                plant.offsets(),
+                plant.flowers(),
+                plant.buds(),
+                plant.bloomSince(),
+                plant.state(),
+                plant.endedOn(),
+                plant.endedCause());
+    }
+
+    /** Gives back what an entry of a kind had changed, and only that. */
+    public void giveBack(LogKind kind, Plant plant) {
+        switch (kind) {
+            case MOVED, SHIFTED -> plant.standingAt(stop, place).at(planX, planY);
+            case REPOTTED ->
+                plant.potted(plant.potKind(), potDiameterCm, medium, pottedOn)
+                        .pot(plant.potHeightCm(), plant.reservoirMl(), mediumSince)
+                        .weighing(wetGrams, dryGrams);
+            case WEIGHED -> plant.weighing(wetGrams, dryGrams);
+            case COUNTED, SPLIT -> plant.counted(leaves, growths, offsets, flowers, buds);
+            case BLOOM_OPENED, BLOOM_ENDED -> plant.bloomingSince(bloomSince);
+            case RETIRED, LOST -> plant.ended(state, endedOn, endedCause);
+            default -> {
+                // Other entries change nothing of the plant.
+            }
+        }
+    }
+
+    /** What of a plant an entry changes. Of two entries that change the same, the later is taken back first. */
+    public enum Changed {
+        PLACE,
+        POT,
+        COUNTS,
+        BLOOM,
+        LIFE
+    }
+
+    /** What an entry of this kind changes of the plant, if anything. */
+    public static Optional<Changed> changed(LogKind kind) {
+        return switch (kind) {
+            case MOVED, SHIFTED -> Optional.of(Changed.PLACE);
+            case REPOTTED, WEIGHED -> Optional.of(Changed.POT);
+            case COUNTED, SPLIT -> Optional.of(Changed.COUNTS);
+            case BLOOM_OPENED, BLOOM_ENDED -> Optional.of(Changed.BLOOM);
+            case RETIRED, LOST -> Optional.of(Changed.LIFE);
+            default -> Optional.empty();
+        };
+    }
+}

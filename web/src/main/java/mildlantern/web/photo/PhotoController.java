@@ -1,0 +1,89 @@
+package mildlantern.web.photo;
+
+import java.time.Clock;
+import java.time.Duration;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import mildlantern.web.plant.Plant;
+import mildlantern.web.plant.Plants;
+import mildlantern.web.platform.SignedIn;
+import org.springframework.http.CacheControl;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** Photos of plants, and two days side by side. */
+@Controller
+class PhotoController {
+    private final PhotoService photos;
+    private final Plants plants;
+    private final Clock clock;
+
+    PhotoController(PhotoService photos, Plants plants, Clock clock) {
+        this.photos = photos;
+        this.plants = plants;
+        this.clock = clock;
+    }
+
+    @GetMapping("/photos/{id}")
+    ResponseEntity<byte[]> photo(@AuthenticationPrincipal SignedIn member, @PathVariable UUID id) {
+        Photo photo = photos.photo(member.collection(), id);
+        return ResponseEntity.ok()
+                .contentType(MediaType.IMAGE_JPEG)
+                .cacheControl(CacheControl.maxAge(Duration.ofDays(30)).cachePrivate())
+                .body(photo.bytes());
+    }
+
+    @GetMapping("/photos/{id}/small")
+    ResponseEntity<byte[]> small(@AuthenticationPrincipal SignedIn member, @PathVariable UUID id) {
+        return ResponseEntity.ok()
+                .contentType(MediaType.IMAGE_JPEG)
+                .cacheControl(CacheControl.maxAge(Duration.ofDays(30)).cachePrivate())
+                .body(photos.small(member.collection(), id));
+    }
+
+    /** A photo to choose. */
+    record Choice(UUID id, LocalDate day, String caption) {}
+
+    /** Two photos of a plant in one frame, with a slider between them; the oldest and the latest where none were chosen. */
+    @GetMapping("/plants/{plant}/photos")
+    String compare(
+            @AuthenticationPrincipal SignedIn member,
+            @PathVariable UUID plant,
+            @RequestParam Optional<UUID> left,
+            @RequestParam Optional<UUID> right,
+            Model model) {
+        Plant of = plants.plant(member.collection(), plant);
+        List<Choice> all = photos.of(of).stream()
+                .map(photo -> new Choice(photo.id(), photo.day(), photo.caption()))
+                .toList();
+        if (all.isEmpty()) {
+            return "redirect:/plants/" + plant + "#photos";
+        }
+        Choice later = find(all, right).orElse(all.get(0));
+        Choice earlier = find(all, left)
+                .orElseGet(() -> all.stream()
+                        .filter(choice -> !choice.id().equals(later.id()))
+                        .reduce((a, b) -> b)
+                        .orElse(later));
+        model.addAttribute("plantName", of.name());
+        model.addAttribute("plantId", of.id());
+        model.addAttribute("here", of.stop());
+        model.addAttribute("all", all);
+        model.addAttribute("earlier", earlier);
+        model.addAttribute("later", later);
+        return "photo/photos";
+    }
+
+    private static Optional<Choice> find(List<Choice> all, Optional<UUID> id) {
+        return id.flatMap(wanted ->
+                all.stream().filter(choice -> choice.id().equals(wanted)).findFirst());
+    }
+}

@@ -1,0 +1,7 @@
+package mildlantern.web.photo;
+
+import java.time.LocalDate;
+import java.util.UUID;
+
+/** A photo in a list. */
+public record PhotoLine(UUID id, LocalDate day, String caption) {}

@@ -1,0 +1,12 @@
+package mildlantern.web.plant;
+
+import java.util.List;
+import java.util.UUID;
+import org.springframework.data.repository.Repository;
+
+/** The table of care sheets' lines. */
+interface CareEntryRows extends Repository<CareEntry, UUID> {
+    CareEntry save(CareEntry entry);
+
+    List<CareEntry> findByCollectionAndPlantOrderByWrittenAtDesc(UUID collection, UUID plant);
+}

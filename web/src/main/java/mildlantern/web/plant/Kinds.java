@@ -1,0 +1,66 @@
+package mildlantern.web.plant;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import mildlantern.plant.PlantKnowledge;
+import mildlantern.plant.Profile;
+import mildlantern.web.platform.WrittenForms;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Kinds of plants: those of the knowledge base and the collection's own. */
+@Component
+@Transactional(readOnly = true)
+public class Kinds {
+    private final PlantKnowledge knowledge;
+    private final OwnKindRows own;
+    private final WrittenForms forms;
+
+    Kinds(PlantKnowledge knowledge, OwnKindRows own, WrittenForms forms) {
+        this.knowledge = knowledge;
+        this.own = own;
+        this.forms = forms;
+    }
+
+    /** The kind of an id, if the knowledge base or this collection has it. */
+    public Optional<Profile> find(UUID collection, String id) {
+        Optional<Profile> known = knowledge.profile(id);
+        return known.isPresent()
+                ? known
+                : uuid(id).flatMap(own::findById)
+                        .filter(kind -> kind.collection().equals(collection))
+                        .map(this::profile);
+    }
+
+    /** The collection's own kinds, by name, and then those of the knowledge base. */
+    public List<Profile> all(UUID collection) {
+        List<Profile> all = new ArrayList<>();
+        own.findByCollectionOrderByName(collection).forEach(kind -> all.add(profile(kind)));
+        all.addAll(knowledge.profiles());
+        return all;
+    }
+
+    private Profile profile(OwnKind kind) {
+        return kind.profile(knowledge
+                .profile(kind.nearest())
+                .orElseThrow(() -> new IllegalStateException(kind.nearest() + " is gone from the knowledge base")));
+    }
+
+    private static Optional<UUID> uuid(String text) {
+        try {
+            return Optional.of(UUID.fromString(text));
+        } catch (IllegalArgumentException e) {
+            return Optional.empty();
+        }
+    }
+
+    /** Adds a kind of the grower's own, once. */
+    @Transactional
+    void add(UUID collection, UUID form, OwnKind kind) {
+        if (forms.firstTime(collection, form)) {
+            own.save(kind);
+        }
+    }
+}

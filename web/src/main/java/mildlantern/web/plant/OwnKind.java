@@ -1,0 +1,101 @@
+package mildlantern.web.plant;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.Version;
+import java.util.Optional;
+import java.util.UUID;
+import mildlantern.plant.Brightness;
+import mildlantern.plant.Dryness;
+import mildlantern.plant.Profile;
+import mildlantern.plant.WaterWant;
+import mildlantern.quantity.Range;
+import mildlantern.quantity.Temperature;
+import mildlantern.web.platform.Row;
+import org.jspecify.annotations.NullUnmarked;
+
+/** A kind of plant that a grower added: its own needs, and for all else the kind that it is most like. */
+@Entity
+@NullUnmarked
+public class OwnKind extends Row {
+    private String nearest;
+    private String name;
+    private String botanical;
+
+    @Enumerated(EnumType.STRING)
+    private Brightness light;
+
+    private double humidityLow;
+    private double humidityHigh;
+    private double dayLow;
+    private double dayHigh;
+    private double night;
+    private double daysLow;
+    private double daysHigh;
+
+    @Enumerated(EnumType.STRING)
+    private Dryness dryness;
+
+    @Enumerated(EnumType.STRING)
+    private WaterWant water;
+
+    private double feedLow;
+    private double feedHigh;
+    private String rest;
+
+    @Version
+    private Long version;
+
+    protected OwnKind() {}
+
+    /** A kind from a form whose fields have been checked. */
+    OwnKind(UUID id, UUID collection, NewKind typed) {
+        super(id, collection);
+        nearest = typed.getNearest();
+        name = typed.getName().strip();
+        botanical = typed.getBotanical().strip();
+        light = typed.getLight();
+        humidityLow = typed.getHumidityLow();
+        humidityHigh = typed.getHumidityHigh();
+        dayLow = typed.getDayLow();
+        dayHigh = typed.getDayHigh();
+        night = typed.getNight();
+        daysLow = typed.getDaysLow();
+        daysHigh = typed.getDaysHigh();
+        dryness = typed.getDryness();
+        water = typed.getWater();
+        feedLow = typed.getFeedLow();
+        feedHigh = typed.getFeedHigh();
+        rest = typed.getRest().isBlank() ? null : typed.getRest().strip();
+    }
+
+    public String nearest() {
+        return nearest;
+    }
+
+    /** The profile: its own needs in the frame of the nearest kind. */
+    Profile profile(Profile like) {
+        return new Profile(
+                id().toString(),
+                like.id(),
+                name,
+                botanical.isBlank() ? like.botanical() : botanical,
+                like.family(),
+                like.form(),
+                light,
+                like.dailyLight(),
+                new Range(humidityLow, humidityHigh),
+                new Range(dayLow, dayHigh),
+                new Temperature(night),
+                new Range(daysLow, daysHigh),
+                dryness,
+                water,
+                like.media(),
+                new Range(feedLow, feedHigh),
+                like.bloomWeeks(),
+                Optional.ofNullable(rest),
+                like.habits(),
+                like.harm());
+    }
+}

@@ -1,0 +1,64 @@
+package mildlantern.web.plant;
+
+import java.util.Collections;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import mildlantern.plant.Profile;
+import mildlantern.web.plate.AboveDrawer;
+import mildlantern.web.plate.Plate;
+import mildlantern.web.plate.PlateDrawer;
+import mildlantern.web.plate.PlateSubject;
+import org.springframework.stereotype.Component;
+
+/** Draws the plate of a stored plant. */
+@Component
+public class PlatePictures {
+    private final Plants plants;
+
+    /** Drawn lately: the same numbers always give the same drawing. */
+    private final Map<PlateSubject, Plate> drawn = Collections.synchronizedMap(new Lately<>(300));
+
+    /** Forgets what was not asked for longest. */
+    private static final class Lately<K, V> extends LinkedHashMap<K, V> {
+        private static final long serialVersionUID = 1L;
+        private final int kept;
+
+        Lately(int kept) {
+            super(64, 0.75f, true);
+            this.kept = kept;
+        }
+
+        @Override
+        protected boolean removeEldestEntry(Map.Entry<K, V> eldest) {
+            return size() > kept;
+        }
+    }
+
+    PlatePictures(Plants plants) {
+        this.plants = plants;
+    }
+
+    /** The plate, from the side. */
+    public Plate of(Plant plant) {
+        return drawn.computeIfAbsent(subject(plant), PlateDrawer::draw);
+    }
+
+    /** Pot and leaves as seen from above, round the origin, with a radius of the pot in the plan's units. */
+    public String fromAbove(Plant plant, double radius) {
+        return AboveDrawer.draw(subject(plant), radius);
+    }
+
+    private PlateSubject subject(Plant plant) {
+        Profile profile = plants.profile(plant);
+        return new PlateSubject(
+                plant.drawnFrom(),
+                plant.form() == null ? profile.form() : plant.form(),
+                PlateSubject.Vessel.valueOf(plant.potKind().name()),
+                plant.medium(),
+                plant.leaves(),
+                plant.growths(),
+                plant.offsets(),
+                plant.flowers(),
+                plant.buds());
+    }
+}

@@ -1,0 +1,59 @@
+package mildlantern.web.plantpage;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import mildlantern.web.photo.PhotoLine;
+import mildlantern.web.plant.Troubles;
+
+/** What the templates of the collection show. */
+final class PlantViews {
+    private PlantViews() {}
+
+    /** One plant's page. */
+    record PlantPage(
+            UUID id,
+            String name,
+            String kind,
+            String botanical,
+            Optional<String> ended,
+            String stopName,
+            UUID stopId,
+            Optional<String> harm,
+            Optional<String> rest,
+            String habits,
+            long plate,
+            String water,
+            int pourMl,
+            List<Want> wants,
+            List<Want> facts,
+            List<CareLine> care,
+            List<DayLine> record,
+            List<Troubles.Trouble> cases,
+            Optional<UUID> openCase,
+            String holds,
+            List<Neighbour> neighbours,
+            List<Neighbour> kin,
+            List<PhotoLine> photos,
+            String form) {}
+
+    /** The strip of time and how it can be zoomed. */
+    record StripPage(
+            UUID plant, Strip.Drawn strip, List<Zoom> zooms, Optional<String> earlier, Optional<String> later) {}
+
+    /** A way to look at the strip. */
+    record Zoom(String words, String address, boolean here) {}
+
+    /** A need beside what the stop gives, or a fact of the plant. */
+    record Want(String what, String wanted, String given, boolean met) {}
+
+    /** A line of the care sheet. */
+    record CareLine(String setting, String text, String reason, LocalDate since, List<String> before) {}
+
+    /** A line of the record. */
+    record DayLine(UUID id, LocalDate day, String what, boolean mayTakeBack) {}
+
+    /** Another plant. */
+    record Neighbour(UUID id, String name, String words) {}
+}

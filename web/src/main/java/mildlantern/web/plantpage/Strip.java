@@ -1,0 +1,291 @@
+package mildlantern.web.plantpage;
+
+import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import mildlantern.water.WaterOutlook;
+import mildlantern.water.WaterStory;
+import mildlantern.web.log.LogKind;
+import mildlantern.web.log.LogRow;
+import mildlantern.web.log.LogWords;
+import mildlantern.web.platform.SvgNumbers;
+
+/** Draws a plant's time on one axis: water with its doubt, and below it everything that happened. */
+final class Strip {
+    static final double WIDTH = 1000;
+    private static final double LEFT = 92;
+    private static final double RIGHT = 8;
+    private static final double WATER_TOP = 10;
+    private static final double WATER_HEIGHT = 96;
+    private static final double LANE = 19;
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM yyyy", Locale.UK);
+    private static final DateTimeFormatter SHORT = DateTimeFormatter.ofPattern("d MMM", Locale.UK);
+    private static final DateTimeFormatter MONTH = DateTimeFormatter.ofPattern("MMM yy", Locale.UK);
+
+    private final LocalDate from;
+    private final LocalDate until;
+    private final LocalDate today;
+
+    /**
+     * @param from first day of the axis
+     * @param until last day of the axis, today or later where days ahead are drawn
+     */
+    Strip(LocalDate from, LocalDate until, LocalDate today) {
+        this.from = from;
+        this.until = until;
+        this.today = today;
+    }
+
+    /** A drawn strip; paths and places in its own units. */
+    record Drawn(
+            double height,
+            String band,
+            String line,
+            String ahead,
+            String aheadBand,
+            double threshold,
+            double now,
+            List<Tick> ticks,
+            List<Mark> seen,
+            List<Mark> pours,
+            List<Lane> lanes,
+            String words) {}
+
+    /** A day named on the axis. */
+    record Tick(double x, String label) {}
+
+    /** Something that happened: its place and what to say of it. */
+    record Mark(double x, double y, String words, double strength) {}
+
+    /** A line of one kind of happening below the water. */
+    record Lane(String label, String glyph, double y, List<Mark> marks, List<Bar> bars) {}
+
+    /** Something that lasted. */
+    record Bar(double x, double width, String words, String address) {}
+
+    /** A span of days with words for it. */
+    record Span(LocalDate from, Optional<LocalDate> until, String words, String address) {}
+
+    private double x(LocalDate day) {
+        double days = Math.max(1, ChronoUnit.DAYS.between(from, until));
+        return tenths(LEFT + (WIDTH - LEFT - RIGHT) * ChronoUnit.DAYS.between(from, day) / days);
+    }
+
+    private static double y(double fullness) {
+        return tenths(WATER_TOP + WATER_HEIGHT * (1 - Math.max(0, Math.min(1, fullness))));
+    }
+
+    /** Nobody sees more of it, and the page need not carry more. */
+    private static double tenths(double value) {
+        return Math.rint(value * 10) / 10;
+    }
+
+    private boolean shown(LocalDate day) {
+        return !day.isBefore(from) && !day.isAfter(until);
+    }
+
+    Drawn draw(WaterStory.Told told, double threshold, List<LogRow> log, List<Span> cases, Optional<Span> bloomNow) {
+        List<WaterStory.DayOfWater> curve =
+                told.curve().stream().filter(day -> shown(day.day())).toList();
+        List<Lane> lanes = lanes(log, cases, bloomNow);
+        return new Drawn(
+                WATER_TOP + WATER_HEIGHT + 26 + LANE * lanes.size() + 14,
+                band(curve),
+                line(curve),
+                ahead(told.outlook()),
+                aheadBand(told.outlook(), threshold),
+                y(threshold),
+                x(today),
+                ticks(),
+                told.seen().stream()
+                        .filter(seen -> shown(seen.day()))
+                        .map(seen -> new Mark(
+                                x(seen.day()),
+                                y(seen.fullness()),
+                                SHORT.format(seen.day()) + ": read as " + Math.round(100 * seen.fullness()) + " % left"
+                                        + (seen.believed() < 0.5 ? "; likely a slip of the pen" : ""),
+                                seen.believed()))
+                        .toList(),
+                marks(log, List.of(LogKind.WATERED), WATER_TOP + WATER_HEIGHT + 7),
+                lanes,
+                words(told, curve));
+    }
+
+    private static String words(WaterStory.Told told, List<WaterStory.DayOfWater> curve) {
+        if (curve.isEmpty()) {
+            return "No watering has been written down in this span.";
+        }
+        WaterOutlook outlook = told.outlook();
+        return "Water left now about %d %%; it wants water in about %d days, between %d and %d."
+                .formatted(
+                        Math.round(100 * outlook.fullness()),
+                        Math.max(0, Math.round(outlook.dryLikely())),
+                        Math.round(outlook.dryEarly()),
+                        Math.round(outlook.dryLate()));
+    }
+
+    private String band(List<WaterStory.DayOfWater> curve) {
+        if (curve.size() < 2) {
+            return "";
+        }
+        StringBuilder path = new StringBuilder("M");
+        curve.forEach(day ->
+                path.append(SvgNumbers.point(x(day.day()), y(day.high()))).append(' '));
+        for (int i = curve.size() - 1; i >= 0; i--) {
+            path.append(SvgNumbers.point(x(curve.get(i).day()), y(curve.get(i).low())))
+                    .append(' ');
+        }
+        return path.append('Z').toString();
+    }
+
+    private String line(List<WaterStory.DayOfWater> curve) {
+        if (curve.isEmpty()) {
+            return "";
+        }
+        StringBuilder path = new StringBuilder("M");
+        for (WaterStory.DayOfWater day : curve) {
+            path.append(SvgNumbers.point(x(day.day()), y(day.fullness()))).append(' ');
+            if (Math.abs(day.after() - day.fullness()) > 0.01) {
+                path.append(SvgNumbers.point(x(day.day()), y(day.after()))).append(' ');
+            }
+        }
+        return path.toString().strip();
+    }
+
+    private String ahead(WaterOutlook outlook) {
+        return !outlook.known() || !until.isAfter(today)
+                ? ""
+                : "M" + SvgNumbers.point(x(today), y(outlook.fullness())) + " "
+                        + SvgNumbers.point(within(outlook.dryLikely()), y(thresholdOf(outlook)));
+    }
+
+    private static double thresholdOf(WaterOutlook outlook) {
+        return Math.min(outlook.fullness(), outlook.threshold());
+    }
+
+    private String aheadBand(WaterOutlook outlook, double threshold) {
+        return !outlook.known() || !until.isAfter(today)
+                ? ""
+                : "M" + SvgNumbers.point(x(today), y(outlook.fullness())) + " "
+                        + SvgNumbers.point(within(outlook.dryLate()), y(threshold)) + " "
+                        + SvgNumbers.point(within(outlook.dryEarly()), y(threshold)) + "Z";
+    }
+
+    private double within(double days) {
+        double ahead = Math.min(Math.max(0, days), ChronoUnit.DAYS.between(today, until));
+        double perDay = (WIDTH - LEFT - RIGHT) / Math.max(1, ChronoUnit.DAYS.between(from, until));
+        return x(today) + ahead * perDay;
+    }
+
+    private List<Tick> ticks() {
+        long days = ChronoUnit.DAYS.between(from, until);
+        List<Tick> ticks = new ArrayList<>();
+        if (days <= 150) {
+            int step = days <= 50 ? 7 : 14;
+            for (LocalDate day = today; !day.isBefore(from); day = day.minusDays(step)) {
+                ticks.add(new Tick(x(day), day.equals(today) ? "today" : SHORT.format(day)));
+            }
+            return ticks;
+        }
+        int months = days <= 480 ? 1 : days <= 900 ? 3 : 6;
+        LocalDate day = from.withDayOfMonth(1).plusMonths(1);
+        for (; !day.isAfter(until); day = day.plusMonths(months)) {
+            ticks.add(new Tick(x(day), days <= 480 ? MONTH.format(day).substring(0, 3) : MONTH.format(day)));
+        }
+        return ticks;
+    }
+
+    private List<Mark> marks(List<LogRow> log, List<LogKind> kinds, double y) {
+        return log.stream()
+                .filter(row -> kinds.contains(row.kind()) && shown(row.onDay()))
+                .map(row -> new Mark(x(row.onDay()), y, DAY.format(row.onDay()) + ": " + LogWords.said(row), 1))
+                .toList();
+    }
+
+    private List<Lane> lanes(List<LogRow> log, List<Span> cases, Optional<Span> bloomNow) {
+        Map<String, List<LogKind>> kinds = new LinkedHashMap<>();
+        kinds.put("fed", List.of(LogKind.FED, LogKind.TRAP_FED, LogKind.GRANULES));
+        kinds.put(
+                "moved, potted",
+                List.of(
+                        LogKind.MOVED,
+                        LogKind.REPOTTED,
+                        LogKind.ARRIVED,
+                        LogKind.BROUGHT_IN,
+                        LogKind.PUT_OUT,
+                        LogKind.SPLIT,
+                        LogKind.PROPAGATED));
+        kinds.put("treated", List.of(LogKind.SPRAYED, LogKind.PRUNED));
+        kinds.put("seen", List.of(LogKind.LOOKED, LogKind.COUNTED, LogKind.NOTED));
+        kinds.put("photos", List.of(LogKind.PHOTO));
+        Map<String, String> glyphs =
+                Map.of("fed", "food", "moved, potted", "root", "treated", "case", "seen", "look", "photos", "look");
+        List<Lane> lanes = new ArrayList<>();
+        double top = WATER_TOP + WATER_HEIGHT + 34;
+        for (Map.Entry<String, List<LogKind>> kind : kinds.entrySet()) {
+            double y = top + LANE * lanes.size();
+            List<Mark> marks = marks(log, kind.getValue(), y);
+            if (!marks.isEmpty()) {
+                lanes.add(new Lane(kind.getKey(), glyphs.getOrDefault(kind.getKey(), "look"), y, marks, List.of()));
+            }
+        }
+        List<Bar> bloom = bars(blooms(log, bloomNow));
+        if (!bloom.isEmpty()) {
+            lanes.add(new Lane("bloom", "bloom", top + LANE * lanes.size(), List.of(), bloom));
+        }
+        List<Bar> troubles = bars(cases);
+        if (!troubles.isEmpty()) {
+            lanes.add(new Lane("cases", "case", top + LANE * lanes.size(), List.of(), troubles));
+        }
+        return lanes;
+    }
+
+    private static List<Span> blooms(List<LogRow> log, Optional<Span> now) {
+        List<Span> spans = new ArrayList<>(now.stream().toList());
+        List<LogRow> turns = log.stream()
+                .filter(row -> row.kind() == LogKind.BLOOM_OPENED || row.kind() == LogKind.BLOOM_ENDED)
+                .sorted(Comparator.comparing(LogRow::onDay))
+                .toList();
+        for (int i = 0; i < turns.size(); i++) {
+            boolean opened = turns.get(i).kind() == LogKind.BLOOM_OPENED;
+            boolean ended = opened && i + 1 < turns.size();
+            if (ended) {
+                spans.add(new Span(
+                        turns.get(i).onDay(), Optional.of(turns.get(i + 1).onDay()), "in bloom", ""));
+            }
+        }
+        return spans;
+    }
+
+    private List<Bar> bars(List<Span> spans) {
+        List<Bar> bars = new ArrayList<>();
+        for (Span span : spans) {
+            LocalDate end = span.until().orElse(today);
+            if (end.isBefore(from) || span.from().isAfter(until)) {
+                continue;
+            }
+            double left = x(span.from().isBefore(from) ? from : span.from());
+            double right = x(end.isAfter(until) ? until : end);
+            bars.add(new Bar(
+                    left,
+                    Math.max(5, right - left),
+                    DAY.format(span.from())
+                            + span.until().map(day -> " to " + DAY.format(day)).orElse(" on") + ": " + span.words(),
+                    span.address()));
+        }
+        return bars;
+    }
+
+    /** An address of a case. */
+    static String caseAddress(UUID id) {
+        return "/cases/" + id;
+    }
+}

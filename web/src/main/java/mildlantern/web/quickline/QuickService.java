@@ -1,0 +1,160 @@
+package mildlantern.web.quickline;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import mildlantern.log.LogEntry;
+import mildlantern.log.QuickLine;
+import mildlantern.plant.PlantKnowledge;
+import mildlantern.treatment.Refusals;
+import mildlantern.treatment.Verdict;
+import mildlantern.web.log.LogWords;
+import mildlantern.web.log.Treatments;
+import mildlantern.web.plant.Plant;
+import mildlantern.web.plant.Plants;
+import mildlantern.web.plant.Troubles;
+import mildlantern.web.routine.RecordWriter;
+import mildlantern.web.stop.Stops;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Understands and stores a line of the quick field. */
+@Service
+class QuickService {
+    private final Plants plants;
+    private final Stops stops;
+    private final PlantKnowledge knowledge;
+    private final RecordWriter log;
+    private final Troubles troubles;
+    private final Treatments treatments;
+    private final Clock clock;
+
+    QuickService(
+            Plants plants,
+            Stops stops,
+            PlantKnowledge knowledge,
+            RecordWriter log,
+            Troubles troubles,
+            Treatments treatments,
+            Clock clock) {
+        this.plants = plants;
+        this.stops = stops;
+        this.knowledge = knowledge;
+        this.log = log;
+        this.troubles = troubles;
+        this.treatments = treatments;
+        this.clock = clock;
+    }
+
+    /**
+     * What was understood, in words.
+     *
+     * @param plant the plant's name, where it is clear
+     * @param day the day, where it is not today
+     * @param entries what would be written
+     * @param problems what was not understood
+     * @param warnings what speaks against it; it is written all the same, because it is what was done
+     * @param next how the line could go on
+     * @param complete whether it can be written as it is
+     */
+    record Preview(
+            String line,
+            Optional<UUID> plantId,
+            String plant,
+            Optional<LocalDate> day,
+            List<String> entries,
+            List<String> problems,
+            List<String> warnings,
+            List<String> next,
+            boolean complete) {}
+
+    @Transactional(readOnly = true)
+    Preview preview(UUID collection, String line, Optional<UUID> here) {
+        return preview(collection, line, understand(collection, line, here));
+    }
+
+    /** What is answered to a line that is longer than a line may be. */
+    Preview tooLong(String line, int most) {
+        return new Preview(
+                line,
+                Optional.empty(),
+                "",
+                Optional.empty(),
+                List.of(),
+                List.of("A line has at most %d letters; this one has %d. Nothing was written down."
+                        .formatted(most, line.strip().length())),
+                List.of(),
+                List.of(),
+                false);
+    }
+
+    private Preview preview(UUID collection, String line, QuickLine.Understood understood) {
+        boolean clear = understood.plants().size() == 1;
+        return new Preview(
+                line,
+                clear ? Optional.of(understood.plants().get(0).id()) : Optional.empty(),
+                clear ? understood.plants().get(0).name() : "",
+                Optional.of(understood.day()).filter(day -> !day.equals(LocalDate.now(clock))),
+                understood.said().stream()
+                        .map(said -> LogWords.said(said.entry(), said.words()))
+                        .toList(),
+                understood.problems(),
+                clear
+                        ? warnings(
+                                this.plants.plant(
+                                        collection, understood.plants().get(0).id()),
+                                understood)
+                        : List.of(),
+                understood.next(),
+                understood.complete());
+    }
+
+    private List<String> warnings(Plant plant, QuickLine.Understood understood) {
+        if (understood.said().stream().noneMatch(said -> said.entry() instanceof LogEntry.Fed)) {
+            return List.of();
+        }
+        return Refusals.feeding(troubles.holds(plant)).map(Verdict::reason).stream()
+                .toList();
+    }
+
+    /** Stores a line, once, if it was understood. */
+    @Transactional
+    Preview write(UUID collection, UUID form, String line, Optional<UUID> here) {
+        QuickLine.Understood understood = understand(collection, line, here);
+        if (understood.complete()) {
+            log.write(
+                    collection,
+                    understood.plants().get(0).id(),
+                    form,
+                    understood.day(),
+                    understood.said().stream()
+                            .map(said -> new RecordWriter.Line(
+                                    said.entry(), said.words().isBlank() ? null : said.words()))
+                            .toList());
+        }
+        return preview(collection, line, understood);
+    }
+
+    private QuickLine.Understood understand(UUID collection, String line, Optional<UUID> here) {
+        List<QuickLine.Named> plants = this.plants.names(collection);
+        Map<String, String> media = new LinkedHashMap<>();
+        knowledge.media().forEach(medium -> media.put(medium.name(), medium.id()));
+        QuickLine.Names names = new QuickLine.Names(
+                plants,
+                stops.walk(collection).stream()
+                        .map(stop -> new QuickLine.Named(stop.id(), stop.name(), ""))
+                        .toList(),
+                media,
+                treatments.reader(collection));
+        return new QuickLine(names, LocalDate.now(clock))
+                .read(
+                        line,
+                        here.flatMap(id -> plants.stream()
+                                .filter(plant -> plant.id().equals(id))
+                                .findFirst()));
+    }
+}

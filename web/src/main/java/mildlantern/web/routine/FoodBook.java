@@ -1,0 +1,122 @@
+package mildlantern.web.routine;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+import mildlantern.nutrition.FeedPlan;
+import mildlantern.nutrition.FeedProduct;
+import mildlantern.nutrition.PotAccount;
+import mildlantern.plant.Profile;
+import mildlantern.plant.Season;
+import mildlantern.plant.WaterSource;
+import mildlantern.plant.WaterWant;
+import mildlantern.water.PotOfPlant;
+import mildlantern.water.PotWater;
+import mildlantern.water.WaterKnowledge;
+import mildlantern.web.log.LogKind;
+import mildlantern.web.log.LogRow;
+import mildlantern.web.plant.Plant;
+import mildlantern.web.stop.Houses;
+import org.springframework.stereotype.Component;
+
+/** Keeps the account of nitrogen and salts of a plant's pot from its log. */
+@Component
+public class FoodBook {
+    /** Further back than this, what was given is used up or washed out. */
+    private static final int MOST_DAYS = 1100;
+
+    private static final double MG_A_PERCENT_OF_A_GRAM = 10;
+
+    private final PotAccount account;
+    private final FeedPlan feeds;
+    private final FeedProduct granules;
+    private final WaterKnowledge water;
+    private final WaterBook pots;
+    private final Houses houses;
+
+    FoodBook(PotAccount account, FeedPlan feeds, WaterKnowledge water, WaterBook pots, Houses houses) {
+        this.account = account;
+        this.feeds = feeds;
+        this.granules = feeds.products().stream()
+                .filter(product -> product.form() == FeedProduct.Form.GRANULES)
+                .findFirst()
+                .orElseThrow();
+        this.water = water;
+        this.pots = pots;
+        this.houses = houses;
+    }
+
+    /** What its pot holds by now; nothing of a plant whose potting day is not known, or that stands in a tray. An old pot counts from three years ago. */
+    public Optional<PotAccount.Balance> balance(Plant plant, Profile profile, List<LogRow> log, LocalDate today) {
+        Optional<LocalDate> potted =
+                Optional.ofNullable(plant.pottedOn()).or(() -> Optional.ofNullable(plant.acquiredOn()));
+        PotOfPlant pot = pots.pot(plant, profile);
+        if (potted.isEmpty() || pots.tray(plant, profile)) {
+            return Optional.empty();
+        }
+        LocalDate oldest = today.minusDays(MOST_DAYS);
+        PotWater balance = water.pot(pot);
+        Function<LocalDate, Season> seasons = houses.seasons(plant.collection());
+        WaterSource usual = Optional.ofNullable(plant.waterSource())
+                .orElse(profile.water() == WaterWant.ANY ? WaterSource.SOFT_TAP : WaterSource.RAIN);
+        List<PotAccount.Gift> gifts = gifts(log, profile, usual);
+        WaterBook.Climates climates = pots.climates(plant.collection());
+        return Optional.of(account.keep(
+                new PotAccount.Pot(
+                        balance.capacityMl(),
+                        Math.min(balance.thresholdMl(), balance.capacityMl()),
+                        water.leafSquareCm(pot),
+                        pot.medium().id(),
+                        profile.water()),
+                gifts,
+                laid(log),
+                day -> climates.celsius(plant.stop(), day),
+                potted.get().isBefore(oldest) ? oldest : potted.get(),
+                today,
+                day -> seasons.apply(day).growing()));
+    }
+
+    private List<PotAccount.Laid> laid(List<LogRow> log) {
+        return log.stream()
+                .filter(row -> row.kind() == LogKind.GRANULES && row.granuleGrams() != null)
+                .map(row -> {
+                    FeedProduct product = Optional.ofNullable(row.product())
+                            .flatMap(feeds::product)
+                            .filter(it -> it.form() == FeedProduct.Form.GRANULES)
+                            .orElse(granules);
+                    return new PotAccount.Laid(
+                            row.onDay(),
+                            row.granuleGrams() * product.label().nitrogen() * MG_A_PERCENT_OF_A_GRAM,
+                            product.months());
+                })
+                .toList();
+    }
+
+    /** A feed goes with the water of its day; where none was noted, it was a watering of its own. */
+    private static List<PotAccount.Gift> gifts(List<LogRow> log, Profile profile, WaterSource usual) {
+        Map<LocalDate, Double> fed = new HashMap<>();
+        log.stream()
+                .filter(row -> row.kind() == LogKind.FED)
+                .forEach(row -> fed.put(
+                        row.onDay(),
+                        Optional.ofNullable(row.mgNitrogen())
+                                .orElse(profile.feedMgN().middle())));
+        List<PotAccount.Gift> gifts = new ArrayList<>();
+        log.stream().filter(row -> row.kind() == LogKind.WATERED).forEach(row -> {
+            Double strength = fed.remove(row.onDay());
+            gifts.add(new PotAccount.Gift(
+                    row.onDay(),
+                    Optional.ofNullable(row.amountMl())
+                            .map(Integer::doubleValue)
+                            .orElse(0.0),
+                    Optional.ofNullable(row.water()).orElse(usual),
+                    strength == null ? 0 : strength));
+        });
+        fed.forEach((day, strength) -> gifts.add(new PotAccount.Gift(day, 0, usual, strength)));
+        return gifts;
+    }
+}

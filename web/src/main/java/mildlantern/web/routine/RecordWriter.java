@@ -1,0 +1,341 @@
+package mildlantern.web.routine;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import mildlantern.log.LogEntry;
+import mildlantern.place.Moves;
+import mildlantern.plant.PlantRecord;
+import mildlantern.plant.Profile;
+import mildlantern.plant.Season;
+import mildlantern.web.log.LogBook;
+import mildlantern.web.log.LogKind;
+import mildlantern.web.log.LogRow;
+import mildlantern.web.log.PlantState;
+import mildlantern.web.plant.Plant;
+import mildlantern.web.plant.Plants;
+import mildlantern.web.platform.NotHere;
+import mildlantern.web.platform.WrittenForms;
+import mildlantern.web.stop.Houses;
+import mildlantern.web.stop.Stop;
+import mildlantern.web.stop.StopNow;
+import mildlantern.web.stop.StopStates;
+import mildlantern.web.stop.Stops;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.json.JsonMapper;
+
+/**
+ * Writes the log. Entries are added, never changed or taken out; what an entry changes of its plant is changed with it, and
+ * taking an entry back gives that back by an entry of its own.
+ */
+@Service
+@Transactional
+public class RecordWriter {
+    private final Plants plants;
+    private final Stops stops;
+    private final LogBook logBook;
+    private final Routine routine;
+    private final WrittenForms forms;
+    private final Moves moves;
+    private final Records reader;
+    private final StopStates states;
+    private final Houses houses;
+    private final JsonMapper json;
+    private final Clock clock;
+
+    RecordWriter(
+            Plants plants,
+            Stops stops,
+            LogBook logBook,
+            Routine routine,
+            WrittenForms forms,
+            Moves moves,
+            Records reader,
+            StopStates states,
+            Houses houses,
+            JsonMapper json,
+            Clock clock) {
+        this.plants = plants;
+        this.stops = stops;
+        this.logBook = logBook;
+        this.routine = routine;
+        this.forms = forms;
+        this.moves = moves;
+        this.reader = reader;
+        this.states = states;
+        this.houses = houses;
+        this.json = json;
+        this.clock = clock;
+    }
+
+    /**
+     * An entry to be written.
+     *
+     * @param entry what happened
+     * @param words further words, or null
+     */
+    public record Line(LogEntry entry, @Nullable String words) {
+        public static Line of(LogEntry entry) {
+            return new Line(entry, null);
+        }
+    }
+
+    /** An entry cannot be taken back as things stand; the message says why. */
+    public static final class CannotTakeBack extends Exception {
+        private static final long serialVersionUID = 1L;
+
+        CannotTakeBack(String why) {
+            super(why);
+        }
+    }
+
+    /**
+     * Writes entries of one plant and one day, once, however often the form is sent.
+     *
+     * @return the ids of what was written; empty where the form had been stored before
+     */
+    public List<UUID> write(UUID collection, UUID plant, UUID form, LocalDate day, List<Line> lines) {
+        return routine.change(collection, List.of(plant), () -> {
+            Plant found = plants.plant(collection, plant);
+            return forms.firstTime(collection, form) ? add(found, day, lines, Optional.empty()) : List.of();
+        });
+    }
+
+    /** Writes entries of a plant within the caller's piece of work. */
+    public List<UUID> write(UUID collection, UUID plant, LocalDate day, List<Line> lines, Optional<UUID> batch) {
+        return routine.change(
+                collection, List.of(plant), () -> add(plants.plant(collection, plant), day, lines, batch));
+    }
+
+    /** Adds or changes a plant, within a piece of writing that holds it or in one of its own. */
+    public Plant store(Plant plant) {
+        return routine.change(plant.collection(), plant.isNew() ? List.of() : List.of(plant.id()), () -> {
+            routine.touched(plant);
+            return plants.store(plant);
+        });
+    }
+
+    private List<UUID> add(Plant plant, LocalDate day, List<Line> lines, Optional<UUID> batch) {
+        return lines.stream().map(line -> add(plant, day, line, batch).id()).toList();
+    }
+
+    /** Adds an entry and what it changes of its plant, within a piece of writing that holds the plant. */
+    public LogRow add(Plant plant, LocalDate day, Line line, Optional<UUID> batch) {
+        LogEntry entry = line.entry() instanceof LogEntry.Moved moved ? completed(plant, moved) : line.entry();
+        LogRow row = LogRow.of(plant, day, entry, routine.moment(plant)).detail(line.words());
+        if (PlantState.changed(row.kind()).isPresent()) {
+            row.over(json.writeValueAsString(PlantState.of(plant)));
+        }
+        batch.ifPresent(row::inBatch);
+        apply(plant, day, entry);
+        plants.store(plant);
+        return logBook.store(row);
+    }
+
+    private LogEntry.Moved completed(Plant plant, LogEntry.Moved moved) {
+        if (moved.to().isEmpty() || moved.temperatureStep().isPresent()) {
+            return moved;
+        }
+        Stop from = stops.stop(plant.collection(), plant.stop());
+        Stop to = stops.stop(plant.collection(), moved.to().get());
+        Moves.Step step = Objects.requireNonNull(judge(plant, from, List.of(to)).get(to.id()));
+        return new LogEntry.Moved(
+                Optional.of(from.id()), Optional.of(to.id()), step.temperatureStep(), step.lightRatio());
+    }
+
+    /** What a move to each of some stops would mean for a plant, by stop; nothing is written. */
+    @Transactional(readOnly = true)
+    public Map<UUID, Moves.Step> judge(Plant plant, List<Stop> to) {
+        return judge(plant, stops.stop(plant.collection(), plant.stop()), to);
+    }
+
+    private Map<UUID, Moves.Step> judge(Plant plant, Stop from, List<Stop> to) {
+        Profile profile = plants.profile(plant);
+        Season season = houses.season(plant.collection(), LocalDate.now(clock));
+        List<Stop> all = new ArrayList<>(to);
+        all.add(from);
+        Map<UUID, StopNow> now = states.of(plant.collection(), all);
+        Function<Stop, PlantRecord.Place> place =
+                stop -> reader.place(stop, now.getOrDefault(stop.id(), StopNow.UNKNOWN), profile, season);
+        PlantRecord.Place here = place.apply(from);
+        return to.stream().collect(Collectors.toMap(Stop::id, stop -> moves.judge(profile, here, place.apply(stop))));
+    }
+
+    private void apply(Plant plant, LocalDate day, LogEntry entry) {
+        if (entry instanceof LogEntry.Moved moved) {
+            moved.to()
+                    .filter(to -> !to.equals(plant.stop()))
+                    .ifPresent(to -> plant.standingAt(to, plants.nextPlace(plant.collection(), to))
+                            .at(null, null));
+        } else if (entry instanceof LogEntry.Repotted repotted) {
+            plant.potted(
+                            plant.potKind(),
+                            repotted.diameterCm().isPresent()
+                                    ? Double.valueOf(repotted.diameterCm().getAsDouble())
+                                    : plant.potDiameterCm(),
+                            repotted.medium().orElse(plant.medium()),
+                            day)
+                    .pot(plant.potHeightCm(), plant.reservoirMl(), day)
+                    .weighing(null, null);
+        } else if (entry instanceof LogEntry.Weighed weighed
+                && weighed.yardstick().isPresent()) {
+            if (weighed.yardstick().get() == LogEntry.Yardstick.WET_THROUGH) {
+                plant.weighing(weighed.grams(), plant.dryGrams());
+            } else {
+                plant.weighing(plant.wetGrams(), weighed.grams());
+            }
+        } else if (entry instanceof LogEntry.Bloom bloom) {
+            plant.bloomingSince(bloom.opened() ? day : null);
+        } else if (entry instanceof LogEntry.Count count) {
+            plant.counted(
+                    count.what() == LogEntry.Counted.LEAVES ? count.number() : plant.leaves(),
+                    plant.growths(),
+                    count.what() == LogEntry.Counted.OFFSETS ? count.number() : plant.offsets(),
+                    count.what() == LogEntry.Counted.FLOWERS ? count.number() : plant.flowers(),
+                    count.what() == LogEntry.Counted.BUDS ? count.number() : plant.buds());
+        }
+    }
+
+    /** Writes what a grower remembers of an earlier day; it changes nothing of how the plant stands now. */
+    public void remember(UUID collection, UUID plant, LogKind kind, LocalDate day) {
+        routine.change(
+                collection, List.of(plant), () -> note(plants.plant(collection, plant), day, kind, "as remembered"));
+    }
+
+    /** Notes that a plant came together with others: with a table, or of another plant. */
+    public void arrived(Plant plant, LocalDate day, UUID batch) {
+        note(plant, day, LogKind.ARRIVED, null).inBatch(batch);
+    }
+
+    /** Shifts a pot on its stop: its middle from the left and from the glass, cm. Neither warmth nor light changes by that. */
+    public void shift(UUID collection, UUID id, double x, double y, LocalDate day) {
+        routine.write(collection, List.of(id), () -> {
+            Plant plant = plants.plant(collection, id);
+            note(plant, day, LogKind.SHIFTED, null);
+            plants.store(plant.at(x, y));
+        });
+    }
+
+    /** Ends a plant: it is no longer kept, and its record stays. */
+    public void end(UUID collection, UUID id, Plant.State how, LocalDate day, @Nullable String cause) {
+        routine.write(collection, List.of(id), () -> {
+            Plant plant = plants.plant(collection, id);
+            note(plant, day, how == Plant.State.LOST ? LogKind.LOST : LogKind.RETIRED, cause);
+            plants.store(plant.ended(how, day, cause));
+        });
+    }
+
+    /** Writes an entry that is not of the quick field: a photo, a split, an end; within a piece of writing that holds the plant. */
+    public LogRow note(Plant plant, LocalDate day, LogKind kind, @Nullable String words) {
+        LogRow row = new LogRow(plant, kind, day, routine.moment(plant)).detail(words);
+        if (PlantState.changed(kind).isPresent()) {
+            row.over(json.writeValueAsString(PlantState.of(plant)));
+        }
+        return logBook.store(row);
+    }
+
+    /**
+     * Takes an entry back, once; what came of a plant by splitting goes with the entry that says so.
+     *
+     * @throws NotHere if the collection has no such entry
+     * @throws CannotTakeBack if a later entry builds on it; the message is for the grower
+     */
+    @Transactional(rollbackFor = CannotTakeBack.class)
+    public LogRow takeBack(UUID collection, UUID id) throws CannotTakeBack {
+        LogRow row = logBook.find(collection, id).orElseThrow(() -> new NotHere("entry"));
+        boolean several = row.kind() == LogKind.SPLIT || row.kind() == LogKind.PROPAGATED;
+        takeBack(collection, several && row.batch() != null ? logBook.batch(collection, row.batch()) : List.of(row));
+        return row;
+    }
+
+    /**
+     * Takes back all entries that were written together, once; plants that came in with them are withdrawn.
+     *
+     * @return how many entries
+     * @throws CannotTakeBack if a later entry builds on one of them; then none is taken back
+     */
+    @Transactional(rollbackFor = CannotTakeBack.class)
+    public int takeBackBatch(UUID collection, UUID batch) throws CannotTakeBack {
+        return takeBack(collection, logBook.batch(collection, batch));
+    }
+
+    private int takeBack(UUID collection, List<LogRow> asked) throws CannotTakeBack {
+        return routine.change(
+                collection, asked.stream().map(LogRow::plant).distinct().toList(), () -> takenBack(collection, asked));
+    }
+
+    private int takenBack(UUID collection, List<LogRow> asked) throws CannotTakeBack {
+        List<LogRow> rows = asked.stream()
+                .filter(row -> row.kind() != LogKind.UNDONE)
+                .filter(row -> !logBook.takenBack(collection, row.id()))
+                .sorted(Comparator.comparing(LogRow::writtenAt).reversed())
+                .toList();
+        Set<UUID> ids = rows.stream().map(LogRow::id).collect(Collectors.toSet());
+        Map<UUID, Plant> touched = new LinkedHashMap<>();
+        Map<UUID, List<LogRow>> others = new HashMap<>();
+        for (LogRow row : rows) {
+            Plant plant = touched.computeIfAbsent(row.plant(), id -> plants.plant(collection, id));
+            refuseIfBuiltOn(
+                    plant,
+                    row,
+                    others.computeIfAbsent(
+                            row.plant(),
+                            id -> logBook.everything(collection, id).stream()
+                                    .filter(other -> !ids.contains(other.id()))
+                                    .toList()));
+        }
+        for (LogRow row : rows) {
+            Plant plant = Objects.requireNonNull(touched.get(row.plant()));
+            giveBack(plant, row);
+        }
+        touched.values().forEach(plants::store);
+        return rows.size();
+    }
+
+    private static boolean cameWith(LogRow row) {
+        return row.kind() == LogKind.ARRIVED && row.batch() != null;
+    }
+
+    private static void refuseIfBuiltOn(Plant plant, LogRow row, List<LogRow> others) throws CannotTakeBack {
+        if (cameWith(row) && !others.isEmpty()) {
+            throw new CannotTakeBack(
+                    "%s has entries of its own by now; take those back first.".formatted(plant.name()));
+        }
+        Optional<PlantState.Changed> changed = PlantState.changed(row.kind());
+        Optional<LogRow> later = others.stream()
+                .filter(other ->
+                        changed.isPresent() && PlantState.changed(other.kind()).equals(changed))
+                .filter(other -> other.writtenAt().isAfter(row.writtenAt()))
+                .max(Comparator.comparing(LogRow::writtenAt));
+        if (later.isPresent()) {
+            throw new CannotTakeBack("%s was %s on %s after that; take that back first."
+                    .formatted(
+                            plant.name(),
+                            later.get().kind().words(),
+                            later.get().onDay()));
+        }
+    }
+
+    private void giveBack(Plant plant, LogRow row) {
+        logBook.store(new LogRow(plant, LogKind.UNDONE, row.onDay(), routine.moment(plant)).undoing(row));
+        if (cameWith(row)) {
+            plant.ended(Plant.State.WITHDRAWN, row.onDay(), null).named(plant.cultivar(), null, plant.source());
+        } else if (row.beforeState() != null) {
+            json.readValue(Objects.requireNonNull(row.beforeState()), PlantState.class)
+                    .giveBack(row.kind(), plant);
+        }
+    }
+}

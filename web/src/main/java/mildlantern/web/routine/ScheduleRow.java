@@ -1,0 +1,87 @@
+package mildlantern.web.routine;
+
+import java.time.LocalDate;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.UUID;
+import mildlantern.nutrition.FeedPlan;
+import mildlantern.plant.PlantRecord;
+import mildlantern.round.Upkeep;
+import mildlantern.water.WaterOutlook;
+import mildlantern.web.plant.Plant;
+
+/**
+ * What was last reckoned of a plant: when its routine is due, and how its pot dries.
+ *
+ * @param plant the plant
+ * @param stop where it stands
+ * @param reckonedOn the day of reckoning
+ * @param upkeep when its routine is due
+ * @param wetThroughMl what wets it through, mL, as of the day of reckoning
+ * @param cycleDays days from wet through to wanting water, as learned
+ * @param expectedDays the same for a usual plant of its kind in this pot and place
+ * @param fullness share of the water left on the day of reckoning, 0 to 1
+ * @param factor its own thirst against its kind's
+ * @param factorSpread doubt of that, as standard deviation of the logarithm
+ * @param observations from how many readings
+ * @param earlyShare share of the latest waterings that came before they were wanted
+ * @param feed how it is fed next, where it is
+ */
+public record ScheduleRow(
+        UUID plant,
+        UUID stop,
+        LocalDate reckonedOn,
+        Upkeep upkeep,
+        int wetThroughMl,
+        double cycleDays,
+        double expectedDays,
+        boolean tray,
+        double fullness,
+        double factor,
+        double factorSpread,
+        int observations,
+        OptionalDouble earlyShare,
+        Optional<Feed> feed) {
+
+    /**
+     * How a plant is fed next.
+     *
+     * @param way where the feed goes
+     * @param mgNitrogen strength of the mix, mg/L
+     * @param ml how much of the mix; 0 for a usual watering
+     * @param counts pitchers or leaves; 0 at the roots
+     * @param words as an instruction
+     */
+    public record Feed(FeedPlan.Way way, double mgNitrogen, double ml, int counts, String words) {}
+
+    static ScheduleRow of(
+            Plant plant,
+            LocalDate today,
+            Upkeep upkeep,
+            WaterOutlook outlook,
+            boolean tray,
+            Optional<FeedPlan.Next> next) {
+        return new ScheduleRow(
+                plant.id(),
+                plant.stop(),
+                today,
+                upkeep,
+                (int) Math.round(outlook.wetThroughMl()),
+                outlook.cycleDays(),
+                outlook.expectedDays(),
+                tray,
+                outlook.fullness(),
+                outlook.factor(),
+                outlook.factorSpread(),
+                outlook.observations(),
+                outlook.earlyShare(),
+                next.map(it -> new Feed(it.way(), it.mgNitrogen(), it.ml(), it.counts(), it.words())));
+    }
+
+    /** How the pot dries, for the diagnosis; only where something was watered. A tray tells nothing of the roots. */
+    Optional<PlantRecord.Drying> drying() {
+        return upkeep.water().isEmpty() || tray
+                ? Optional.empty()
+                : Optional.of(new PlantRecord.Drying(cycleDays, expectedDays, observations, earlyShare));
+    }
+}

@@ -1,0 +1,142 @@
+package mildlantern.web.routine;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Stream;
+import mildlantern.log.LogEntry;
+import mildlantern.nutrition.FeedPlan;
+import mildlantern.plant.FeedStrength;
+import mildlantern.plant.Profile;
+import mildlantern.round.Load;
+import mildlantern.round.RoundPlanner;
+import mildlantern.round.Upkeep;
+import mildlantern.water.WaterStory;
+import mildlantern.web.log.LogBook;
+import mildlantern.web.log.LogKind;
+import mildlantern.web.log.LogRow;
+import mildlantern.web.plant.Plant;
+import mildlantern.web.plant.Plants;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Propagation;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Works out from its log when a plant's routine is due, and stores that; asked by {@link Routine} alone, which holds the lock. */
+@Component
+class Scheduler {
+    /** How far back the log is read: long enough to learn a slow plant's thirst, short enough for a quick press. */
+    static final int DAYS_BACK = 180;
+
+    private final LogBook logBook;
+    private final Plants plants;
+    private final WaterBook waterBook;
+    private final Schedules rows;
+    private final RoundPlanner planner;
+    private final FeedPlan feeds;
+    private final Clock clock;
+
+    Scheduler(
+            LogBook logBook,
+            Plants plants,
+            WaterBook waterBook,
+            Schedules rows,
+            RoundPlanner planner,
+            FeedPlan feeds,
+            Clock clock) {
+        this.logBook = logBook;
+        this.plants = plants;
+        this.waterBook = waterBook;
+        this.rows = rows;
+        this.planner = planner;
+        this.feeds = feeds;
+        this.clock = clock;
+    }
+
+    private void reckon(
+            Plant plant, List<LogRow> log, Optional<ScheduleRow> before, WaterBook.Climates climates, Load load) {
+        LocalDate today = LocalDate.now(clock);
+        Profile profile = plants.profile(plant);
+        WaterStory.Told told = waterBook.tell(plant, profile, log, climates);
+        boolean tray = waterBook.tray(plant, profile);
+        Upkeep upkeep = planner.plan(
+                profile,
+                told.outlook(),
+                tray,
+                last(plant, log),
+                climates.season(today),
+                today,
+                before.map(ScheduleRow::upkeep),
+                load);
+        List<Long> fed = log.stream()
+                .filter(row -> row.kind() == LogKind.FED || row.kind() == LogKind.TRAP_FED)
+                .map(row -> Math.max(0, ChronoUnit.DAYS.between(row.onDay(), today)))
+                .toList();
+        Optional<FeedPlan.Next> next = feeds.next(
+                profile, climates.season(today), feeds.known(plant.leaves(), plant.growths(), fed), planner.feedDays());
+        boolean none = plant.feedStrength() == FeedStrength.NONE
+                && next.filter(it -> it.way() == FeedPlan.Way.ROOTS).isPresent();
+        rows.store(
+                plant.collection(),
+                ScheduleRow.of(
+                        plant,
+                        today,
+                        none ? upkeep.unfed() : upkeep,
+                        told.outlook(),
+                        tray,
+                        none ? Optional.empty() : next));
+    }
+
+    /** Works some plants of a collection out anew, reading what they depend on once. */
+    @Transactional(propagation = Propagation.MANDATORY)
+    void reckon(UUID collection, List<Plant> some) {
+        LocalDate today = LocalDate.now(clock);
+        WaterBook.Climates climates = waterBook.climates(collection);
+        Map<UUID, ScheduleRow> before =
+                new HashMap<>(rows.of(collection, some.stream().map(Plant::id).toList()));
+        Map<UUID, List<LogRow>> logs =
+                logBook.entries(collection, some.stream().map(Plant::id).toList(), today.minusDays(DAYS_BACK));
+        // A plant alone is levelled against the others' work; several are, as they come, against what is planned so
+        // far.
+        Load load = rows.load(collection, some.size() == 1 ? some.get(0).id() : new UUID(0, 0), today);
+        for (Plant plant : some) {
+            if (plant.alive()) {
+                reckon(
+                        plant,
+                        logs.getOrDefault(plant.id(), List.of()),
+                        Optional.ofNullable(before.get(plant.id())),
+                        climates,
+                        load);
+            } else {
+                rows.forget(collection, plant.id());
+            }
+        }
+    }
+
+    private static RoundPlanner.Last last(Plant plant, List<LogRow> log) {
+        return new RoundPlanner.Last(
+                latest(log, LogKind.WATERED),
+                log.stream()
+                        .filter(row -> row.kind() == LogKind.PROBED
+                                && row.bottom() != null
+                                && row.bottom() != LogEntry.Wetness.DRY)
+                        .map(LogRow::onDay)
+                        .max(LocalDate::compareTo),
+                latest(log, LogKind.LOOKED),
+                later(latest(log, LogKind.FED), latest(log, LogKind.TRAP_FED)),
+                Optional.ofNullable(plant.pottedOn()),
+                latest(log, LogKind.PUT_OFF));
+    }
+
+    private static Optional<LocalDate> later(Optional<LocalDate> one, Optional<LocalDate> other) {
+        return Stream.concat(one.stream(), other.stream()).max(LocalDate::compareTo);
+    }
+
+    private static Optional<LocalDate> latest(List<LogRow> log, LogKind kind) {
+        return log.stream().filter(row -> row.kind() == kind).map(LogRow::onDay).max(LocalDate::compareTo);
+    }
+}

@@ -1,0 +1,91 @@
+package mildlantern.web.routine;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+import java.util.function.Consumer;
+import java.util.function.Function;
+import mildlantern.web.platform.StaleEdit;
+import mildlantern.web.platform.WrittenForms;
+import mildlantern.web.stop.Stop;
+import mildlantern.web.stop.StopReading;
+import mildlantern.web.stop.Stops;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Writes what a stop is and what was read there, and has worked out anew what of its plants depends on it. */
+@Service
+@Transactional
+public class StopWriter {
+    private final Stops stops;
+    private final Routine routine;
+    private final WrittenForms forms;
+
+    StopWriter(Stops stops, Routine routine, WrittenForms forms) {
+        this.stops = stops;
+        this.routine = routine;
+        this.forms = forms;
+    }
+
+    /**
+     * Changes what a stop is and where on the walk it comes, once.
+     *
+     * @param opened the version that the page showed
+     * @param changes made to the stop as it is now
+     * @throws StaleEdit if it was changed since the page was opened; nothing is stored
+     */
+    @Transactional(rollbackFor = StaleEdit.class)
+    public void reshape(
+            UUID collection, UUID stop, UUID form, @Nullable Long opened, int position, Consumer<Stop> changes)
+            throws StaleEdit {
+        routine.writeAll(collection, () -> {
+            Stop found = stops.stop(collection, stop);
+            if (forms.firstTime(collection, form)) {
+                StaleEdit.check(opened, found.version());
+                changes.accept(found);
+                place(found, position);
+                routine.touchedAt(collection, stop);
+            }
+        });
+    }
+
+    /** Puts a stop where it comes on the walk; the others close up. */
+    private void place(Stop stop, int position) {
+        List<Stop> order = new ArrayList<>(stops.walk(stop.collection()).stream()
+                .filter(other -> !other.id().equals(stop.id()))
+                .toList());
+        order.add(Math.min(order.size(), position - 1), stop);
+        for (int i = 0; i < order.size(); i++) {
+            stops.store(order.get(i).at(i + 1));
+        }
+    }
+
+    /** Writes what was read at a stop, once; where nothing later was typed, the stop is now as read. */
+    public void read(UUID collection, UUID stopId, UUID form, Function<Stop, StopReading> readings) {
+        routine.writeAll(collection, () -> {
+            Stop stop = stops.stop(collection, stopId);
+            if (forms.firstTime(collection, form)) {
+                read(stop, readings.apply(stop));
+            }
+        });
+    }
+
+    private void read(Stop stop, StopReading reading) {
+        boolean latest = stops.typedReadings(stop, 1).stream()
+                .noneMatch(other -> other.onDay().isAfter(reading.onDay()));
+        stops.store(reading);
+        if (latest) {
+            stops.store(stop.typed(reading));
+        }
+        routine.touchedAt(stop.collection(), stop.id());
+    }
+
+    /** Stores what sensors measured at a stop, and works out anew what depends on it. */
+    public void measured(UUID collection, UUID stop, Runnable storing) {
+        routine.writeAll(collection, () -> {
+            storing.run();
+            routine.touchedAt(collection, stop);
+        });
+    }
+}

@@ -1,0 +1,90 @@
+package mildlantern.web.stop;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.Table;
+import jakarta.persistence.Version;
+import java.time.OffsetDateTime;
+import java.util.UUID;
+import mildlantern.treatment.Style;
+import mildlantern.web.platform.Stored;
+import org.jspecify.annotations.NullUnmarked;
+
+/** A collection of plants, kept by one grower or a few. */
+@Entity
+@Table(name = "collection")
+@NullUnmarked
+public class House extends Stored {
+    private String name;
+    private String hemisphere;
+
+    @Enumerated(EnumType.STRING)
+    private Style style = Style.WASH;
+
+    private Double latitude;
+    private Double longitude;
+    private String weather;
+    private String feed;
+    private OffsetDateTime createdAt;
+
+    @Version
+    private Long version;
+
+    protected House() {}
+
+    House(UUID id, String name, String hemisphere, OffsetDateTime createdAt) {
+        super(id);
+        this.name = name;
+        this.hemisphere = hemisphere;
+        this.createdAt = createdAt;
+    }
+
+    long version() {
+        return version == null ? 0 : version;
+    }
+
+    String name() {
+        return name;
+    }
+
+    Style style() {
+        return style;
+    }
+
+    void prefer(Style newStyle) {
+        style = newStyle;
+    }
+
+    /** Degrees, north above 0; null where it was not given. */
+    Double latitude() {
+        return latitude;
+    }
+
+    Double longitude() {
+        return longitude;
+    }
+
+    boolean simulatedWeather() {
+        return "SIMULATED".equals(weather);
+    }
+
+    void standing(Double north, Double east, boolean simulated) {
+        this.latitude = north;
+        this.longitude = east;
+        this.weather = simulated ? "SIMULATED" : null;
+    }
+
+    /** Id of the feed that is mixed, or null. */
+    String feed() {
+        return feed;
+    }
+
+    void feedWith(String id) {
+        this.feed = id;
+    }
+
+    boolean south() {
+        return "south".equals(hemisphere);
+    }
+}

@@ -1,0 +1,139 @@
+package mildlantern.web.stop;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.OffsetDateTime;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Function;
+import mildlantern.plant.Season;
+import mildlantern.treatment.Style;
+import mildlantern.web.platform.NotHere;
+import mildlantern.web.platform.StaleEdit;
+import mildlantern.web.platform.WrittenForms;
+import org.jspecify.annotations.Nullable;
+import org.springframework.data.repository.Repository;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Makes collections and knows what holds for all of one: its name, its seasons. */
+@Service
+public class Houses {
+    private static final double GUESSED_LATITUDE = 48;
+
+    private final Rows rows;
+    private final WrittenForms forms;
+    private final Clock clock;
+
+    Houses(Rows rows, WrittenForms forms, Clock clock) {
+        this.rows = rows;
+        this.forms = forms;
+        this.clock = clock;
+    }
+
+    interface Rows extends Repository<House, UUID> {
+        House save(House collection);
+
+        Optional<House> findById(UUID id);
+    }
+
+    @Transactional
+    public House make(UUID id, String name, String hemisphere) {
+        return rows.save(new House(id, name, hemisphere, OffsetDateTime.now(clock)));
+    }
+
+    @Transactional(readOnly = true)
+    public boolean exists(UUID id) {
+        return rows.findById(id).isPresent();
+    }
+
+    @Transactional(readOnly = true)
+    public String named(UUID id) {
+        return find(id).name();
+    }
+
+    /** How this house prefers to treat. */
+    @Transactional(readOnly = true)
+    public Style style(UUID id) {
+        return find(id).style();
+    }
+
+    /** Chooses how this house prefers to treat. */
+    @Transactional
+    public void prefer(UUID id, Style style) {
+        find(id).prefer(style);
+    }
+
+    /**
+     * Where a house stands.
+     *
+     * @param latitude degrees, north above 0
+     * @param longitude degrees, east above 0
+     * @param said whether the grower said so; otherwise it is a guess by the hemisphere
+     * @param simulatedWeather whether its weather is made up, as for the demo
+     * @param version of the house, to be carried by a form that changes it
+     */
+    public record Site(double latitude, double longitude, boolean said, boolean simulatedWeather, long version) {}
+
+    /** Where the house stands; a middle latitude of its hemisphere where nothing was said. */
+    @Transactional(readOnly = true)
+    public Site site(UUID id) {
+        House house = find(id);
+        boolean said = house.latitude() != null;
+        return new Site(
+                said ? house.latitude() : house.south() ? -GUESSED_LATITUDE : GUESSED_LATITUDE,
+                house.longitude() == null ? 0 : house.longitude(),
+                said,
+                house.simulatedWeather(),
+                house.version());
+    }
+
+    /** Says where the house stands. */
+    @Transactional
+    public void stands(UUID id, double latitude, double longitude, boolean simulatedWeather) {
+        find(id).standing(latitude, longitude, simulatedWeather);
+    }
+
+    /**
+     * Says where the house stands, once; its weather stays.
+     *
+     * @param opened the version that the page showed
+     * @throws StaleEdit if the house was changed since the page was opened; nothing is stored
+     */
+    @Transactional(rollbackFor = StaleEdit.class)
+    public void stands(UUID id, UUID form, @Nullable Long opened, double latitude, double longitude) throws StaleEdit {
+        House house = find(id);
+        if (forms.firstTime(id, form)) {
+            StaleEdit.check(opened, house.version());
+            house.standing(latitude, longitude, house.simulatedWeather());
+        }
+    }
+
+    /** The feed that this house mixes, by its id. */
+    @Transactional(readOnly = true)
+    public Optional<String> feed(UUID id) {
+        return Optional.ofNullable(find(id).feed());
+    }
+
+    /** Chooses the feed that this house mixes. */
+    @Transactional
+    public void feedWith(UUID id, String feed) {
+        find(id).feedWith(feed);
+    }
+
+    /** The season of a day where the collection stands. */
+    public Season season(UUID id, LocalDate day) {
+        return seasons(id).apply(day);
+    }
+
+    /** The seasons where the collection stands, by the calendar's quarters from March. */
+    public Function<LocalDate, Season> seasons(UUID id) {
+        Season[] northern = {Season.WINTER, Season.SPRING, Season.SUMMER, Season.AUTUMN};
+        int turn = find(id).south() ? 2 : 0;
+        return day -> northern[(day.getMonthValue() % 12 / 3 + turn) % 4];
+    }
+
+    private House find(UUID id) {
+        return rows.findById(id).orElseThrow(() -> new NotHere("collection"));
+    }
+}

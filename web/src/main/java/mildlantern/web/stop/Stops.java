@@ -1,0 +1,92 @@
+package mildlantern.web.stop;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.UUID;
+import mildlantern.web.platform.NotHere;
+import mildlantern.web.platform.WrittenForms;
+import org.springframework.data.domain.Limit;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The stops of a collection in walking order, and what was read at them. */
+@Service
+@Transactional(readOnly = true)
+public class Stops {
+    private final StopRows stops;
+    private final StopReadingRows readings;
+    private final WrittenForms forms;
+
+    Stops(StopRows stops, StopReadingRows readings, WrittenForms forms) {
+        this.stops = stops;
+        this.readings = readings;
+        this.forms = forms;
+    }
+
+    /** The stops in walking order. */
+    public List<Stop> walk(UUID collection) {
+        return stops.findByCollectionOrderByPosition(collection);
+    }
+
+    public Optional<Stop> find(UUID collection, UUID id) {
+        return stops.findByCollectionAndId(collection, id);
+    }
+
+    /**
+     * @throws NotHere if the collection has no such stop
+     */
+    public Stop stop(UUID collection, UUID id) {
+        return find(collection, id).orElseThrow(() -> new NotHere("stop"));
+    }
+
+    /** Adds a stop at the end of the walk, once. */
+    @Transactional
+    void add(UUID collection, NewStop form) {
+        if (forms.firstTime(collection, Objects.requireNonNull(form.getForm()))) {
+            int last = walk(collection).stream().mapToInt(Stop::position).max().orElse(0);
+            Stop added = new Stop(
+                            UUID.randomUUID(),
+                            collection,
+                            last + 1,
+                            form.getName().strip())
+                    .climate(form.getLight(), form.getHumidity(), form.getDay(), form.getNight())
+                    .noted(form.getNote().isBlank() ? null : form.getNote().strip());
+            stops.save(form.isIsolation() ? added.isolating() : added);
+        }
+    }
+
+    /** Stores a stop. What depends on its climate is not worked out; that is the routine's part. */
+    @Transactional
+    public Stop store(Stop stop) {
+        return stops.save(stop);
+    }
+
+    /** Stores what was read at a stop; what depends on it is not worked out. */
+    @Transactional(propagation = Propagation.REQUIRED)
+    public void store(StopReading reading) {
+        readings.save(reading);
+    }
+
+    /** What was read at all stops from a day on, the latest last. */
+    public List<StopReading> readingsSince(UUID collection, LocalDate day) {
+        return readings.findByCollectionAndOnDayGreaterThanEqualOrderByOnDay(collection, day);
+    }
+
+    /** What was typed at a stop or read with a meter, the latest first. */
+    public List<StopReading> typedReadings(Stop stop, int most) {
+        return readings.typed(stop.collection(), stop.id(), Limit.of(most));
+    }
+
+    /** What was read at a stop, the latest last. */
+    public List<StopReading> readings(Stop stop) {
+        return readings.findByCollectionAndStopOrderByOnDay(stop.collection(), stop.id());
+    }
+
+    /** What the water balance needs of a stop's readings, the latest last; without objects that are watched for change. */
+    public List<ReadOnDay> readOnDays(UUID collection, UUID stop) {
+        return readings.read(collection, stop);
+    }
+}

@@ -1,0 +1,256 @@
+package mildlantern.web.routine;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.OffsetDateTime;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.OptionalInt;
+import java.util.UUID;
+import java.util.stream.Stream;
+import mildlantern.log.LogEntry;
+import mildlantern.plant.Brightness;
+import mildlantern.plant.EventKind;
+import mildlantern.plant.SprayKind;
+import mildlantern.plant.WaterSource;
+import mildlantern.web.Growers;
+import mildlantern.web.LanternTest;
+import mildlantern.web.keeping.PlantKeeping;
+import mildlantern.web.log.LogBook;
+import mildlantern.web.log.LogKind;
+import mildlantern.web.plant.Plant;
+import mildlantern.web.plant.Plants;
+import mildlantern.web.platform.NotHere;
+import mildlantern.web.stop.Stop;
+import mildlantern.web.stop.StopReading;
+import mildlantern.web.stop.Stops;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.jdbc.core.simple.JdbcClient;
+
+/** The log: what is written stays as it was written, what it changes changes with it, and all of it can be taken back. */
+@LanternTest
+class LogBookTest {
+    @Autowired
+    private RecordWriter log;
+
+    @Autowired
+    private Plants plants;
+
+    @Autowired
+    private LogBook logBook;
+
+    @Autowired
+    private Stops stops;
+
+    @Autowired
+    private StopWriter stopWriter;
+
+    @Autowired
+    private Growers growers;
+
+    @Autowired
+    private PlantKeeping keeping;
+
+    @Autowired
+    private JdbcClient jdbc;
+
+    @Autowired
+    private Clock clock;
+
+    private Growers.Grower grower;
+    private UUID collection;
+    private LocalDate today;
+
+    @BeforeEach
+    void aGrower() {
+        grower = growers.grower();
+        collection = grower.member().collection();
+        today = LocalDate.now(clock);
+    }
+
+    private UUID write(LogEntry entry) {
+        return log.write(
+                        collection,
+                        grower.plant().id(),
+                        UUID.randomUUID(),
+                        today,
+                        List.of(new RecordWriter.Line(entry, "a few words")))
+                .get(0);
+    }
+
+    private Plant plant() {
+        return plants.plant(collection, grower.plant().id());
+    }
+
+    static Stream<LogEntry> entries() {
+        return Stream.of(
+                new LogEntry.Watered(
+                        OptionalInt.of(380),
+                        Optional.of(WaterSource.RAIN),
+                        LogEntry.Way.SOAKED,
+                        Optional.of(LogEntry.Felt.BONE_DRY)),
+                LogEntry.Watered.through(),
+                new LogEntry.Probed(LogEntry.Wetness.DRY, LogEntry.Wetness.MOIST, LogEntry.Wetness.WET),
+                new LogEntry.Weighed(812, Optional.of(LogEntry.Yardstick.WET_THROUGH)),
+                new LogEntry.Fed(Optional.of("kelp"), OptionalDouble.of(90)),
+                new LogEntry.Repotted(OptionalDouble.of(15), Optional.of("sphagnum")),
+                new LogEntry.Befell(EventKind.CHILLED, OptionalDouble.of(-9), OptionalDouble.empty()),
+                new LogEntry.Treated(Optional.of(SprayKind.SOAP), Optional.of("soap"), Optional.of("Quay soap")),
+                new LogEntry.Count(LogEntry.Counted.PESTS, 24),
+                new LogEntry.Bloom(true),
+                new LogEntry.Pruned(),
+                new LogEntry.Looked(),
+                new LogEntry.CupEmptied(),
+                new LogEntry.Noted(),
+                new LogEntry.PutOff());
+    }
+
+    @ParameterizedTest
+    @MethodSource("entries")
+    void whatIsWrittenIsReadAsItWasWritten(LogEntry entry) {
+        write(entry);
+        assertThat(logBook.entries(grower.plant())).singleElement().satisfies(row -> {
+            assertThat(row.entry()).contains(entry);
+            assertThat(row.detail()).isEqualTo("a few words");
+        });
+    }
+
+    @Test
+    void aMoveTellsItsStepInWarmthAndLight_andStandsThere() throws Exception {
+        Stop cold = stops.store(
+                new Stop(UUID.randomUUID(), collection, 2, "Porch").climate(Brightness.BRIGHT, 60.0, 9.0, 4.0));
+        UUID move = write(new LogEntry.Moved(
+                Optional.empty(), Optional.of(cold.id()), OptionalDouble.empty(), OptionalDouble.empty()));
+        assertThat(plant().stop()).isEqualTo(cold.id());
+        assertThat(logBook.entries(grower.plant()).get(0)).satisfies(row -> {
+            assertThat(row.temperatureStep()).isEqualTo(-12);
+            assertThat(row.lightRatio()).isEqualTo(2);
+        });
+        log.takeBack(collection, move);
+        assertThat(plant().stop()).isEqualTo(grower.stop().id());
+        assertThat(logBook.entries(grower.plant())).isEmpty();
+    }
+
+    @Test
+    void takingBackARepottingGivesTheOldPotBack() throws Exception {
+        LocalDate before = plant().pottedOn();
+        UUID repotted = write(new LogEntry.Repotted(OptionalDouble.of(16), Optional.of("sphagnum")));
+        assertThat(plant().potDiameterCm()).isEqualTo(16);
+        assertThat(plant().pottedOn()).isEqualTo(today);
+        log.takeBack(collection, repotted);
+        assertThat(plant().potDiameterCm()).isEqualTo(12);
+        assertThat(plant().medium()).isEqualTo("bark");
+        assertThat(plant().pottedOn()).isEqualTo(before);
+    }
+
+    @Test
+    void whatALaterEntryBuildsOnIsTakenBackLast() throws Exception {
+        UUID first = write(new LogEntry.Count(LogEntry.Counted.LEAVES, 9));
+        UUID second = write(new LogEntry.Count(LogEntry.Counted.LEAVES, 12));
+        assertThatThrownBy(() -> log.takeBack(collection, first))
+                .isInstanceOf(RecordWriter.CannotTakeBack.class)
+                .hasMessageContaining("take that back first");
+        log.takeBack(collection, second);
+        log.takeBack(collection, first);
+        assertThat(plant().leaves()).isEqualTo(6);
+    }
+
+    @Test
+    void aShiftIsNotTakenBackAcrossAMove() throws Exception {
+        Stop porch = stops.store(new Stop(UUID.randomUUID(), collection, 2, "Porch"));
+        log.shift(collection, plant().id(), 30, 10, today);
+        UUID shift = logBook.entries(grower.plant()).get(0).id();
+        UUID move = write(new LogEntry.Moved(
+                Optional.empty(), Optional.of(porch.id()), OptionalDouble.empty(), OptionalDouble.empty()));
+        assertThatThrownBy(() -> log.takeBack(collection, shift)).isInstanceOf(RecordWriter.CannotTakeBack.class);
+        assertThat(plant().stop()).isEqualTo(porch.id());
+        log.takeBack(collection, move);
+        assertThat(plant().planX()).isEqualTo(30);
+        log.takeBack(collection, shift);
+        assertThat(plant().planX()).isNull();
+    }
+
+    @Test
+    void takingBackASplitTakesItsPartsAway_butNotOnceTheyHaveALifeOfTheirOwn() throws Exception {
+        keeping.multiply(collection, plant().id(), UUID.randomUUID(), 2, false);
+        assertThat(plants.plants(collection)).hasSize(3);
+        UUID split = logBook.entries(grower.plant()).get(0).id();
+        Plant part = plants.offspring(grower.plant()).get(0);
+        UUID watered = log.write(
+                        collection,
+                        part.id(),
+                        UUID.randomUUID(),
+                        today,
+                        List.of(RecordWriter.Line.of(LogEntry.Watered.through())))
+                .get(0);
+        assertThatThrownBy(() -> log.takeBack(collection, split)).hasMessageContaining("entries of its own");
+        assertThat(plants.plants(collection)).hasSize(3);
+        log.takeBack(collection, watered);
+        log.takeBack(collection, split);
+        assertThat(plants.plants(collection)).hasSize(1);
+        assertThat(plant().leaves()).isEqualTo(6);
+    }
+
+    @Test
+    void aReadingOfAnEarlierDayLeavesTodayAsItIs() {
+        read(today, 61.0);
+        read(today.minusDays(30), 33.0);
+        assertThat(stops.stop(collection, grower.stop().id()).humidityPercent()).isEqualTo(61);
+    }
+
+    private void read(LocalDate day, double humidity) {
+        stopWriter.read(
+                collection,
+                grower.stop().id(),
+                UUID.randomUUID(),
+                stop -> new StopReading(stop, day, OffsetDateTime.now(clock)).read(null, null, humidity, null, null));
+    }
+
+    @Test
+    void aLostPlantLeavesTheRound_andComesBackWhenThatWasAMistake() throws Exception {
+        log.write(
+                collection,
+                grower.plant().id(),
+                UUID.randomUUID(),
+                today,
+                List.of(RecordWriter.Line.of(new LogEntry.Looked())));
+        log.end(collection, plant().id(), Plant.State.LOST, today, "rot");
+        assertThat(plants.plants(collection)).isEmpty();
+        assertThat(plant().endedCause()).isEqualTo("rot");
+        UUID lost = logBook.entries(grower.plant()).stream()
+                .filter(row -> row.kind() == LogKind.LOST)
+                .findFirst()
+                .orElseThrow()
+                .id();
+        log.takeBack(collection, lost);
+        assertThat(plants.plants(collection)).hasSize(1);
+        assertThat(plant().endedOn()).isNull();
+    }
+
+    @Test
+    void takingBackAddsToTheLogAndRemovesNothing() throws Exception {
+        UUID entry = write(LogEntry.Watered.of(200));
+        log.takeBack(collection, entry);
+        log.takeBack(collection, entry);
+        assertThat(jdbc.sql("select kind from happening where plant_id = ? order by written_at")
+                        .param(grower.plant().id())
+                        .query(String.class)
+                        .list())
+                .containsExactly("WATERED", "UNDONE");
+    }
+
+    @Test
+    void nobodyTakesBackWhatAnotherWrote() {
+        UUID entry = write(LogEntry.Watered.of(200));
+        UUID stranger = growers.grower().member().collection();
+        assertThatThrownBy(() -> log.takeBack(stranger, entry)).isInstanceOf(NotHere.class);
+    }
+}
