@@ -1,7 +1,7 @@
 package mildlantern.care;
 
 import java.util.Optional;
-import java.util.UUID;
+import mildlantern.place.StopId;
 
 /**
  * One change of a plant's care.
@@ -25,7 +25,7 @@ public record Change(
         double others,
         double worth,
         String helped,
-        Optional<UUID> stop) {
+        Optional<StopId> stop) {
     /** Sorts of change. */
     public enum Kind {
         MOVE,

@@ -5,7 +5,6 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.UUID;
 import mildlantern.air.Air;
 import mildlantern.care.Need.Standing;
 import mildlantern.light.Photons;
@@ -13,6 +12,8 @@ import mildlantern.nutrition.FeedPlan;
 import mildlantern.nutrition.WaterAnalysis;
 import mildlantern.nutrition.Waters;
 import mildlantern.place.Moves;
+import mildlantern.place.StopId;
+import mildlantern.plant.PlantId;
 import mildlantern.plant.Profile;
 import mildlantern.plant.Season;
 import mildlantern.plant.WaterSource;
@@ -54,7 +55,7 @@ public final class Changes {
      * @param glassCase whether it is a small glass case
      */
     public record Spot(
-            UUID id,
+            StopId id,
             String name,
             Gives gives,
             List<Resident> standing,
@@ -63,7 +64,7 @@ public final class Changes {
             boolean glassCase) {}
 
     /** A plant at a stop. */
-    public record Resident(UUID id, String name, Profile profile) {}
+    public record Resident(PlantId id, String name, Profile profile) {}
 
     /**
      * The plant in question.

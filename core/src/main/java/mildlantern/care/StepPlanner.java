@@ -11,10 +11,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.PriorityQueue;
-import java.util.UUID;
 import mildlantern.knowledge.Entry;
 import mildlantern.knowledge.KnowledgeFiles;
 import mildlantern.place.Moves;
+import mildlantern.place.StopId;
 import mildlantern.plant.Profile;
 import mildlantern.quantity.Limits;
 import org.jspecify.annotations.Nullable;
@@ -64,7 +64,7 @@ public final class StepPlanner {
      * @param night coldest night, °C
      * @param open whether a plant may wait there: not a stop for plants that must stand alone
      */
-    public record Place(UUID id, String name, double light, double byDay, double night, boolean open) {}
+    public record Place(StopId id, String name, double light, double byDay, double night, boolean open) {}
 
     /**
      * One step.

@@ -3,7 +3,7 @@ package mildlantern.log;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
-import java.util.UUID;
+import mildlantern.place.StopId;
 import mildlantern.plant.EventKind;
 import mildlantern.plant.SprayKind;
 import mildlantern.plant.WaterSource;
@@ -157,7 +157,7 @@ public sealed interface LogEntry {
      * @param temperatureStep change by day, °C, signed
      * @param lightRatio new light over old, above 0
      */
-    record Moved(Optional<UUID> from, Optional<UUID> to, OptionalDouble temperatureStep, OptionalDouble lightRatio)
+    record Moved(Optional<StopId> from, Optional<StopId> to, OptionalDouble temperatureStep, OptionalDouble lightRatio)
             implements LogEntry {}
 
     /** Something that befell it: came here, was chilled, was left alone. */

@@ -13,7 +13,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
-import java.util.UUID;
 import java.util.function.Function;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -23,6 +22,8 @@ import mildlantern.log.LogEntry.Felt;
 import mildlantern.log.LogEntry.Way;
 import mildlantern.log.LogEntry.Wetness;
 import mildlantern.log.LogEntry.Yardstick;
+import mildlantern.place.StopId;
+import mildlantern.plant.PlantId;
 import mildlantern.plant.WaterSource;
 
 /**
@@ -103,7 +104,7 @@ public final class QuickLine {
      * @param name its name
      * @param also further words that find it, as an accession number
      */
-    public record Named(UUID id, String name, String also) {}
+    public record Named<I>(I id, String name, String also) {}
 
     /**
      * The names of a collection.
@@ -112,8 +113,8 @@ public final class QuickLine {
      * @param treatments what an entry says was used, from its words
      */
     public record Names(
-            List<Named> plants,
-            List<Named> stops,
+            List<Named<PlantId>> plants,
+            List<Named<StopId>> stops,
             Map<String, String> media,
             Function<String, LogEntry.Treated> treatments) {}
 
@@ -135,7 +136,7 @@ public final class QuickLine {
      * @param next how the line could go on, as whole lines
      */
     public record Understood(
-            List<Named> plants, LocalDate day, List<Said> said, List<String> problems, List<String> next) {
+            List<Named<PlantId>> plants, LocalDate day, List<Said> said, List<String> problems, List<String> next) {
         /** Whether it can be written down as it is. */
         public boolean complete() {
             return plants.size() == 1 && !said.isEmpty() && problems.isEmpty();
@@ -148,7 +149,7 @@ public final class QuickLine {
      * @param line as typed
      * @param here the plant whose page it is typed on, if it is; then the line need not name one
      */
-    public Understood read(String line, Optional<Named> here) {
+    public Understood read(String line, Optional<Named<PlantId>> here) {
         return new Reading(line, here).understood();
     }
 
@@ -156,10 +157,10 @@ public final class QuickLine {
         private final String line;
         private final List<String> problems = new ArrayList<>();
         private final List<Said> said = new ArrayList<>();
-        private final Optional<Named> here;
+        private final Optional<Named<PlantId>> here;
         private LocalDate day = today;
 
-        Reading(String line, Optional<Named> here) {
+        Reading(String line, Optional<Named<PlantId>> here) {
             this.line = line.strip();
             this.here = here;
         }
@@ -169,7 +170,7 @@ public final class QuickLine {
             int colon = rest.indexOf(':');
             String who = colon >= 0 ? rest.substring(0, colon) : untilVerb(rest);
             String what = colon >= 0 ? rest.substring(colon + 1) : rest.substring(who.length());
-            List<Named> plants = who.isBlank() ? here.stream().toList() : find(names.plants(), who);
+            List<Named<PlantId>> plants = who.isBlank() ? here.stream().toList() : find(names.plants(), who);
             if (plants.isEmpty() && colon < 0 && here.isPresent()) {
                 plants = here.stream().toList();
                 what = rest;
@@ -475,7 +476,7 @@ public final class QuickLine {
 
         private Optional<LogEntry> moved(Deque<String> words) {
             String where = String.join(" ", words).replaceFirst("^to ", "");
-            List<Named> stops = where.isBlank() || where.equals("to") ? List.of() : find(names.stops(), where);
+            List<Named<StopId>> stops = where.isBlank() || where.equals("to") ? List.of() : find(names.stops(), where);
             if (stops.size() != 1) {
                 problems.add(
                         stops.isEmpty()
@@ -487,7 +488,7 @@ public final class QuickLine {
                     Optional.empty(), Optional.of(stops.get(0).id()), OptionalDouble.empty(), OptionalDouble.empty()));
         }
 
-        private static String example(List<Named> stops) {
+        private static String example(List<Named<StopId>> stops) {
             return stops.isEmpty() ? "a stop" : stops.get(0).name().toLowerCase(Locale.ROOT);
         }
 
@@ -543,10 +544,10 @@ public final class QuickLine {
         }
 
         /** How the line could go on: names while the plant is open, then verbs, then what a verb wants. */
-        private List<String> next(String who, String what, List<Named> plants) {
+        private List<String> next(String who, String what, List<Named<PlantId>> plants) {
             boolean spoken = !what.isBlank();
             if (!spoken && (plants.size() != 1 || !line.endsWith(":"))) {
-                Stream<Named> matching = (who.isBlank() ? names.plants() : find(names.plants(), who)).stream();
+                Stream<Named<PlantId>> matching = (who.isBlank() ? names.plants() : find(names.plants(), who)).stream();
                 return matching.limit(MANY).map(plant -> plant.name() + ": ").toList();
             }
             String typed = what.substring(Math.max(what.lastIndexOf(','), what.lastIndexOf(';')) + 1)
@@ -576,9 +577,9 @@ public final class QuickLine {
     }
 
     /** Those with the very name; failing that, those of which every typed word begins a word. */
-    private static List<Named> find(List<Named> all, String typed) {
+    private static <I> List<Named<I>> find(List<Named<I>> all, String typed) {
         String wanted = typed.strip().toLowerCase(Locale.ROOT);
-        List<Named> exact = all.stream()
+        List<Named<I>> exact = all.stream()
                 .filter(named ->
                         named.name().equalsIgnoreCase(wanted) || named.also().equalsIgnoreCase(wanted))
                 .toList();

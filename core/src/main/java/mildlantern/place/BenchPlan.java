@@ -3,7 +3,7 @@ package mildlantern.place;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
-import java.util.UUID;
+import mildlantern.plant.PlantId;
 
 /** A stop seen from above, in cm: x from the left, y from the glass. */
 public final class BenchPlan {
@@ -18,10 +18,10 @@ public final class BenchPlan {
      * @param diameterCm across the top
      * @param x its middle, where it was placed by hand; likewise y
      */
-    public record Pot(UUID id, double diameterCm, OptionalDouble x, OptionalDouble y) {}
+    public record Pot(PlantId id, double diameterCm, OptionalDouble x, OptionalDouble y) {}
 
     /** A pot in its place: middle and radius in cm. */
-    public record Placed(UUID id, double x, double y, double radius) {
+    public record Placed(PlantId id, double x, double y, double radius) {
         private double distance(Placed other) {
             return Math.hypot(x - other.x, y - other.y);
         }
@@ -66,7 +66,7 @@ public final class BenchPlan {
     }
 
     /** The pots whose leaves touch those of one, the nearest first. */
-    public static List<UUID> withinReach(List<Placed> plan, UUID of) {
+    public static List<PlantId> withinReach(List<Placed> plan, PlantId of) {
         return plan.stream()
                 .filter(pot -> pot.id().equals(of))
                 .findFirst()

@@ -10,13 +10,14 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
-import java.util.UUID;
 import mildlantern.knowledge.Entry;
 import mildlantern.knowledge.KnowledgeException;
 import mildlantern.knowledge.KnowledgeFiles;
 import mildlantern.pest.LifeTable;
 import mildlantern.pest.Pests;
 import mildlantern.place.BenchPlan;
+import mildlantern.place.StopId;
+import mildlantern.plant.PlantId;
 
 /** The rules of standing alone and of contacts, from {@code quarantine.yaml}. */
 public final class Quarantine {
@@ -135,7 +136,7 @@ public final class Quarantine {
      * @param from its first day there
      * @param until its last day there
      */
-    public record Stay(UUID plant, UUID stop, LocalDate from, LocalDate until) {}
+    public record Stay(PlantId plant, StopId stop, LocalDate from, LocalDate until) {}
 
     /**
      * Where a pot stands on the plan of its place now.
@@ -176,7 +177,7 @@ public final class Quarantine {
      * @param last the last day together
      * @param risk chance to have caught it, 0 to 1; a rough figure to rank by
      */
-    public record Contact(UUID plant, Nearness nearness, int days, LocalDate last, double risk) {}
+    public record Contact(PlantId plant, Nearness nearness, int days, LocalDate last, double risk) {}
 
     /**
      * Ranks the plants that may have caught something.
@@ -192,15 +193,15 @@ public final class Quarantine {
      * @return the likeliest first; nobody with less than a chance in a thousand
      */
     public List<Contact> contacts(
-            UUID source,
+            PlantId source,
             String disorder,
             LocalDate since,
             LocalDate today,
             List<Stay> stays,
-            Map<UUID, Spot> spots,
-            Set<UUID> touched,
-            Set<UUID> hosts) {
-        Map<UUID, Contact> found = new LinkedHashMap<>();
+            Map<PlantId, Spot> spots,
+            Set<PlantId> touched,
+            Set<PlantId> hosts) {
+        Map<PlantId, Contact> found = new LinkedHashMap<>();
         List<Stay> own =
                 stays.stream().filter(stay -> stay.plant().equals(source)).toList();
         for (Stay mine : own) {
@@ -271,9 +272,9 @@ public final class Quarantine {
             Stay mine,
             Stay theirs,
             Together time,
-            Map<UUID, Spot> spots,
-            Set<UUID> touched,
-            Set<UUID> hosts,
+            Map<PlantId, Spot> spots,
+            Set<PlantId> touched,
+            Set<PlantId> hosts,
             LocalDate today) {
         Nearness nearness = nearness(disorder, mine, theirs, spots, touched, today);
         double month = nearness == Nearness.ROOM && flying.contains(disorder)
@@ -286,7 +287,7 @@ public final class Quarantine {
 
     /** The plan shows where pots stand now: of a stay that is over, touching is known only where it was noted. */
     private Nearness nearness(
-            String disorder, Stay mine, Stay theirs, Map<UUID, Spot> spots, Set<UUID> touched, LocalDate today) {
+            String disorder, Stay mine, Stay theirs, Map<PlantId, Spot> spots, Set<PlantId> touched, LocalDate today) {
         if (!mine.stop().equals(theirs.stop())) {
             return Nearness.ROOM;
         }

@@ -1,6 +1,6 @@
 package mildlantern.round;
 
-import java.util.UUID;
+import mildlantern.plant.PlantId;
 
 /**
  * Something due on a plant today.
@@ -9,7 +9,7 @@ import java.util.UUID;
  * @param kind what is due
  * @param why why now, in a sentence
  */
-public record Due(UUID plant, Kind kind, String why) {
+public record Due(PlantId plant, Kind kind, String why) {
 
     /** What can be due, the most pressing first. */
     public enum Kind {

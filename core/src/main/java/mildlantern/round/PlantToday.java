@@ -2,7 +2,7 @@ package mildlantern.round;
 
 import java.time.LocalDate;
 import java.util.Optional;
-import java.util.UUID;
+import mildlantern.plant.PlantId;
 import mildlantern.quarantine.Quarantine;
 
 /**
@@ -21,7 +21,7 @@ import mildlantern.quarantine.Quarantine;
  * @param cupInTheCold whether it holds water in its cup where the night is cold
  */
 public record PlantToday(
-        UUID id,
+        PlantId id,
         Upkeep upkeep,
         Optional<Quarantine.Clock> alone,
         Optional<Trouble> trouble,
@@ -34,7 +34,7 @@ public record PlantToday(
         boolean cupInTheCold) {
     /** A plant that is not on its way to another stop, and of whose feed nothing more is said. */
     public PlantToday(
-            UUID id,
+            PlantId id,
             Upkeep upkeep,
             Optional<Quarantine.Clock> alone,
             Optional<Trouble> trouble,

@@ -17,6 +17,8 @@ import mildlantern.nutrition.FeedPlan;
 import mildlantern.nutrition.WaterAnalysis;
 import mildlantern.nutrition.Waters;
 import mildlantern.place.Moves;
+import mildlantern.place.StopId;
+import mildlantern.plant.PlantId;
 import mildlantern.plant.PlantKnowledge;
 import mildlantern.plant.Profile;
 import mildlantern.plant.Season;
@@ -50,11 +52,18 @@ class CareTest {
     }
 
     private static Spot spot(String name, Gives gives, Resident... standing) {
-        return new Spot(UUID.nameUUIDFromBytes(name.getBytes()), name, gives, List.of(standing), false, false, false);
+        return new Spot(
+                new StopId(UUID.nameUUIDFromBytes(name.getBytes())),
+                name,
+                gives,
+                List.of(standing),
+                false,
+                false,
+                false);
     }
 
     private static Resident plant(String name, String kind) {
-        return new Resident(UUID.nameUUIDFromBytes(name.getBytes()), name, kind(kind));
+        return new Resident(new PlantId(UUID.nameUUIDFromBytes(name.getBytes())), name, kind(kind));
     }
 
     private static Subject at(Spot here, Resident plant, PotGives pot, WaterSource source) {
@@ -182,7 +191,7 @@ class CareTest {
         Resident fern = plant("Ledger fern", "boston-fern");
         Spot dark = spot("back shelf", gives(1, 45, 20, 16), fern);
         Spot full = new Spot(
-                UUID.randomUUID(),
+                StopId.fresh(),
                 "north sill",
                 gives(4.5, 58, 20, 15),
                 List.of(plant("Cactus Jack", "cactus"), plant("Lily", "peace-lily")),
@@ -197,7 +206,7 @@ class CareTest {
     }
 
     private static StepPlanner.Place place(String name, double light, double day) {
-        return new StepPlanner.Place(UUID.nameUUIDFromBytes(name.getBytes()), name, light, day, 14, true);
+        return new StepPlanner.Place(new StopId(UUID.nameUUIDFromBytes(name.getBytes())), name, light, day, 14, true);
     }
 
     @Test

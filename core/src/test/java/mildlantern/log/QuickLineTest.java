@@ -8,7 +8,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
-import java.util.UUID;
 import mildlantern.Tries;
 import mildlantern.log.LogEntry.Counted;
 import mildlantern.log.LogEntry.Felt;
@@ -16,6 +15,8 @@ import mildlantern.log.LogEntry.Way;
 import mildlantern.log.LogEntry.Wetness;
 import mildlantern.log.LogEntry.Yardstick;
 import mildlantern.log.QuickLine.Named;
+import mildlantern.place.StopId;
+import mildlantern.plant.PlantId;
 import mildlantern.plant.SprayKind;
 import mildlantern.plant.WaterSource;
 import org.junit.jupiter.api.Test;
@@ -24,11 +25,11 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 class QuickLineTest {
     private static final LocalDate TODAY = LocalDate.of(2026, 11, 24);
-    private static final Named FERN_3 = named("Fern 3", "A-17");
-    private static final Named FERN_30 = named("Fern 30", "A-18");
-    private static final Named ANNA = named("Big Anna", "");
-    private static final Named SILL = named("Lamp room sill", "");
-    private static final Named SHELF = named("Chart room shelf", "");
+    private static final Named<PlantId> FERN_3 = named("Fern 3", "A-17");
+    private static final Named<PlantId> FERN_30 = named("Fern 30", "A-18");
+    private static final Named<PlantId> ANNA = named("Big Anna", "");
+    private static final Named<StopId> SILL = stop("Lamp room sill");
+    private static final Named<StopId> SHELF = stop("Chart room shelf");
     private static final QuickLine LINES = new QuickLine(
             new QuickLine.Names(
                     List.of(FERN_3, FERN_30, ANNA),
@@ -39,8 +40,12 @@ class QuickLineTest {
                             : new LogEntry.Treated(Optional.empty(), Optional.empty(), Optional.empty())),
             TODAY);
 
-    private static Named named(String name, String also) {
-        return new Named(UUID.randomUUID(), name, also);
+    private static Named<PlantId> named(String name, String also) {
+        return new Named<>(PlantId.fresh(), name, also);
+    }
+
+    private static Named<StopId> stop(String name) {
+        return new Named<>(StopId.fresh(), name, "");
     }
 
     private static QuickLine.Understood read(String line) {

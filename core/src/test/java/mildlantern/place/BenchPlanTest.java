@@ -6,17 +6,17 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
 import java.util.Random;
-import java.util.UUID;
 import mildlantern.Tries;
+import mildlantern.plant.PlantId;
 import org.junit.jupiter.api.Test;
 
 class BenchPlanTest {
     private static BenchPlan.Pot loose(double diameter) {
-        return new BenchPlan.Pot(UUID.randomUUID(), diameter, OptionalDouble.empty(), OptionalDouble.empty());
+        return new BenchPlan.Pot(PlantId.fresh(), diameter, OptionalDouble.empty(), OptionalDouble.empty());
     }
 
     private static BenchPlan.Pot at(double diameter, double x, double y) {
-        return new BenchPlan.Pot(UUID.randomUUID(), diameter, OptionalDouble.of(x), OptionalDouble.of(y));
+        return new BenchPlan.Pot(PlantId.fresh(), diameter, OptionalDouble.of(x), OptionalDouble.of(y));
     }
 
     @Test

@@ -8,8 +8,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.UUID;
 import mildlantern.pest.Pests;
+import mildlantern.place.StopId;
+import mildlantern.plant.PlantId;
 import mildlantern.quarantine.Quarantine.Nearness;
 import mildlantern.quarantine.Quarantine.Spot;
 import mildlantern.quarantine.Quarantine.Stay;
@@ -19,14 +20,14 @@ import org.junit.jupiter.api.Test;
 class QuarantineTest {
     private static final Quarantine RULES = Quarantine.load(Pests.load());
     private static final LocalDate TODAY = LocalDate.of(2026, 6, 30);
-    private static final UUID SICK = UUID.randomUUID();
-    private static final UUID BESIDE = UUID.randomUUID();
-    private static final UUID ALONG = UUID.randomUUID();
-    private static final UUID ELSEWHERE = UUID.randomUUID();
-    private static final UUID SHELF = UUID.randomUUID();
-    private static final UUID SILL = UUID.randomUUID();
+    private static final PlantId SICK = PlantId.fresh();
+    private static final PlantId BESIDE = PlantId.fresh();
+    private static final PlantId ALONG = PlantId.fresh();
+    private static final PlantId ELSEWHERE = PlantId.fresh();
+    private static final StopId SHELF = StopId.fresh();
+    private static final StopId SILL = StopId.fresh();
 
-    private static Stay stay(UUID plant, UUID stop, int fromDaysAgo, int untilDaysAgo) {
+    private static Stay stay(PlantId plant, StopId stop, int fromDaysAgo, int untilDaysAgo) {
         return new Stay(plant, stop, TODAY.minusDays(fromDaysAgo), TODAY.minusDays(untilDaysAgo));
     }
 
@@ -92,7 +93,7 @@ class QuarantineTest {
     @Test
     void whoTouchedItBeforeItWasMovedIsRemembered() {
         List<Stay> apart = List.of(stay(SICK, SHELF, 200, 3), stay(SICK, SILL, 3, 0), stay(BESIDE, SHELF, 200, 0));
-        Set<UUID> hosts = Set.of(BESIDE);
+        Set<PlantId> hosts = Set.of(BESIDE);
         assertThat(RULES.contacts(
                                 SICK,
                                 "spider-mites",

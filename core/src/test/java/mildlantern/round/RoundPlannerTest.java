@@ -11,7 +11,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Random;
-import java.util.UUID;
+import mildlantern.plant.PlantId;
 import mildlantern.plant.PlantKnowledge;
 import mildlantern.plant.Profile;
 import mildlantern.plant.Season;
@@ -21,7 +21,7 @@ import org.junit.jupiter.api.Test;
 
 class RoundPlannerTest {
     private static final LocalDate TODAY = LocalDate.of(2026, 5, 24);
-    private static final UUID PLANT = UUID.randomUUID();
+    private static final PlantId PLANT = PlantId.fresh();
     private static final PlantKnowledge KINDS = PlantKnowledge.load();
     private final RoundPlanner planner = RoundPlanner.load();
 

@@ -2,13 +2,15 @@ package mildlantern.web;
 
 import java.time.Clock;
 import java.time.LocalDate;
-import java.util.UUID;
+import mildlantern.place.StopId;
 import mildlantern.plant.Brightness;
 import mildlantern.plant.FeedStrength;
+import mildlantern.plant.PlantId;
 import mildlantern.plant.WaterSource;
 import mildlantern.web.account.AccountService;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.PotKind;
+import mildlantern.web.platform.CollectionId;
 import mildlantern.web.platform.SignedIn;
 import mildlantern.web.routine.RecordWriter;
 import mildlantern.web.stop.Houses;
@@ -45,31 +47,31 @@ public class Growers {
 
     @Transactional
     public Grower grower() {
-        UUID collection = UUID.randomUUID();
+        CollectionId collection = CollectionId.fresh();
         collections.make(collection, "Test house", "north");
         String signIn = "grower-" + collection;
         accounts.open(collection, signIn, "Grower", PASSWORD);
         Stop stop = stops.store(
-                new Stop(UUID.randomUUID(), collection, 1, "Sill").climate(Brightness.MEDIUM, 50.0, 21.0, 17.0));
+                new Stop(StopId.fresh(), collection, 1, "Sill").climate(Brightness.MEDIUM, 50.0, 21.0, 17.0));
         Plant plant = plant(collection, stop, "Limpet");
         SignedIn member = (SignedIn) accounts.loadUserByUsername(signIn);
         return new Grower(member, stop, plant);
     }
 
     /** Somebody whose collection is still empty. */
-    public record Newcomer(UUID collection, String signIn) {}
+    public record Newcomer(CollectionId collection, String signIn) {}
 
     @Transactional
     public Newcomer newcomer() {
-        UUID collection = UUID.randomUUID();
+        CollectionId collection = CollectionId.fresh();
         collections.make(collection, "Empty house", "north");
         accounts.open(collection, "newcomer-" + collection, "Newcomer", PASSWORD);
         return new Newcomer(collection, "newcomer-" + collection);
     }
 
     @Transactional
-    public Plant plant(UUID collection, Stop stop, String name) {
-        return recordWriter.store(new Plant(UUID.randomUUID(), collection, stop.id(), 0, name, "phalaenopsis")
+    public Plant plant(CollectionId collection, Stop stop, String name) {
+        return recordWriter.store(new Plant(PlantId.fresh(), collection, stop.id(), 0, name, "phalaenopsis")
                 .potted(PotKind.CLAY, 12.0, "bark", LocalDate.now(clock).minusMonths(34))
                 .kept(WaterSource.RAIN, FeedStrength.WEAK, false, true, true)
                 .counted(6, 0, 0, 3, 1));

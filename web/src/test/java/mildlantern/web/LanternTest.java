@@ -22,7 +22,7 @@ import org.springframework.context.annotation.Import;
             "spring.datasource.username=${LANTERN_TEST_DB_USER}",
             "spring.datasource.password=${LANTERN_TEST_DB_PASSWORD}",
             "logging.level.root=warn",
-            "logging.level.mildlantern.web.platform.Problems=error",
+            "logging.level.mildlantern.web.edge.Problems=error",
             "lantern.stations=false",
             "server.port=0"
         })

@@ -23,7 +23,8 @@ import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
-import java.util.UUID;
+import mildlantern.plant.PlantId;
+import mildlantern.web.platform.CollectionId;
 import mildlantern.web.routine.ScheduleRow;
 import mildlantern.web.routine.Schedules;
 import org.springframework.data.repository.Repository;
@@ -43,23 +44,24 @@ class RoomsTest {
             entry("plate", Set.of()),
             entry("calculator", Set.of()),
             entry("stop", Set.of()),
+            entry("edge", Set.of()),
             entry("plant", Set.of("plate", "stop")),
             entry("log", Set.of("plant", "stop")),
             entry("routine", Set.of("log", "plant", "stop")),
             entry("account", Set.of("stop")),
-            entry("photo", Set.of("routine", "log", "plant")),
+            entry("photo", Set.of("edge", "routine", "log", "plant")),
             entry("keeping", Set.of("routine", "log", "plant", "stop")),
             entry("quickline", Set.of("routine", "log", "plant", "stop")),
-            entry("plantpage", Set.of("plate", "photo", "routine", "log", "plant", "stop")),
+            entry("plantpage", Set.of("edge", "plate", "photo", "routine", "log", "plant", "stop")),
             entry("mixing", Set.of("calculator", "routine", "plant", "stop")),
-            entry("climate", Set.of("calculator", "routine", "plant", "stop")),
+            entry("climate", Set.of("edge", "calculator", "routine", "plant", "stop")),
             entry("casework", Set.of("plate", "routine", "log", "plant", "stop")),
             entry("treatment", Set.of("casework", "routine", "log", "plant", "stop")),
             entry("feeding", Set.of("casework", "routine", "log", "plant", "stop")),
             entry("care", Set.of("feeding", "climate", "casework", "routine", "log", "plant", "stop")),
             entry("plan", Set.of("care", "routine", "plant", "stop")),
             entry("round", Set.of("plan", "care", "treatment", "casework", "routine", "log", "plant", "stop")),
-            entry("exchange", Set.of("photo", "routine", "log", "plant", "stop")),
+            entry("exchange", Set.of("edge", "photo", "routine", "log", "plant", "stop")),
             entry("demo", Set.of("account", "climate", "casework", "routine", "plant", "stop")));
 
     private static String room(JavaClass type) {
@@ -133,9 +135,9 @@ class RoomsTest {
             .dependOnClassesThat()
             .haveSimpleName("Scheduler")
             .orShould()
-            .callMethod(Schedules.class, "store", UUID.class, ScheduleRow.class)
+            .callMethod(Schedules.class, "store", CollectionId.class, ScheduleRow.class)
             .orShould()
-            .callMethod(Schedules.class, "forget", UUID.class, UUID.class);
+            .callMethod(Schedules.class, "forget", CollectionId.class, PlantId.class);
 
     @ArchTest
     static final ArchRule ONE_CLOCK = noClasses()

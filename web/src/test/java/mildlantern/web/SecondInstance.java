@@ -22,7 +22,7 @@ public final class SecondInstance implements AutoCloseable {
                 "--spring.datasource.username=" + System.getenv("LANTERN_TEST_DB_USER"),
                 "--spring.datasource.password=" + System.getenv("LANTERN_TEST_DB_PASSWORD"),
                 "--logging.level.root=warn",
-                "--logging.level.mildlantern.web.platform.Problems=error",
+                "--logging.level.mildlantern.web.edge.Problems=error",
                 "--spring.main.banner-mode=off",
                 "--lantern.stations=false",
                 "--server.port=0"));

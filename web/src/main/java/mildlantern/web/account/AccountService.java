@@ -4,7 +4,7 @@ import java.time.Clock;
 import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.Locale;
-import java.util.UUID;
+import mildlantern.web.platform.CollectionId;
 import mildlantern.web.platform.NotHere;
 import mildlantern.web.platform.SignedIn;
 import mildlantern.web.stop.House;
@@ -49,7 +49,7 @@ public class AccountService implements UserDetailsService, UserDetailsPasswordSe
      * @param signIn what to sign in with; case plays no part
      */
     @Transactional
-    public void open(UUID collection, String signIn, String name, String password) {
+    public void open(CollectionId collection, String signIn, String name, String password) {
         members.save(new Member(
                 collection,
                 normal(signIn),
@@ -79,7 +79,7 @@ public class AccountService implements UserDetailsService, UserDetailsPasswordSe
     /** Makes an account with an empty collection of its own. */
     @Transactional
     void openWithCollection(String collectionName, String hemisphere, String signIn, String name, String password) {
-        House collection = collections.make(UUID.randomUUID(), collectionName.strip(), hemisphere);
+        House collection = collections.make(CollectionId.fresh(), collectionName.strip(), hemisphere);
         open(collection.id(), signIn, name, password);
     }
 
@@ -91,7 +91,7 @@ public class AccountService implements UserDetailsService, UserDetailsPasswordSe
 
     /** Those who look after a collection together, by name. */
     @Transactional(readOnly = true)
-    List<String> people(UUID collection) {
+    List<String> people(CollectionId collection) {
         return members.findByCollectionOrderByName(collection).stream()
                 .map(member -> member.name() + " (" + member.signIn() + ")")
                 .toList();

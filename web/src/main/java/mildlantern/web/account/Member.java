@@ -3,6 +3,7 @@ package mildlantern.web.account;
 import jakarta.persistence.Entity;
 import java.time.OffsetDateTime;
 import java.util.UUID;
+import mildlantern.web.platform.CollectionId;
 import mildlantern.web.platform.Row;
 import org.jspecify.annotations.NullUnmarked;
 
@@ -17,7 +18,7 @@ class Member extends Row {
 
     protected Member() {}
 
-    Member(UUID collection, String signIn, String name, String passwordHash, OffsetDateTime createdAt) {
+    Member(CollectionId collection, String signIn, String name, String passwordHash, OffsetDateTime createdAt) {
         super(UUID.randomUUID(), collection);
         this.signIn = signIn;
         this.name = name;

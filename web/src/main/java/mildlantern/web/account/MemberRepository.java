@@ -3,6 +3,7 @@ package mildlantern.web.account;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import mildlantern.web.platform.CollectionId;
 import org.springframework.data.jpa.repository.Query;
 import org.springframework.data.repository.Repository;
 
@@ -13,7 +14,7 @@ interface MemberRepository extends Repository<Member, UUID> {
     @Query("select m from Member m where m.signIn = :signIn")
     Optional<Member> named(String signIn);
 
-    List<Member> findByCollectionOrderByName(UUID collection);
+    List<Member> findByCollectionOrderByName(CollectionId collection);
 
     long count();
 }

@@ -1,9 +1,12 @@
 package mildlantern.web.care;
 
 import java.util.Optional;
-import java.util.UUID;
 import mildlantern.care.Change;
+import mildlantern.place.StopId;
+import mildlantern.plant.PlantId;
+import mildlantern.web.platform.FormKey;
 import mildlantern.web.platform.SignedIn;
+import mildlantern.web.platform.TaskId;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -33,7 +36,7 @@ class CareController {
     }
 
     @GetMapping("/plants/{id}/care")
-    String plant(@AuthenticationPrincipal SignedIn member, @PathVariable UUID id, Model model) {
+    String plant(@AuthenticationPrincipal SignedIn member, @PathVariable PlantId id, Model model) {
         CarePages.Page page = pages.page(member.collection(), id);
         model.addAttribute("page", page);
         model.addAttribute("here", page.stop());
@@ -44,10 +47,10 @@ class CareController {
     @PostMapping("/plants/{id}/care")
     String accept(
             @AuthenticationPrincipal SignedIn member,
-            @PathVariable UUID id,
-            @RequestParam UUID form,
+            @PathVariable PlantId id,
+            @RequestParam FormKey form,
             @RequestParam Change.Kind kind,
-            @RequestParam Optional<UUID> stop,
+            @RequestParam Optional<StopId> stop,
             RedirectAttributes flash) {
         if (!care.accept(member.collection(), id, form, kind, stop)) {
             flash.addFlashAttribute(
@@ -60,21 +63,21 @@ class CareController {
     @PostMapping("/plants/{id}/care/move")
     String plan(
             @AuthenticationPrincipal SignedIn member,
-            @PathVariable UUID id,
-            @RequestParam UUID form,
-            @RequestParam UUID to) {
+            @PathVariable PlantId id,
+            @RequestParam FormKey form,
+            @RequestParam StopId to) {
         care.planMove(member.collection(), id, form, to);
         return "redirect:/plants/" + id + "/care";
     }
 
     @PostMapping("/plants/{id}/care/drop")
-    String drop(@AuthenticationPrincipal SignedIn member, @PathVariable UUID id) {
+    String drop(@AuthenticationPrincipal SignedIn member, @PathVariable PlantId id) {
         care.dropPlan(member.collection(), id);
         return "redirect:/plants/" + id + "/care";
     }
 
     @PostMapping("/plants/{id}/care/steps/{step}")
-    String done(@AuthenticationPrincipal SignedIn member, @PathVariable UUID id, @PathVariable UUID step) {
+    String done(@AuthenticationPrincipal SignedIn member, @PathVariable PlantId id, @PathVariable TaskId step) {
         errands.done(member.collection(), step);
         return "redirect:/plants/" + id + "/care";
     }

@@ -11,7 +11,6 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
-import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import mildlantern.care.Change;
@@ -19,10 +18,15 @@ import mildlantern.care.Changes;
 import mildlantern.care.Need;
 import mildlantern.care.Needs;
 import mildlantern.care.StepPlanner;
+import mildlantern.place.StopId;
+import mildlantern.plant.PlantId;
 import mildlantern.quantity.Limits;
 import mildlantern.web.log.LogWords;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
+import mildlantern.web.platform.CollectionId;
+import mildlantern.web.platform.FormKey;
+import mildlantern.web.platform.TaskId;
 import mildlantern.web.routine.Records;
 import mildlantern.web.stop.StopReading;
 import mildlantern.web.stop.Stops;
@@ -58,10 +62,10 @@ class CarePages {
 
     /** The page of one plant. */
     record Page(
-            UUID plant,
+            PlantId plant,
             String name,
             String kind,
-            UUID stop,
+            StopId stop,
             String stopName,
             List<Row> needs,
             Optional<Proposal> best,
@@ -70,7 +74,7 @@ class CarePages {
             List<Step> plan,
             List<String> looks,
             String held,
-            UUID form) {}
+            FormKey form) {}
 
     /**
      * A need, drawn.
@@ -102,7 +106,7 @@ class CarePages {
             String reason,
             String cost,
             String others,
-            @Nullable UUID stop,
+            @Nullable StopId stop,
             List<Step> steps,
             List<String> warnings) {}
 
@@ -111,18 +115,18 @@ class CarePages {
             String day,
             String words,
             boolean today,
-            @Nullable UUID errand) {}
+            @Nullable TaskId errand) {}
 
     /** A stop that was held against its needs. */
-    record Place(UUID stop, String name, boolean here, String fits, String room) {}
+    record Place(StopId stop, String name, boolean here, String fits, String room) {}
 
     /** The page of the collection. */
-    record All(List<Line> lines, int shown, int fitting, int all, boolean read, UUID form) {}
+    record All(List<Line> lines, int shown, int fitting, int all, boolean read, FormKey form) {}
 
     /** A plant that goes short. */
-    record Line(UUID plant, String name, String kind, String stop, String said, double missed, String change) {}
+    record Line(PlantId plant, String name, String kind, String stop, String said, double missed, String change) {}
 
-    Page page(UUID collection, UUID id) {
+    Page page(CollectionId collection, PlantId id) {
         Plant plant = this.plants.plant(collection, id);
         CareService.House house = care.house(collection, this.plants.plants(collection));
         Changes.Subject subject = care.subject(house, plant, Optional.of(records.record(plant)));
@@ -156,7 +160,7 @@ class CarePages {
                         .map(errand -> DAY.format(errand.onDay()) + ": " + errand.words())
                         .toList(),
                 LogWords.holds(house.holds().getOrDefault(id, Set.of())),
-                UUID.randomUUID());
+                FormKey.fresh());
     }
 
     private Step step(PlannedTask errand) {
@@ -264,7 +268,7 @@ class CarePages {
                 : days >= DAYS_BACK - 1 ? " So for six weeks and more." : " So for %d days on end.".formatted(days);
     }
 
-    All all(UUID collection) {
+    All all(CollectionId collection) {
         List<Plant> plants = this.plants.plants(collection);
         CareService.House house = care.house(collection, plants);
         List<Line> lines = new ArrayList<>();
@@ -287,7 +291,7 @@ class CarePages {
                     ""));
         }
         lines.sort(Comparator.comparingDouble(Line::missed).reversed());
-        Map<UUID, Plant> byId = plants.stream().collect(Collectors.toMap(Plant::id, Function.identity()));
+        Map<PlantId, Plant> byId = plants.stream().collect(Collectors.toMap(Plant::id, Function.identity()));
         List<Line> shown = lines.stream()
                 .limit(SHOWN)
                 .map(line -> withChange(house, line, Objects.requireNonNull(byId.get(line.plant()))))
@@ -298,7 +302,7 @@ class CarePages {
                 fitting,
                 plants.size(),
                 house.gives().values().stream().anyMatch(gives -> gives.light().isPresent()),
-                UUID.randomUUID());
+                FormKey.fresh());
     }
 
     private Line withChange(CareService.House house, Line line, Plant plant) {

@@ -12,7 +12,6 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
-import java.util.UUID;
 import java.util.stream.Collectors;
 import mildlantern.care.CareKnowledge;
 import mildlantern.care.Change;
@@ -25,6 +24,8 @@ import mildlantern.care.StepPlanner;
 import mildlantern.nutrition.PotAccount;
 import mildlantern.nutrition.WaterAnalysis;
 import mildlantern.nutrition.Waters;
+import mildlantern.place.StopId;
+import mildlantern.plant.PlantId;
 import mildlantern.plant.PlantRecord;
 import mildlantern.plant.Profile;
 import mildlantern.plant.Season;
@@ -42,6 +43,9 @@ import mildlantern.web.plant.CareEntry;
 import mildlantern.web.plant.CareSheets;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
+import mildlantern.web.platform.BatchId;
+import mildlantern.web.platform.CollectionId;
+import mildlantern.web.platform.FormKey;
 import mildlantern.web.platform.WrittenForms;
 import mildlantern.web.routine.RecordWriter;
 import mildlantern.web.routine.Records;
@@ -127,20 +131,20 @@ class CareService {
      * @param spots all stops with who stands there
      */
     record House(
-            UUID collection,
+            CollectionId collection,
             Season season,
-            Map<UUID, Stop> stops,
-            Map<UUID, Gives> gives,
+            Map<StopId, Stop> stops,
+            Map<StopId, Gives> gives,
             List<Changes.Spot> spots,
             Map<WaterSource, WaterAnalysis> waters,
-            Map<UUID, Set<Hold>> holds,
+            Map<PlantId, Set<Hold>> holds,
             Changes.Outside outside,
             double lightHours) {
         WaterAnalysis water(WaterSource source) {
             return Objects.requireNonNull(waters.get(source));
         }
 
-        Changes.Spot spot(UUID stop) {
+        Changes.Spot spot(StopId stop) {
             return spots.stream()
                     .filter(spot -> spot.id().equals(stop))
                     .findFirst()
@@ -148,12 +152,12 @@ class CareService {
         }
     }
 
-    House house(UUID collection, List<Plant> plants) {
+    House house(CollectionId collection, List<Plant> plants) {
         LocalDate today = LocalDate.now(clock);
-        Map<UUID, Gives> gives = climates.of(collection);
-        Map<UUID, List<Plant>> standing = plants.stream().collect(Collectors.groupingBy(Plant::stop));
+        Map<StopId, Gives> gives = climates.of(collection);
+        Map<StopId, List<Plant>> standing = plants.stream().collect(Collectors.groupingBy(Plant::stop));
         List<Changes.Spot> spots = new ArrayList<>();
-        Map<UUID, Stop> stops = new HashMap<>();
+        Map<StopId, Stop> stops = new HashMap<>();
         for (Stop stop : this.stops.walk(collection)) {
             stops.put(stop.id(), stop);
             List<Plant> there = standing.getOrDefault(stop.id(), List.of());
@@ -185,7 +189,7 @@ class CareService {
         return new Changes.Resident(plant.id(), plant.name(), this.plants.profile(plant));
     }
 
-    private Changes.Outside outside(UUID collection) {
+    private Changes.Outside outside(CollectionId collection) {
         return weathers.of(collection)
                 .map(weather -> {
                     WeatherHour now = weather.at(clock.instant());
@@ -243,7 +247,7 @@ class CareService {
     }
 
     /** The steps from where a plant stands to a stop; empty where too little is known of one of them. */
-    Optional<StepPlanner.Plan> steps(House house, Changes.Subject subject, UUID to) {
+    Optional<StepPlanner.Plan> steps(House house, Changes.Subject subject, StopId to) {
         Optional<StepPlanner.Place> from = place(subject.here());
         Optional<StepPlanner.Place> target = house.spots().stream()
                 .filter(spot -> spot.id().equals(to))
@@ -276,7 +280,7 @@ class CareService {
 
     /** Accepts a change: a line of the care sheet with its reason, steps where it moves, and a look on a later day; once a form. False where it is proposed no more, or another change runs. */
     @Transactional
-    boolean accept(UUID collection, UUID plantId, UUID form, Change.Kind kind, Optional<UUID> stop) {
+    boolean accept(CollectionId collection, PlantId plantId, FormKey form, Change.Kind kind, Optional<StopId> stop) {
         return routine.change(collection, List.of(plantId), () -> {
             Plant plant = this.plants.plant(collection, plantId);
             if (forms.stored(collection, form)) {
@@ -298,7 +302,7 @@ class CareService {
         });
     }
 
-    private void begin(Plant plant, UUID form, Change change, House house, Changes.Subject subject) {
+    private void begin(Plant plant, FormKey form, Change change, House house, Changes.Subject subject) {
         LocalDate today = LocalDate.now(clock);
         List<StepPlanner.Step> steps = change.stop()
                 .flatMap(to -> steps(house, subject, to))
@@ -314,10 +318,10 @@ class CareService {
                 change.reason(),
                 today,
                 OffsetDateTime.now(clock)));
-        errands.plan(plant, form, steps);
+        errands.plan(plant, new BatchId(form.value()), steps);
         errands.look(
                 plant,
-                form,
+                new BatchId(form.value()),
                 look,
                 "See whether it helped: %s (%s)".formatted(lower(change.words()), lower(change.reason())));
     }
@@ -330,7 +334,7 @@ class CareService {
 
     /** Plans the steps to a stop that the grower chose, whatever the core thinks of it. */
     @Transactional
-    void planMove(UUID collection, UUID plantId, UUID form, UUID to) {
+    void planMove(CollectionId collection, PlantId plantId, FormKey form, StopId to) {
         this.stops.stop(collection, to);
         routine.write(collection, List.of(plantId), () -> {
             Plant plant = this.plants.plant(collection, plantId);
@@ -339,13 +343,13 @@ class CareService {
             if (errands.running(collection, plantId).isEmpty()) {
                 steps(house, subject, to)
                         .filter(plan -> forms.firstTime(collection, form))
-                        .ifPresent(plan -> errands.plan(plant, form, plan.steps()));
+                        .ifPresent(plan -> errands.plan(plant, new BatchId(form.value()), plan.steps()));
             }
         });
     }
 
     @Transactional
-    void dropPlan(UUID collection, UUID plantId) {
+    void dropPlan(CollectionId collection, PlantId plantId) {
         routine.write(
                 collection,
                 List.of(plantId),

@@ -9,8 +9,12 @@ import java.time.LocalDate;
 import java.util.Optional;
 import java.util.UUID;
 import mildlantern.care.StepPlanner;
+import mildlantern.place.StopId;
+import mildlantern.plant.PlantId;
 import mildlantern.web.plant.Plant;
+import mildlantern.web.platform.BatchId;
 import mildlantern.web.platform.Row;
+import mildlantern.web.platform.TaskId;
 import org.jspecify.annotations.NullUnmarked;
 
 /** Something that is to be done with one plant on a day: a step towards another stop, or a look whether a change of care helped. */
@@ -32,16 +36,16 @@ class PlannedTask extends Row {
     }
 
     @Column(name = "plant_id", updatable = false)
-    private UUID plant;
+    private PlantId plant;
 
     @Column(updatable = false)
-    private UUID plan;
+    private BatchId plan;
 
     @Enumerated(EnumType.STRING)
     private Kind kind;
 
     private LocalDate onDay;
-    private UUID toStop;
+    private StopId toStop;
     private String shade = "";
     private String words;
     private Double lightRatio;
@@ -60,7 +64,7 @@ class PlannedTask extends Row {
 
     protected PlannedTask() {}
 
-    private PlannedTask(Plant plant, UUID plan, Kind kind, LocalDate onDay, String words) {
+    private PlannedTask(Plant plant, BatchId plan, Kind kind, LocalDate onDay, String words) {
         super(UUID.randomUUID(), plant.collection());
         this.plant = plant.id();
         this.plan = plan;
@@ -75,7 +79,7 @@ class PlannedTask extends Row {
      * @param number of the step, from 1
      * @param last whether the plan ends with it
      */
-    static PlannedTask move(Plant plant, UUID plan, StepPlanner.Step step, int number, boolean last) {
+    static PlannedTask move(Plant plant, BatchId plan, StepPlanner.Step step, int number, boolean last) {
         PlannedTask errand = new PlannedTask(plant, plan, Kind.MOVE, step.on(), step.words());
         errand.step = number;
         errand.lastStep = last;
@@ -87,7 +91,7 @@ class PlannedTask extends Row {
     }
 
     /** A look on a day. */
-    static PlannedTask look(Plant plant, UUID plan, LocalDate onDay, String words) {
+    static PlannedTask look(Plant plant, BatchId plan, LocalDate onDay, String words) {
         return new PlannedTask(plant, plan, Kind.LOOK, onDay, words);
     }
 
@@ -105,11 +109,11 @@ class PlannedTask extends Row {
         onDay = onDay.plusDays(days);
     }
 
-    UUID plant() {
+    PlantId plant() {
         return plant;
     }
 
-    UUID plan() {
+    BatchId plan() {
         return plan;
     }
 
@@ -121,7 +125,7 @@ class PlannedTask extends Row {
         return onDay;
     }
 
-    Optional<UUID> toStop() {
+    Optional<StopId> toStop() {
         return Optional.ofNullable(toStop);
     }
 
@@ -135,5 +139,9 @@ class PlannedTask extends Row {
 
     State state() {
         return state;
+    }
+
+    public TaskId id() {
+        return new TaskId(key());
     }
 }

@@ -4,6 +4,9 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import mildlantern.plant.PlantId;
+import mildlantern.web.platform.BatchId;
+import mildlantern.web.platform.CollectionId;
 import org.springframework.data.jpa.repository.Query;
 import org.springframework.data.repository.Repository;
 
@@ -13,17 +16,17 @@ interface PlannedTaskRows extends Repository<PlannedTask, UUID> {
 
     void flush();
 
-    Optional<PlannedTask> findByCollectionAndId(UUID collection, UUID id);
+    Optional<PlannedTask> findByCollectionAndId(CollectionId collection, UUID id);
 
     /** Whose it is; the errand itself is read when that plant is held. */
-    @Query("select e.plant from PlannedTask e where e.collection = :collection and e.id = :id")
+    @Query(nativeQuery = true, value = "select plant_id from errand where collection_id = :collection and id = :id")
     Optional<UUID> plantOf(UUID collection, UUID id);
 
     List<PlannedTask> findByCollectionAndStateAndOnDayLessThanEqualOrderByOnDay(
-            UUID collection, PlannedTask.State state, LocalDate day);
+            CollectionId collection, PlannedTask.State state, LocalDate day);
 
     List<PlannedTask> findByCollectionAndPlantAndStateOrderByOnDay(
-            UUID collection, UUID plant, PlannedTask.State state);
+            CollectionId collection, PlantId plant, PlannedTask.State state);
 
-    List<PlannedTask> findByCollectionAndPlanOrderByOnDay(UUID collection, UUID plan);
+    List<PlannedTask> findByCollectionAndPlanOrderByOnDay(CollectionId collection, BatchId plan);
 }

@@ -9,12 +9,16 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.UUID;
 import mildlantern.care.StepPlanner;
 import mildlantern.log.LogEntry;
+import mildlantern.place.StopId;
+import mildlantern.plant.PlantId;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
+import mildlantern.web.platform.BatchId;
+import mildlantern.web.platform.CollectionId;
 import mildlantern.web.platform.NotHere;
+import mildlantern.web.platform.TaskId;
 import mildlantern.web.routine.RecordWriter;
 import mildlantern.web.routine.Routine;
 import mildlantern.web.routine.Schedules;
@@ -46,7 +50,7 @@ public class PlannedTasks {
     }
 
     /** Something to do today. */
-    public record Asked(UUID errand, LocalDate since, String words) {}
+    public record Asked(TaskId errand, LocalDate since, String words) {}
 
     /**
      * What is asked for today.
@@ -54,10 +58,10 @@ public class PlannedTasks {
      * @param moves the step due, by plant
      * @param looks the look asked for, by plant
      */
-    public record Today(Map<UUID, Asked> moves, Map<UUID, Asked> looks) {
+    public record Today(Map<PlantId, Asked> moves, Map<PlantId, Asked> looks) {
         /** All plants that are named. */
-        public List<UUID> plants() {
-            List<UUID> all = new ArrayList<>(moves.keySet());
+        public List<PlantId> plants() {
+            List<PlantId> all = new ArrayList<>(moves.keySet());
             all.addAll(looks.keySet());
             return all;
         }
@@ -65,9 +69,9 @@ public class PlannedTasks {
 
     /** What is asked for in a collection on a day. */
     @Transactional(readOnly = true)
-    public Today today(UUID collection, LocalDate day) {
-        Map<UUID, Asked> moves = new HashMap<>();
-        Map<UUID, Asked> looks = new HashMap<>();
+    public Today today(CollectionId collection, LocalDate day) {
+        Map<PlantId, Asked> moves = new HashMap<>();
+        Map<PlantId, Asked> looks = new HashMap<>();
         for (PlannedTask errand : rows.findByCollectionAndStateAndOnDayLessThanEqualOrderByOnDay(
                 collection, PlannedTask.State.PLANNED, day)) {
             Asked asked = new Asked(errand.id(), errand.onDay(), words(errand, day));
@@ -90,18 +94,18 @@ public class PlannedTasks {
 
     /** The planned steps of a plant, in order. */
     @Transactional(readOnly = true)
-    public List<String> planned(UUID collection, UUID plant) {
+    public List<String> planned(CollectionId collection, PlantId plant) {
         return steps(collection, plant).stream().map(PlannedTask::words).toList();
     }
 
-    List<PlannedTask> steps(UUID collection, UUID plant) {
+    List<PlannedTask> steps(CollectionId collection, PlantId plant) {
         return rows.findByCollectionAndPlantAndStateOrderByOnDay(collection, plant, PlannedTask.State.PLANNED).stream()
                 .filter(errand -> errand.kind() == PlannedTask.Kind.MOVE)
                 .toList();
     }
 
     /** What runs on a plant: planned steps, and a look that is still to come or was not taken yet. */
-    List<PlannedTask> running(UUID collection, UUID plant) {
+    List<PlannedTask> running(CollectionId collection, PlantId plant) {
         LocalDate today = LocalDate.now(clock);
         Optional<LocalDate> looked =
                 upkeep.of(collection, plant).flatMap(row -> row.upkeep().looked());
@@ -114,7 +118,7 @@ public class PlannedTasks {
     }
 
     /** Plans the steps of a move; an older plan of the same plant is dropped. */
-    void plan(Plant plant, UUID plan, List<StepPlanner.Step> steps) {
+    void plan(Plant plant, BatchId plan, List<StepPlanner.Step> steps) {
         if (!steps.isEmpty()) {
             drop(plant.collection(), plant.id());
         }
@@ -124,20 +128,20 @@ public class PlannedTasks {
     }
 
     /** Asks for a look on a day; one that was asked for before and never taken is dropped. */
-    void look(Plant plant, UUID plan, LocalDate on, String words) {
+    void look(Plant plant, BatchId plan, LocalDate on, String words) {
         planned(plant.collection(), plant.id(), PlannedTask.Kind.LOOK).forEach(PlannedTask::drop);
         rows.flush();
         rows.save(PlannedTask.look(plant, plan, on, words));
     }
 
-    private List<PlannedTask> planned(UUID collection, UUID plant, PlannedTask.Kind kind) {
+    private List<PlannedTask> planned(CollectionId collection, PlantId plant, PlannedTask.Kind kind) {
         return rows.findByCollectionAndPlantAndStateOrderByOnDay(collection, plant, PlannedTask.State.PLANNED).stream()
                 .filter(errand -> errand.kind() == kind)
                 .toList();
     }
 
     /** Drops all that is planned for a plant: steps and looks. */
-    void drop(UUID collection, UUID plant) {
+    void drop(CollectionId collection, PlantId plant) {
         rows.findByCollectionAndPlantAndStateOrderByOnDay(collection, plant, PlannedTask.State.PLANNED)
                 .forEach(PlannedTask::drop);
         // What is dropped goes before what takes its place.
@@ -149,10 +153,12 @@ public class PlannedTasks {
      *
      * @return whether it was open; a step sent twice is done once
      */
-    public boolean done(UUID collection, UUID id) {
-        UUID plant = rows.plantOf(collection, id).orElseThrow(() -> new NotHere("step"));
+    public boolean done(CollectionId collection, TaskId id) {
+        PlantId plant =
+                rows.plantOf(collection.value(), id.value()).map(PlantId::new).orElseThrow(() -> new NotHere("step"));
         return routine.change(collection, List.of(plant), () -> {
-            PlannedTask errand = rows.findByCollectionAndId(collection, id).orElseThrow(() -> new NotHere("step"));
+            PlannedTask errand =
+                    rows.findByCollectionAndId(collection, id.value()).orElseThrow(() -> new NotHere("step"));
             if (errand.state() != PlannedTask.State.PLANNED) {
                 return false;
             }
@@ -162,7 +168,7 @@ public class PlannedTasks {
     }
 
     private void done(PlannedTask errand, Plant plant, LocalDate today) {
-        Optional<UUID> to = errand.toStop().filter(stop -> !stop.equals(plant.stop()));
+        Optional<StopId> to = errand.toStop().filter(stop -> !stop.equals(plant.stop()));
         RecordWriter.Line line = to.isEmpty()
                 ? new RecordWriter.Line(new LogEntry.Noted(), errand.words())
                 : new RecordWriter.Line(

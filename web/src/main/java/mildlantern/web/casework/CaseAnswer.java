@@ -7,6 +7,7 @@ import jakarta.persistence.Enumerated;
 import java.time.LocalDate;
 import java.util.UUID;
 import mildlantern.diagnosis.Part;
+import mildlantern.web.platform.CaseId;
 import mildlantern.web.platform.Row;
 import org.jspecify.annotations.NullUnmarked;
 
@@ -18,7 +19,7 @@ class CaseAnswer extends Row {
     static final String SKIPPED = "skipped";
 
     @Column(name = "case_id")
-    private UUID troubleCase;
+    private CaseId troubleCase;
 
     private int visit;
     private String finding;

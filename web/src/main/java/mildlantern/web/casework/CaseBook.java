@@ -7,7 +7,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.UUID;
 import java.util.stream.Stream;
 import mildlantern.diagnosis.Comparison;
 import mildlantern.diagnosis.Diagnosis;
@@ -15,9 +14,12 @@ import mildlantern.diagnosis.Differential;
 import mildlantern.diagnosis.Disorder;
 import mildlantern.diagnosis.Evidence;
 import mildlantern.diagnosis.Finding;
+import mildlantern.plant.PlantId;
 import mildlantern.plant.PlantRecord;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
+import mildlantern.web.platform.CaseId;
+import mildlantern.web.platform.CollectionId;
 import mildlantern.web.platform.NotHere;
 import mildlantern.web.routine.Records;
 import org.springframework.stereotype.Component;
@@ -59,8 +61,8 @@ class CaseBook {
     /**
      * @throws NotHere if the collection has no such case
      */
-    TroubleCase find(UUID collection, UUID caseId) {
-        return cases.findByCollectionAndId(collection, caseId).orElseThrow(() -> new NotHere("case"));
+    TroubleCase find(CollectionId collection, CaseId caseId) {
+        return cases.findByCollectionAndId(collection, caseId.value()).orElseThrow(() -> new NotHere("case"));
     }
 
     /** Of each finding the latest answer, by pin. */
@@ -76,14 +78,14 @@ class CaseBook {
                 .toList();
     }
 
-    Optional<CaseTrial> latestTrial(UUID collection, UUID caseId) {
+    Optional<CaseTrial> latestTrial(CollectionId collection, CaseId caseId) {
         return trials.of(collection, caseId).stream()
                 .filter(trial -> !trial.beside())
                 .max(Comparator.comparingInt(CaseTrial::number));
     }
 
     /** The trials that run now: the latest, and what runs beside it. */
-    List<CaseTrial> running(UUID collection, UUID caseId) {
+    List<CaseTrial> running(CollectionId collection, CaseId caseId) {
         int latest = latestTrial(collection, caseId).map(CaseTrial::number).orElse(0);
         return trials.of(collection, caseId).stream()
                 .filter(trial -> trial.number() >= latest)
@@ -134,7 +136,7 @@ class CaseBook {
 
     /** Plants at the same stop that have, or lately had, a catching pest, each with its name: known without looking. */
     List<Neighbour> infestedNeighbours(Plant plant) {
-        Map<UUID, Plant> beside = new LinkedHashMap<>();
+        Map<PlantId, Plant> beside = new LinkedHashMap<>();
         List<TroubleCase> decided =
                 cases.decidedSince(plant.collection(), LocalDate.now(clock).minusDays(PEST_LINGERS_DAYS));
         if (decided.isEmpty()) {
@@ -159,7 +161,7 @@ class CaseBook {
     record Neighbour(String name, String pest, boolean now) {}
 
     /** Another case of the same plant that is open. */
-    Optional<UUID> openBeside(TroubleCase troubleCase) {
+    Optional<CaseId> openBeside(TroubleCase troubleCase) {
         return cases.findByCollectionAndPlantOrderByOpenedOnDesc(troubleCase.collection(), troubleCase.plant()).stream()
                 .filter(other -> other.state().open() && !other.id().equals(troubleCase.id()))
                 .map(TroubleCase::id)

@@ -9,11 +9,14 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.UUID;
 import java.util.stream.Stream;
 import mildlantern.diagnosis.Part;
 import mildlantern.knowledge.Words;
+import mildlantern.place.StopId;
+import mildlantern.plant.PlantId;
 import mildlantern.treatment.CareSetting;
+import mildlantern.web.platform.CaseId;
+import mildlantern.web.platform.FormKey;
 import mildlantern.web.platform.NotHere;
 import mildlantern.web.platform.SignedIn;
 import mildlantern.web.platform.StaleVersion;
@@ -50,22 +53,22 @@ class CaseController {
 
     /** Where on the walk the plant of a case stands, for the frame of its pages. */
     @ModelAttribute("here")
-    Optional<UUID> here(
+    Optional<StopId> here(
             @AuthenticationPrincipal SignedIn member,
-            @PathVariable(required = false) Optional<UUID> id,
+            @PathVariable(required = false) Optional<CaseId> id,
             @RequestHeader(name = "HX-Request", required = false) Optional<String> htmx) {
         return htmx.isPresent() ? Optional.empty() : id.flatMap(it -> cases.stopOf(member.collection(), it));
     }
 
     @PostMapping("/plants/{plant}/cases")
-    String open(@AuthenticationPrincipal SignedIn member, @PathVariable UUID plant) {
+    String open(@AuthenticationPrincipal SignedIn member, @PathVariable PlantId plant) {
         return "redirect:/cases/" + cases.open(member.collection(), plant);
     }
 
     @GetMapping("/cases/{id}")
     String show(
             @AuthenticationPrincipal SignedIn member,
-            @PathVariable UUID id,
+            @PathVariable CaseId id,
             @RequestParam Optional<String> part,
             @RequestParam(defaultValue = "") String q,
             @RequestParam(defaultValue = "false") boolean recall,
@@ -87,7 +90,7 @@ class CaseController {
     @PostMapping("/cases/{id}/answers")
     String answer(
             @AuthenticationPrincipal SignedIn member,
-            @PathVariable UUID id,
+            @PathVariable CaseId id,
             @RequestParam long version,
             @RequestParam String finding,
             @RequestParam String state,
@@ -125,12 +128,12 @@ class CaseController {
     @GetMapping("/cases/{id}/decide")
     String decide(
             @AuthenticationPrincipal SignedIn member,
-            @PathVariable UUID id,
+            @PathVariable CaseId id,
             @RequestParam Optional<String> cause,
             @RequestParam Optional<String> also,
             Model model) {
         model.addAttribute("page", deciding.page(member.collection(), id, cause, also));
-        model.addAttribute("form", UUID.randomUUID());
+        model.addAttribute("form", FormKey.fresh());
         model.addAttribute("typed", new Typed("", "", "", "", Map.of()));
         return "casework/decide";
     }
@@ -141,8 +144,8 @@ class CaseController {
     @PostMapping("/cases/{id}/decide")
     String decided(
             @AuthenticationPrincipal SignedIn member,
-            @PathVariable UUID id,
-            @RequestParam UUID form,
+            @PathVariable CaseId id,
+            @RequestParam FormKey form,
             @RequestParam long version,
             @RequestParam String cause,
             @RequestParam(defaultValue = "") String trial,
@@ -190,20 +193,20 @@ class CaseController {
     }
 
     @GetMapping("/cases/{id}/look-again")
-    String lookAgain(@AuthenticationPrincipal SignedIn member, @PathVariable UUID id, Model model) {
+    String lookAgain(@AuthenticationPrincipal SignedIn member, @PathVariable CaseId id, Model model) {
         if (cases.waitsForOutcome(member.collection(), id)) {
             return "redirect:/cases/" + id + "/close";
         }
         model.addAttribute("page", pages.lookAgainPage(member.collection(), id));
-        model.addAttribute("form", UUID.randomUUID());
+        model.addAttribute("form", FormKey.fresh());
         return "casework/look-again";
     }
 
     @PostMapping("/cases/{id}/look-again")
     String lookedAgain(
             @AuthenticationPrincipal SignedIn member,
-            @PathVariable UUID id,
-            @RequestParam UUID form,
+            @PathVariable CaseId id,
+            @RequestParam FormKey form,
             @RequestParam long version,
             @RequestParam Map<String, String> fields,
             HttpServletResponse response,
@@ -226,7 +229,7 @@ class CaseController {
     }
 
     @GetMapping("/cases/{id}/close")
-    String close(@AuthenticationPrincipal SignedIn member, @PathVariable UUID id, Model model) {
+    String close(@AuthenticationPrincipal SignedIn member, @PathVariable CaseId id, Model model) {
         model.addAttribute("page", pages.closePage(member.collection(), id));
         model.addAttribute("forms", formKeys());
         return "casework/close";
@@ -235,8 +238,8 @@ class CaseController {
     @PostMapping("/cases/{id}/close")
     String closed(
             @AuthenticationPrincipal SignedIn member,
-            @PathVariable UUID id,
-            @RequestParam UUID form,
+            @PathVariable CaseId id,
+            @RequestParam FormKey form,
             @RequestParam long version,
             @RequestParam String outcome,
             @RequestParam(defaultValue = "") String lesson,
@@ -255,14 +258,14 @@ class CaseController {
                 care.put(setting, new CaseWriter.CareChange(text, reason.isBlank() ? "closed case" : reason));
             }
         }
-        UUID plant = cases.close(
+        PlantId plant = cases.close(
                 member.collection(), id, new CaseService.ClosingForm(form, version, outcome, cut(lesson, 2000), care));
         return "redirect:/plants/" + plant + "?closed";
     }
 
     /** Keys for the forms of the closing page, one each. */
-    static List<UUID> formKeys() {
-        return Stream.generate(UUID::randomUUID).limit(FORMS_ON_CLOSING).toList();
+    static List<FormKey> formKeys() {
+        return Stream.generate(FormKey::fresh).limit(FORMS_ON_CLOSING).toList();
     }
 
     private static String cut(String text, int most) {
@@ -273,8 +276,8 @@ class CaseController {
     @PostMapping("/cases/{id}/go-on")
     String goOn(
             @AuthenticationPrincipal SignedIn member,
-            @PathVariable UUID id,
-            @RequestParam UUID form,
+            @PathVariable CaseId id,
+            @RequestParam FormKey form,
             @RequestParam long version,
             @RequestParam String lookAgainOn,
             HttpServletResponse response,
@@ -293,8 +296,8 @@ class CaseController {
     @PostMapping("/cases/{id}/look-further")
     String lookFurther(
             @AuthenticationPrincipal SignedIn member,
-            @PathVariable UUID id,
-            @RequestParam UUID form,
+            @PathVariable CaseId id,
+            @RequestParam FormKey form,
             @RequestParam long version) {
         cases.lookFurther(member.collection(), id, form, version);
         return "redirect:/cases/" + id;

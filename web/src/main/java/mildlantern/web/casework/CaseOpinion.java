@@ -4,6 +4,7 @@ import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import java.time.LocalDate;
 import java.util.UUID;
+import mildlantern.web.platform.CaseId;
 import mildlantern.web.platform.Row;
 import org.jspecify.annotations.NullUnmarked;
 
@@ -12,7 +13,7 @@ import org.jspecify.annotations.NullUnmarked;
 @NullUnmarked
 class CaseOpinion extends Row {
     @Column(name = "case_id")
-    private UUID troubleCase;
+    private CaseId troubleCase;
 
     private int seq;
     private LocalDate onDay;

@@ -12,7 +12,6 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.UUID;
 import java.util.stream.Stream;
 import mildlantern.diagnosis.Comparison;
 import mildlantern.diagnosis.Differential;
@@ -32,6 +31,9 @@ import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
 import mildlantern.web.plant.PlatePictures;
 import mildlantern.web.plate.Plate;
+import mildlantern.web.platform.CaseId;
+import mildlantern.web.platform.CollectionId;
+import mildlantern.web.platform.FormKey;
 import mildlantern.web.routine.Records;
 import mildlantern.web.stop.Stops;
 import org.springframework.stereotype.Service;
@@ -80,7 +82,7 @@ class CasePages {
     }
 
     /** The case page; with a panel for what is asked. */
-    CaseViews.Board board(UUID collection, UUID caseId, Panels.Asked asked) {
+    CaseViews.Board board(CollectionId collection, CaseId caseId, Panels.Asked asked) {
         TroubleCase troubleCase = book.find(collection, caseId);
         Plant plant = plants.plant(collection, troubleCase.plant());
         PlantRecord record = records.record(plant);
@@ -121,7 +123,7 @@ class CasePages {
                 panel,
                 trialBoxes(troubleCase),
                 treatable(troubleCase),
-                UUID.randomUUID());
+                FormKey.fresh());
     }
 
     /** Whether a course can be composed against what was decided. */
@@ -149,7 +151,7 @@ class CasePages {
                         Optional.empty(),
                         Optional.ofNullable(troubleCase.mergedInto())));
             case CLOSED -> {
-                Optional<UUID> other = book.openBeside(troubleCase);
+                Optional<CaseId> other = book.openBeside(troubleCase);
                 String how = Optional.ofNullable(troubleCase.outcome())
                         .map(TroubleCase.Outcome::words)
                         .orElse("no outcome given");
@@ -227,7 +229,7 @@ class CasePages {
         return boxes;
     }
 
-    CaseViews.LookAgainPage lookAgainPage(UUID collection, UUID caseId) {
+    CaseViews.LookAgainPage lookAgainPage(CollectionId collection, CaseId caseId) {
         TroubleCase troubleCase = CaseService.inTrial(book.find(collection, caseId));
         Plant plant = plants.plant(collection, troubleCase.plant());
         List<CaseAnswer> latest = book.latestAnswers(troubleCase);
@@ -275,7 +277,7 @@ class CasePages {
         return finding.best().isEmpty() && finding.parts().contains(Part.WHOLE);
     }
 
-    CaseViews.ClosePage closePage(UUID collection, UUID caseId) {
+    CaseViews.ClosePage closePage(CollectionId collection, CaseId caseId) {
         TroubleCase troubleCase = book.find(collection, caseId);
         Plant plant = plants.plant(collection, troubleCase.plant());
         Optional<CaseTrial> latest = book.latestTrial(collection, caseId);

@@ -1,8 +1,8 @@
 package mildlantern.web.casework;
 
-import java.util.UUID;
 import mildlantern.diagnosis.Diagnosis;
 import mildlantern.treatment.Trials;
+import mildlantern.web.platform.CollectionId;
 import mildlantern.web.platform.ReadThrough;
 import mildlantern.web.platform.RowsOf;
 import org.jspecify.annotations.Nullable;
@@ -22,7 +22,7 @@ class CaseReadThrough implements ReadThrough {
     }
 
     @Override
-    public void readThrough(UUID collection) {
+    public void readThrough(CollectionId collection) {
         rows.each(TroubleCase.class, collection, one -> {
             cause(one.decidedCause());
             cause(one.secondCause());

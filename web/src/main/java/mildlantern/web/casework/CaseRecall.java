@@ -7,6 +7,7 @@ import jakarta.persistence.Enumerated;
 import java.time.LocalDate;
 import java.util.UUID;
 import mildlantern.web.log.LogKind;
+import mildlantern.web.platform.CaseId;
 import mildlantern.web.platform.Row;
 import org.jspecify.annotations.NullUnmarked;
 
@@ -27,7 +28,7 @@ class CaseRecall extends Row {
     }
 
     @Column(name = "case_id")
-    private UUID troubleCase;
+    private CaseId troubleCase;
 
     @Enumerated(EnumType.STRING)
     private LogKind kind;

@@ -5,6 +5,9 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import mildlantern.plant.PlantId;
+import mildlantern.web.platform.CaseId;
+import mildlantern.web.platform.CollectionId;
 import org.springframework.data.jpa.repository.Query;
 import org.springframework.data.repository.Repository;
 
@@ -15,11 +18,11 @@ final class CaseRepositories {
     interface Cases extends Repository<TroubleCase, UUID> {
         TroubleCase save(TroubleCase troubleCase);
 
-        Optional<TroubleCase> findByCollectionAndId(UUID collection, UUID id);
+        Optional<TroubleCase> findByCollectionAndId(CollectionId collection, UUID id);
 
-        List<TroubleCase> findByCollectionAndPlantOrderByOpenedOnDesc(UUID collection, UUID plant);
+        List<TroubleCase> findByCollectionAndPlantOrderByOpenedOnDesc(CollectionId collection, PlantId plant);
 
-        List<TroubleCase> findByCollectionAndStateIn(UUID collection, Collection<TroubleCase.State> states);
+        List<TroubleCase> findByCollectionAndStateIn(CollectionId collection, Collection<TroubleCase.State> states);
 
         /** Cases with a trial under way, or closed since a day with the cause decided on found right. */
         @Query("""
@@ -27,7 +30,7 @@ final class CaseRepositories {
                 and (c.state = mildlantern.web.casework.TroubleCase.State.TRIAL
                 or c.closedOn >= :since and c.outcome = mildlantern.web.casework.TroubleCase.Outcome.RIGHT_GUESS)
                 """)
-        List<TroubleCase> decidedSince(UUID collection, LocalDate since);
+        List<TroubleCase> decidedSince(CollectionId collection, LocalDate since);
     }
 
     interface Answers extends Repository<CaseAnswer, UUID> {
@@ -35,7 +38,7 @@ final class CaseRepositories {
 
         @Query(
                 "select a from CaseAnswer a where a.collection = :collection and a.troubleCase = :troubleCase order by a.visit, a.pin")
-        List<CaseAnswer> of(UUID collection, UUID troubleCase);
+        List<CaseAnswer> of(CollectionId collection, CaseId troubleCase);
     }
 
     interface Opinions extends Repository<CaseOpinion, UUID> {
@@ -43,18 +46,18 @@ final class CaseRepositories {
 
         @Query(
                 "select o from CaseOpinion o where o.collection = :collection and o.troubleCase = :troubleCase order by o.seq, o.probability desc")
-        List<CaseOpinion> of(UUID collection, UUID troubleCase);
+        List<CaseOpinion> of(CollectionId collection, CaseId troubleCase);
 
         @Query(
                 "select coalesce(max(o.seq), -1) from CaseOpinion o where o.collection = :collection and o.troubleCase = :troubleCase")
-        int latest(UUID collection, UUID troubleCase);
+        int latest(CollectionId collection, CaseId troubleCase);
     }
 
     interface Recalls extends Repository<CaseRecall, UUID> {
         CaseRecall save(CaseRecall recall);
 
         @Query("select r from CaseRecall r where r.collection = :collection and r.troubleCase = :troubleCase")
-        List<CaseRecall> of(UUID collection, UUID troubleCase);
+        List<CaseRecall> of(CollectionId collection, CaseId troubleCase);
     }
 
     interface CaseTrials extends Repository<CaseTrial, UUID> {
@@ -62,13 +65,13 @@ final class CaseRepositories {
 
         @Query(
                 "select t from CaseTrial t where t.collection = :collection and t.troubleCase = :troubleCase order by t.number")
-        List<CaseTrial> of(UUID collection, UUID troubleCase);
+        List<CaseTrial> of(CollectionId collection, CaseId troubleCase);
 
         @Query("""
                 select t from CaseTrial t where t.collection = :collection and t.troubleCase in
                 (select c.id from TroubleCase c where c.collection = :collection and c.state = mildlantern.web.casework.TroubleCase.State.TRIAL)
                 order by t.number
                 """)
-        List<CaseTrial> running(UUID collection);
+        List<CaseTrial> running(CollectionId collection);
     }
 }

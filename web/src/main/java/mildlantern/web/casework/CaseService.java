@@ -6,11 +6,12 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.UUID;
 import mildlantern.diagnosis.Diagnosis;
 import mildlantern.diagnosis.Disorder;
 import mildlantern.diagnosis.Finding;
 import mildlantern.diagnosis.Part;
+import mildlantern.place.StopId;
+import mildlantern.plant.PlantId;
 import mildlantern.treatment.CareSetting;
 import mildlantern.treatment.SideBySide;
 import mildlantern.treatment.Trial;
@@ -18,6 +19,9 @@ import mildlantern.treatment.Trials;
 import mildlantern.web.log.LogKind;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
+import mildlantern.web.platform.CaseId;
+import mildlantern.web.platform.CollectionId;
+import mildlantern.web.platform.FormKey;
 import mildlantern.web.platform.NotHere;
 import mildlantern.web.platform.StaleVersion;
 import mildlantern.web.platform.WrittenForms;
@@ -63,13 +67,13 @@ public class CaseService {
 
     /** Opens a case on a plant, or finds the one that is open: a plant has one at a time. */
     @Transactional
-    public UUID open(UUID collection, UUID plantId) {
+    public CaseId open(CollectionId collection, PlantId plantId) {
         Plant plant = plants.plant(collection, plantId);
         return cases.findByCollectionAndPlantOrderByOpenedOnDesc(collection, plantId).stream()
                 .filter(troubleCase -> troubleCase.state().open())
                 .map(TroubleCase::id)
                 .findFirst()
-                .orElseGet(() -> writer.open(plant, UUID.randomUUID(), LocalDate.now(clock)));
+                .orElseGet(() -> writer.open(plant, CaseId.fresh(), LocalDate.now(clock)));
     }
 
     /**
@@ -78,7 +82,8 @@ public class CaseService {
      * @throws StaleVersion if the case has changed since the page was made; the message carries the answer
      */
     @Transactional
-    public void answer(UUID collection, UUID caseId, long version, String findingId, String state, Part part) {
+    public void answer(
+            CollectionId collection, CaseId caseId, long version, String findingId, String state, Part part) {
         TroubleCase troubleCase = book.find(collection, caseId);
         Finding finding = diagnosis.knowledge().finding(findingId).orElseThrow(() -> new NotHere("finding"));
         if (!CaseAnswer.SKIPPED.equals(state) && finding.state(state).isEmpty()) {
@@ -112,7 +117,7 @@ public class CaseService {
      * @param second a second cause to treat beside it, if any
      */
     record DecisionForm(
-            UUID form,
+            FormKey form,
             long version,
             String cause,
             String trial,
@@ -135,13 +140,13 @@ public class CaseService {
     }
 
     /** Whether a cause is not the first of the ladder, so that the grower overrules it. */
-    boolean overrules(UUID collection, UUID caseId, String causeId) {
+    boolean overrules(CollectionId collection, CaseId caseId, String causeId) {
         return CaseWriter.overrules(book.differential(book.find(collection, caseId)), causeId);
     }
 
     /** Decides on a cause and starts its trial, once. */
     @Transactional
-    public void decide(UUID collection, UUID caseId, DecisionForm decision) {
+    public void decide(CollectionId collection, CaseId caseId, DecisionForm decision) {
         TroubleCase troubleCase = book.find(collection, caseId);
         Disorder disorder = cause(decision.cause());
         Trial trial = trialFor(disorder, decision.trial());
@@ -178,7 +183,7 @@ public class CaseService {
 
     /** Lets a case rest until a day, once; it stands on the round again on that day. */
     @Transactional
-    public void pause(UUID collection, UUID caseId, UUID form, long version, LocalDate until) {
+    public void pause(CollectionId collection, CaseId caseId, FormKey form, long version, LocalDate until) {
         TroubleCase troubleCase = book.find(collection, caseId);
         if (forms.firstTime(collection, form)) {
             current(troubleCase, version, "");
@@ -196,9 +201,9 @@ public class CaseService {
      * @return the case that is open now
      */
     @Transactional
-    public UUID reopen(UUID collection, UUID caseId, UUID form, long version) {
+    public CaseId reopen(CollectionId collection, CaseId caseId, FormKey form, long version) {
         TroubleCase troubleCase = book.find(collection, caseId);
-        Optional<UUID> open = book.openBeside(troubleCase);
+        Optional<CaseId> open = book.openBeside(troubleCase);
         if (forms.firstTime(collection, form)) {
             current(troubleCase, version, "");
             if (troubleCase.state() != TroubleCase.State.PAUSED && troubleCase.state() != TroubleCase.State.CLOSED) {
@@ -212,7 +217,13 @@ public class CaseService {
 
     /** Keeps what the grower recalls of the last weeks, once. */
     @Transactional
-    public void recall(UUID collection, UUID caseId, UUID form, long version, LogKind kind, CaseRecall.Answer answer) {
+    public void recall(
+            CollectionId collection,
+            CaseId caseId,
+            FormKey form,
+            long version,
+            LogKind kind,
+            CaseRecall.Answer answer) {
         TroubleCase troubleCase = book.find(collection, caseId);
         if (forms.firstTime(collection, form)) {
             current(troubleCase, version, kind.words());
@@ -227,7 +238,8 @@ public class CaseService {
 
     /** Stores a look again and ends the trial with the verdict, once. */
     @Transactional
-    public void lookAgain(UUID collection, UUID caseId, UUID form, long version, Map<String, String> states) {
+    public void lookAgain(
+            CollectionId collection, CaseId caseId, FormKey form, long version, Map<String, String> states) {
         TroubleCase troubleCase = book.find(collection, caseId);
         if (!forms.firstTime(collection, form)) {
             return;
@@ -261,11 +273,11 @@ public class CaseService {
      * @param care lines of the care sheet to change
      */
     record ClosingForm(
-            UUID form, long version, String outcome, String lesson, Map<CareSetting, CaseWriter.CareChange> care) {}
+            FormKey form, long version, String outcome, String lesson, Map<CareSetting, CaseWriter.CareChange> care) {}
 
     /** Closes a case, once. Returns the plant. */
     @Transactional
-    public UUID close(UUID collection, UUID caseId, ClosingForm closing) {
+    public PlantId close(CollectionId collection, CaseId caseId, ClosingForm closing) {
         TroubleCase troubleCase = book.find(collection, caseId);
         if (forms.firstTime(collection, closing.form())) {
             current(troubleCase, closing.version(), closing.lesson());
@@ -279,7 +291,7 @@ public class CaseService {
 
     /** After a look again: the same trial goes on until another day, once. */
     @Transactional
-    public void goOn(UUID collection, UUID caseId, UUID form, long version, LocalDate lookAgainOn) {
+    public void goOn(CollectionId collection, CaseId caseId, FormKey form, long version, LocalDate lookAgainOn) {
         TroubleCase troubleCase = inTrial(book.find(collection, caseId));
         if (forms.firstTime(collection, form)) {
             current(troubleCase, version, "");
@@ -293,7 +305,7 @@ public class CaseService {
 
     /** After a look again: back to the causes, with all that was seen, once. */
     @Transactional
-    public void lookFurther(UUID collection, UUID caseId, UUID form, long version) {
+    public void lookFurther(CollectionId collection, CaseId caseId, FormKey form, long version) {
         TroubleCase troubleCase = book.find(collection, caseId);
         if (forms.firstTime(collection, form)) {
             current(troubleCase, version, "");
@@ -305,14 +317,14 @@ public class CaseService {
     }
 
     /** The stop at which the plant of a case stands, if the collection has such a case. */
-    Optional<UUID> stopOf(UUID collection, UUID caseId) {
-        return cases.findByCollectionAndId(collection, caseId)
+    Optional<StopId> stopOf(CollectionId collection, CaseId caseId) {
+        return cases.findByCollectionAndId(collection, caseId.value())
                 .map(troubleCase ->
                         plants.plant(collection, troubleCase.plant()).stop());
     }
 
     /** Whether the running trial has been looked at again and waits for what follows. */
-    boolean waitsForOutcome(UUID collection, UUID caseId) {
+    boolean waitsForOutcome(CollectionId collection, CaseId caseId) {
         TroubleCase troubleCase = book.find(collection, caseId);
         return troubleCase.state() == TroubleCase.State.TRIAL
                 && book.latestTrial(collection, caseId)

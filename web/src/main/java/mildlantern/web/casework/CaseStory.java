@@ -9,11 +9,12 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
-import java.util.UUID;
 import mildlantern.diagnosis.Diagnosis;
 import mildlantern.diagnosis.Disorder;
 import mildlantern.knowledge.Words;
 import mildlantern.web.plant.Plants;
+import mildlantern.web.platform.CaseId;
+import mildlantern.web.platform.CollectionId;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -46,7 +47,7 @@ class CaseStory {
         this.diagnosis = diagnosis;
     }
 
-    CaseViews.StoryPage page(UUID collection, UUID caseId) {
+    CaseViews.StoryPage page(CollectionId collection, CaseId caseId) {
         TroubleCase troubleCase = book.find(collection, caseId);
         Map<Integer, List<CaseOpinion>> ladders = new TreeMap<>();
         opinions.of(collection, caseId)

@@ -12,6 +12,7 @@ import java.util.stream.Collectors;
 import mildlantern.diagnosis.Comparison.Verdict;
 import mildlantern.treatment.Hold;
 import mildlantern.treatment.Trial;
+import mildlantern.web.platform.CaseId;
 import mildlantern.web.platform.Row;
 import org.jspecify.annotations.NullUnmarked;
 
@@ -20,7 +21,7 @@ import org.jspecify.annotations.NullUnmarked;
 @NullUnmarked
 class CaseTrial extends Row {
     @Column(name = "case_id")
-    private UUID troubleCase;
+    private CaseId troubleCase;
 
     private int number;
     private boolean beside;
@@ -66,7 +67,7 @@ class CaseTrial extends Row {
         verdict = with;
     }
 
-    UUID troubleCase() {
+    CaseId troubleCase() {
         return troubleCase;
     }
 

@@ -10,13 +10,15 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import mildlantern.plant.PlantId;
 import mildlantern.round.PlantToday;
 import mildlantern.treatment.Hold;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Troubles;
+import mildlantern.web.platform.CaseId;
+import mildlantern.web.platform.CollectionId;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -47,10 +49,11 @@ public class CaseTroubles implements Troubles {
      * @param holds what must wait, by plant
      * @param catching plants that have something catching: its cause was decided on, and the case is still open
      */
-    public record Open(Map<UUID, PlantToday.Trouble> troubles, Map<UUID, Set<Hold>> holds, Set<UUID> catching) {}
+    public record Open(
+            Map<PlantId, PlantToday.Trouble> troubles, Map<PlantId, Set<Hold>> holds, Set<PlantId> catching) {}
 
     /** All open cases, read once. */
-    public Open open(UUID collection) {
+    public Open open(CollectionId collection) {
         List<TroubleCase> open = cases.findByCollectionAndStateIn(collection, STATES);
         List<CaseTrial> running = open.isEmpty() ? List.of() : caseTrials.running(collection);
         return new Open(
@@ -59,12 +62,12 @@ public class CaseTroubles implements Troubles {
                 open.stream().filter(book::catching).map(TroubleCase::plant).collect(Collectors.toSet()));
     }
 
-    private static Map<UUID, PlantToday.Trouble> troubles(List<TroubleCase> open, List<CaseTrial> running) {
-        Map<UUID, LocalDate> lookAgain = new LinkedHashMap<>();
+    private static Map<PlantId, PlantToday.Trouble> troubles(List<TroubleCase> open, List<CaseTrial> running) {
+        Map<CaseId, LocalDate> lookAgain = new LinkedHashMap<>();
         running.stream()
                 .filter(trial -> !trial.beside())
                 .forEach(trial -> lookAgain.put(trial.troubleCase(), trial.lookAgainOn()));
-        Map<UUID, PlantToday.Trouble> troubles = new LinkedHashMap<>();
+        Map<PlantId, PlantToday.Trouble> troubles = new LinkedHashMap<>();
         for (TroubleCase one : open) {
             troubles.put(
                     one.plant(),
@@ -78,11 +81,11 @@ public class CaseTroubles implements Troubles {
         return troubles;
     }
 
-    private static Map<UUID, Set<Hold>> holds(List<TroubleCase> open, List<CaseTrial> running) {
-        Map<UUID, UUID> plantOf = open.stream().collect(Collectors.toMap(TroubleCase::id, TroubleCase::plant));
-        Map<UUID, Set<Hold>> holds = new LinkedHashMap<>();
+    private static Map<PlantId, Set<Hold>> holds(List<TroubleCase> open, List<CaseTrial> running) {
+        Map<CaseId, PlantId> plantOf = open.stream().collect(Collectors.toMap(TroubleCase::id, TroubleCase::plant));
+        Map<PlantId, Set<Hold>> holds = new LinkedHashMap<>();
         for (CaseTrial trial : running) {
-            UUID plant = plantOf.get(trial.troubleCase());
+            PlantId plant = plantOf.get(trial.troubleCase());
             if (plant != null) {
                 // A later trial lets go of the one before; what runs beside it adds its own.
                 Set<Hold> held = EnumSet.noneOf(Hold.class);
@@ -105,15 +108,15 @@ public class CaseTroubles implements Troubles {
      * @param causes ids of the decided causes, the first one first; empty while none is decided
      * @param open whether it is still under work
      */
-    public record Decided(UUID id, UUID plant, LocalDate openedOn, List<String> causes, boolean open) {}
+    public record Decided(CaseId id, PlantId plant, LocalDate openedOn, List<String> causes, boolean open) {}
 
     /** One case, with what was decided. */
-    public Decided decided(UUID collection, UUID caseId) {
+    public Decided decided(CollectionId collection, CaseId caseId) {
         return decided(book.find(collection, caseId));
     }
 
     /** All open cases with a decided cause. */
-    public List<Decided> decided(UUID collection) {
+    public List<Decided> decided(CollectionId collection) {
         return cases.findByCollectionAndStateIn(collection, STATES).stream()
                 .map(CaseTroubles::decided)
                 .filter(one -> !one.causes().isEmpty())

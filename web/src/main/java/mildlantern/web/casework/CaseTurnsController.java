@@ -6,8 +6,10 @@ import java.time.LocalDate;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
-import java.util.UUID;
+import mildlantern.place.StopId;
 import mildlantern.web.log.LogKind;
+import mildlantern.web.platform.CaseId;
+import mildlantern.web.platform.FormKey;
 import mildlantern.web.platform.SignedIn;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -37,7 +39,7 @@ class CaseTurnsController {
 
     /** Where on the walk the plant of a case stands, for the frame of its pages. */
     @ModelAttribute("here")
-    Optional<UUID> here(@AuthenticationPrincipal SignedIn member, @PathVariable UUID id) {
+    Optional<StopId> here(@AuthenticationPrincipal SignedIn member, @PathVariable CaseId id) {
         return cases.stopOf(member.collection(), id);
     }
 
@@ -45,8 +47,8 @@ class CaseTurnsController {
     @PostMapping("/cases/{id}/recall")
     String recall(
             @AuthenticationPrincipal SignedIn member,
-            @PathVariable UUID id,
-            @RequestParam UUID form,
+            @PathVariable CaseId id,
+            @RequestParam FormKey form,
             @RequestParam long version,
             @RequestParam LogKind kind,
             @RequestParam CaseRecall.Answer state,
@@ -62,7 +64,7 @@ class CaseTurnsController {
 
     /** Every ladder that the case ever showed. */
     @GetMapping("/cases/{id}/opinion")
-    String opinion(@AuthenticationPrincipal SignedIn member, @PathVariable UUID id, Model model) {
+    String opinion(@AuthenticationPrincipal SignedIn member, @PathVariable CaseId id, Model model) {
         model.addAttribute("page", story.page(member.collection(), id));
         return "casework/opinion";
     }
@@ -70,8 +72,8 @@ class CaseTurnsController {
     @PostMapping("/cases/{id}/pause")
     String pause(
             @AuthenticationPrincipal SignedIn member,
-            @PathVariable UUID id,
-            @RequestParam UUID form,
+            @PathVariable CaseId id,
+            @RequestParam FormKey form,
             @RequestParam long version,
             @RequestParam String until,
             HttpServletResponse response,
@@ -93,8 +95,8 @@ class CaseTurnsController {
     @PostMapping("/cases/{id}/reopen")
     String reopen(
             @AuthenticationPrincipal SignedIn member,
-            @PathVariable UUID id,
-            @RequestParam UUID form,
+            @PathVariable CaseId id,
+            @RequestParam FormKey form,
             @RequestParam long version) {
         return "redirect:/cases/" + cases.reopen(member.collection(), id, form, version);
     }

@@ -3,8 +3,10 @@ package mildlantern.web.casework;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
-import java.util.UUID;
+import mildlantern.plant.PlantId;
 import mildlantern.web.plate.Plate;
+import mildlantern.web.platform.CaseId;
+import mildlantern.web.platform.FormKey;
 
 /** What the templates of cases show. Sentences are finished here; the templates compute nothing. */
 final class CaseViews {
@@ -12,9 +14,9 @@ final class CaseViews {
 
     /** The case page: plate, ladder, next looks or the trial. */
     record Board(
-            UUID id,
+            CaseId id,
             long version,
-            UUID plant,
+            PlantId plant,
             String name,
             String subtitle,
             String state,
@@ -31,7 +33,7 @@ final class CaseViews {
             Optional<Panel> panel,
             List<TrialBox> trials,
             boolean treatable,
-            UUID form) {
+            FormKey form) {
         /** From so many findings on, the plate makes room for them. */
         private static final int MANY = 5;
 
@@ -43,7 +45,7 @@ final class CaseViews {
     }
 
     /** What became of a case that is not under work, and how it goes on. */
-    record Turn(String words, Optional<String> press, Optional<UUID> other) {}
+    record Turn(String words, Optional<String> press, Optional<CaseId> other) {}
 
     /** What the ladder comes to, in a sentence or two. */
     record Verdict(String standing, String lead, String words) {}
@@ -103,7 +105,7 @@ final class CaseViews {
     record Row(String finding, String part, String label, int pin, List<Choice> choices) {}
 
     /** Something that may have happened lately; known is what the record says of it. */
-    record RecallRow(String kind, UUID form, String label, Optional<String> known, List<Choice> choices) {}
+    record RecallRow(String kind, FormKey form, String label, Optional<String> known, List<Choice> choices) {}
 
     /** The trial under way. */
     record TrialBox(
@@ -120,7 +122,7 @@ final class CaseViews {
 
     /** Deciding on a cause and choosing a trial. */
     record DecidePage(
-            UUID id,
+            CaseId id,
             long version,
             String name,
             List<CauseOption> causes,
@@ -167,7 +169,7 @@ final class CaseViews {
 
     /** Looking again: each finding beside last time's answer. */
     record LookAgainPage(
-            UUID id,
+            CaseId id,
             long version,
             String name,
             List<TrialBox> trials,
@@ -180,7 +182,7 @@ final class CaseViews {
 
     /** How opinion moved: one line a cause, one step an answer. */
     record StoryPage(
-            UUID id,
+            CaseId id,
             String name,
             String subtitle,
             List<StoryLine> lines,
@@ -196,9 +198,9 @@ final class CaseViews {
 
     /** Closing, after a look again or without. */
     record ClosePage(
-            UUID id,
+            CaseId id,
             long version,
-            UUID plant,
+            PlantId plant,
             String name,
             Optional<Compared> compared,
             String cause,

@@ -9,7 +9,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.UUID;
 import java.util.stream.Collectors;
 import mildlantern.diagnosis.Comparison;
 import mildlantern.diagnosis.Differential;
@@ -22,6 +21,8 @@ import mildlantern.web.plant.CareEntry;
 import mildlantern.web.plant.CareSheets;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
+import mildlantern.web.platform.CaseId;
+import mildlantern.web.platform.CollectionId;
 import mildlantern.web.routine.RecordWriter;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -78,7 +79,7 @@ public class CaseWriter {
     }
 
     /** Opens a case on a plant. */
-    public UUID open(Plant plant, UUID id, LocalDate day) {
+    public CaseId open(Plant plant, CaseId id, LocalDate day) {
         TroubleCase troubleCase = cases.save(new TroubleCase(id, plant.collection(), plant.id(), day));
         keepOpinion(troubleCase, null, null, day);
         return troubleCase.id();
@@ -94,7 +95,7 @@ public class CaseWriter {
     }
 
     /** Stores an answer of the present visit; answering again changes it. */
-    public void answer(UUID collection, UUID caseId, String finding, String state, Part part, LocalDate day) {
+    public void answer(CollectionId collection, CaseId caseId, String finding, String state, Part part, LocalDate day) {
         TroubleCase troubleCase = toChange(collection, caseId);
         List<CaseAnswer> before = answers.of(collection, caseId);
         Optional<CaseAnswer> now = before.stream()
@@ -125,7 +126,7 @@ public class CaseWriter {
      *
      * @param note why, if the grower said so; may be empty
      */
-    public void decide(UUID collection, UUID caseId, Disorder cause, Trial trial, String note, Days days) {
+    public void decide(CollectionId collection, CaseId caseId, Disorder cause, Trial trial, String note, Days days) {
         TroubleCase troubleCase = toChange(collection, caseId);
         Differential differential = book.differential(troubleCase);
         troubleCase.decide(cause.id(), differential.probability(cause.id()), note, overrules(differential, cause.id()));
@@ -133,7 +134,7 @@ public class CaseWriter {
     }
 
     /** Treats a second cause beside the first; both are looked at again on the same day. */
-    void decideBeside(UUID collection, UUID caseId, Disorder cause, Trial trial, Days days) {
+    void decideBeside(CollectionId collection, CaseId caseId, Disorder cause, Trial trial, Days days) {
         TroubleCase troubleCase = toChange(collection, caseId);
         troubleCase.decideBeside(cause.id());
         start(troubleCase, trial, true, days.decidedOn(), days.lookAgainOn());
@@ -147,7 +148,7 @@ public class CaseWriter {
     }
 
     /** Goes on with the same trial until another day. */
-    void goOn(UUID collection, UUID caseId, List<Going> going, LocalDate day, LocalDate lookAgainOn) {
+    void goOn(CollectionId collection, CaseId caseId, List<Going> going, LocalDate day, LocalDate lookAgainOn) {
         TroubleCase troubleCase = toChange(collection, caseId);
         going.forEach(one -> start(troubleCase, one.trial(), one.beside(), day, lookAgainOn));
     }
@@ -161,17 +162,17 @@ public class CaseWriter {
     }
 
     /** Lets a case rest until a day. */
-    void pause(UUID collection, UUID caseId, LocalDate until) {
+    void pause(CollectionId collection, CaseId caseId, LocalDate until) {
         toChange(collection, caseId).pause(until);
     }
 
     /** Takes a paused or closed case up again. */
-    void reopen(UUID collection, UUID caseId) {
+    void reopen(CollectionId collection, CaseId caseId) {
         toChange(collection, caseId).reopen();
     }
 
     /** Hands all that an ended case has seen and the open one has not over to the open one. */
-    void merge(UUID collection, UUID endedId, UUID openId) {
+    void merge(CollectionId collection, CaseId endedId, CaseId openId) {
         TroubleCase ended = toChange(collection, endedId);
         TroubleCase open = toChange(collection, openId);
         Set<String> known =
@@ -185,7 +186,7 @@ public class CaseWriter {
     }
 
     /** Keeps what the grower recalls; what happened this week or month goes into the plant's record, dated as remembered. */
-    void recall(UUID collection, UUID caseId, LogKind kind, CaseRecall.Answer answer, LocalDate day) {
+    void recall(CollectionId collection, CaseId caseId, LogKind kind, CaseRecall.Answer answer, LocalDate day) {
         TroubleCase troubleCase = toChange(collection, caseId);
         Optional<CaseRecall> before = recalls.of(collection, caseId).stream()
                 .filter(recall -> recall.kind() == kind)
@@ -205,32 +206,32 @@ public class CaseWriter {
     }
 
     /** Begins a look again: the answers that follow belong to a new visit. */
-    public void lookAgain(UUID collection, UUID caseId) {
+    public void lookAgain(CollectionId collection, CaseId caseId) {
         toChange(collection, caseId).nextVisit();
     }
 
     /** Ends the running trial with the verdict that its two looks give. */
-    public Comparison.Verdict finish(UUID collection, UUID caseId, LocalDate day) {
+    public Comparison.Verdict finish(CollectionId collection, CaseId caseId, LocalDate day) {
         TroubleCase troubleCase = toChange(collection, caseId);
         Comparison comparison = book.compare(troubleCase);
         book.running(collection, caseId).forEach(trial -> trial.finish(day, comparison.verdict()));
         return comparison.verdict();
     }
 
-    private void stopTrials(UUID collection, UUID caseId) {
+    private void stopTrials(CollectionId collection, CaseId caseId) {
         trials.of(collection, caseId).forEach(CaseTrial::stop);
     }
 
     /** Goes back to weighing causes, with all that was seen. */
-    void lookFurther(UUID collection, UUID caseId) {
+    void lookFurther(CollectionId collection, CaseId caseId) {
         toChange(collection, caseId).lookFurther();
         stopTrials(collection, caseId);
     }
 
     /** Closes a case and writes what it changes on the care sheet. */
     public void close(
-            UUID collection,
-            UUID caseId,
+            CollectionId collection,
+            CaseId caseId,
             String outcome,
             String lesson,
             Map<CareSetting, CareChange> care,
@@ -247,9 +248,9 @@ public class CaseWriter {
     public record CareChange(String text, String reason) {}
 
     /** The case to be changed: its version moves on, even if only its answers change. */
-    private TroubleCase toChange(UUID collection, UUID caseId) {
+    private TroubleCase toChange(CollectionId collection, CaseId caseId) {
         TroubleCase troubleCase =
-                cases.findByCollectionAndId(collection, caseId).orElseThrow();
+                cases.findByCollectionAndId(collection, caseId.value()).orElseThrow();
         entities.lock(troubleCase, LockModeType.OPTIMISTIC_FORCE_INCREMENT);
         return troubleCase;
     }

@@ -5,7 +5,6 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.UUID;
 import mildlantern.diagnosis.Cause;
 import mildlantern.diagnosis.Differential;
 import mildlantern.diagnosis.Disorder;
@@ -16,6 +15,8 @@ import mildlantern.treatment.Trial;
 import mildlantern.treatment.Trials;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
+import mildlantern.web.platform.CaseId;
+import mildlantern.web.platform.CollectionId;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -41,7 +42,8 @@ class DecidePages {
         this.clock = clock;
     }
 
-    CaseViews.DecidePage page(UUID collection, UUID caseId, Optional<String> causeId, Optional<String> alsoId) {
+    CaseViews.DecidePage page(
+            CollectionId collection, CaseId caseId, Optional<String> causeId, Optional<String> alsoId) {
         TroubleCase troubleCase = book.find(collection, caseId);
         Plant plant = plants.plant(collection, troubleCase.plant());
         Differential differential = book.differential(troubleCase);

@@ -8,7 +8,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.UUID;
 import mildlantern.diagnosis.Diagnosis;
 import mildlantern.diagnosis.Finding;
 import mildlantern.diagnosis.FindingSearch;
@@ -22,6 +21,7 @@ import mildlantern.web.log.LogKind;
 import mildlantern.web.log.LogRow;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plate.Plate;
+import mildlantern.web.platform.FormKey;
 import org.springframework.stereotype.Component;
 
 /** The panel of a case page: what can be answered for a touched part, for typed words, or when recalling. */
@@ -175,7 +175,7 @@ class Panels {
             choices.add(choice(CaseRecall.Answer.NO, "no", "n", said));
         }
         return new CaseViews.RecallRow(
-                kind.name(), UUID.randomUUID(), kind.words(), known.map(it -> known(it, today)), choices);
+                kind.name(), FormKey.fresh(), kind.words(), known.map(it -> known(it, today)), choices);
     }
 
     private static CaseViews.Choice choice(

@@ -6,7 +6,9 @@ import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Version;
 import java.time.LocalDate;
-import java.util.UUID;
+import mildlantern.plant.PlantId;
+import mildlantern.web.platform.CaseId;
+import mildlantern.web.platform.CollectionId;
 import mildlantern.web.platform.Row;
 import org.jspecify.annotations.NullUnmarked;
 
@@ -47,7 +49,7 @@ class TroubleCase extends Row {
     }
 
     @Column(name = "plant_id")
-    private UUID plant;
+    private PlantId plant;
 
     @Enumerated(EnumType.STRING)
     private State state = State.LOOKING;
@@ -64,7 +66,7 @@ class TroubleCase extends Row {
     private LocalDate pausedUntil;
 
     @Column(name = "merged_into")
-    private UUID mergedInto;
+    private CaseId mergedInto;
 
     private LocalDate closedOn;
 
@@ -78,8 +80,8 @@ class TroubleCase extends Row {
 
     protected TroubleCase() {}
 
-    TroubleCase(UUID id, UUID collection, UUID plant, LocalDate openedOn) {
-        super(id, collection);
+    TroubleCase(CaseId id, CollectionId collection, PlantId plant, LocalDate openedOn) {
+        super(id.value(), collection);
         this.plant = plant;
         this.openedOn = openedOn;
     }
@@ -131,7 +133,7 @@ class TroubleCase extends Row {
         lesson = learned;
     }
 
-    UUID plant() {
+    PlantId plant() {
         return plant;
     }
 
@@ -171,7 +173,7 @@ class TroubleCase extends Row {
         return pausedUntil;
     }
 
-    UUID mergedInto() {
+    CaseId mergedInto() {
         return mergedInto;
     }
 
@@ -189,5 +191,9 @@ class TroubleCase extends Row {
 
     long version() {
         return version == null ? 0 : version;
+    }
+
+    public CaseId id() {
+        return new CaseId(key());
     }
 }

@@ -16,7 +16,7 @@ import java.util.Set;
 import mildlantern.light.LightSource;
 import mildlantern.light.WindowLight;
 import mildlantern.sensing.Sample;
-import mildlantern.web.platform.BodyLimits;
+import mildlantern.web.edge.BodyLimits;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ProblemDetail;

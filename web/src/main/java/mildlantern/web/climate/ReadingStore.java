@@ -12,10 +12,12 @@ import java.util.List;
 import java.util.OptionalDouble;
 import java.util.UUID;
 import javax.sql.DataSource;
+import mildlantern.place.StopId;
 import mildlantern.sensing.Aside;
 import mildlantern.sensing.DayOfAir;
 import mildlantern.sensing.HourOfAir;
 import mildlantern.sensing.Sample;
+import mildlantern.web.platform.CollectionId;
 import org.jspecify.annotations.Nullable;
 import org.postgresql.PGConnection;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -57,7 +59,7 @@ class ReadingStore {
         return jdbc.sql("""
                         insert into raw_reading (sensor_id, at, collection_id, celsius, humidity, ppfd)
                         select ?, at, ?, celsius, humidity, ppfd from coming on conflict do nothing
-                        """).params(sensor.id(), sensor.collection()).update();
+                        """).params(sensor.key(), sensor.collection().value()).update();
     }
 
     private static StringBuilder cell(StringBuilder rows, OptionalDouble value) {
@@ -77,7 +79,7 @@ class ReadingStore {
     }
 
     /** Takes the means of a stop's hours anew, from the hour of one moment to that of another. */
-    void hours(UUID collection, UUID stop, Instant from, Instant to) {
+    void hours(CollectionId collection, StopId stop, Instant from, Instant to) {
         jdbc.sql("""
                         insert into hour_reading (stop_id, hour, collection_id, celsius, lowest, highest, humidity, ppfd, samples)
                         select s.stop_id, date_trunc('hour', r.at), s.collection_id,
@@ -88,11 +90,11 @@ class ReadingStore {
                         group by s.stop_id, date_trunc('hour', r.at), s.collection_id
                         on conflict (stop_id, hour) do update set celsius = excluded.celsius, lowest = excluded.lowest,
                             highest = excluded.highest, humidity = excluded.humidity, ppfd = excluded.ppfd, samples = excluded.samples
-                        """).params(collection, stop, at(from), at(to)).update();
+                        """).params(collection.value(), stop.value(), at(from), at(to)).update();
     }
 
     /** Stores hours as they are, for a past of which no single readings are kept. */
-    void addHours(UUID collection, UUID stop, List<HourOfAir> hours, int samples) {
+    void addHours(CollectionId collection, StopId stop, List<HourOfAir> hours, int samples) {
         StringBuilder rows = new StringBuilder(hours.size() * 96);
         for (HourOfAir hour : hours) {
             rows.append(stop).append('\t').append(hour.hour()).append('\t').append(collection);
@@ -108,12 +110,12 @@ class ReadingStore {
     }
 
     /** The hours of a stop from one moment to before another, in order. */
-    List<HourOfAir> read(UUID collection, UUID stop, Instant from, Instant to) {
+    List<HourOfAir> read(CollectionId collection, StopId stop, Instant from, Instant to) {
         return jdbc.sql("""
                         select hour, celsius, lowest, highest, humidity, ppfd from hour_reading
                         where collection_id = ? and stop_id = ? and hour >= ? and hour < ? order by hour
                         """)
-                .params(collection, stop, at(from), at(to))
+                .params(collection.value(), stop.value(), at(from), at(to))
                 .query((row, number) -> new HourOfAir(
                         row.getTimestamp(1).toInstant(),
                         number(row.getObject(2)),
@@ -129,7 +131,7 @@ class ReadingStore {
     }
 
     /** Writes what a day came to, beside what was typed. */
-    void day(UUID collection, UUID stop, DayOfAir day, OffsetDateTime now) {
+    void day(CollectionId collection, StopId stop, DayOfAir day, OffsetDateTime now) {
         jdbc.sql("""
                         insert into stop_reading (id, collection_id, stop_id, on_day, daily_light, humidity_percent, day_celsius,
                             night_celsius, wet_hours, origin, written_at)
@@ -138,8 +140,8 @@ class ReadingStore {
                             humidity_percent = excluded.humidity_percent, day_celsius = excluded.day_celsius,
                             night_celsius = excluded.night_celsius, wet_hours = excluded.wet_hours, written_at = excluded.written_at
                         """)
-                .param(collection)
-                .param(stop)
+                .param(collection.value())
+                .param(stop.value())
                 .param(day.day())
                 .param(tenths(day.mol()))
                 .param(tenths(day.humidity()))
@@ -169,8 +171,8 @@ class ReadingStore {
                                     + " on conflict do nothing")
                     .params(
                             UUID.randomUUID(),
-                            sensor.collection(),
-                            sensor.id(),
+                            sensor.collection().value(),
+                            sensor.key(),
                             at(value.at()),
                             value.what(),
                             value.value(),
@@ -182,12 +184,12 @@ class ReadingStore {
     /** What was set aside at a stop lately. */
     record AsideLine(OffsetDateTime at, String what, double value, String why) {}
 
-    List<AsideLine> aside(UUID collection, UUID stop, int most) {
+    List<AsideLine> aside(CollectionId collection, StopId stop, int most) {
         return jdbc.sql("""
                         select a.at, a.what, a.value, a.why from set_aside a join sensor s on s.id = a.sensor_id
                         where a.collection_id = ? and s.stop_id = ? order by a.at desc limit ?
                         """)
-                .params(collection, stop, most)
+                .params(collection.value(), stop.value(), most)
                 .query((row, number) -> new AsideLine(
                         row.getObject(1, OffsetDateTime.class), row.getString(2), row.getDouble(3), row.getString(4)))
                 .list();
@@ -212,8 +214,8 @@ class ReadingStore {
                         """)
                 .params(
                         UUID.randomUUID(),
-                        sensor.collection(),
-                        sensor.id(),
+                        sensor.collection().value(),
+                        sensor.key(),
                         file.name(),
                         file.readAt(),
                         file.lines(),
@@ -226,13 +228,13 @@ class ReadingStore {
                 .update();
     }
 
-    List<FileLine> files(UUID collection, UUID stop, int most) {
+    List<FileLine> files(CollectionId collection, StopId stop, int most) {
         return jdbc.sql("""
                         select f.name, f.read_at, f.lines, f.stored, f.twice, f.aside, f.from_at, f.to_at, f.gaps
                         from reading_file f join sensor s on s.id = f.sensor_id
                         where f.collection_id = ? and s.stop_id = ? order by f.read_at desc limit ?
                         """)
-                .params(collection, stop, most)
+                .params(collection.value(), stop.value(), most)
                 .query((row, number) -> new FileLine(
                         row.getString(1),
                         row.getObject(2, OffsetDateTime.class),

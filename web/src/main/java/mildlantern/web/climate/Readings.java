@@ -19,8 +19,8 @@ import java.util.HexFormat;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.UUID;
 import mildlantern.light.WindowLight;
+import mildlantern.place.StopId;
 import mildlantern.sensing.Aside;
 import mildlantern.sensing.DayOfAir;
 import mildlantern.sensing.Gap;
@@ -28,6 +28,8 @@ import mildlantern.sensing.HourOfAir;
 import mildlantern.sensing.LoggerFile;
 import mildlantern.sensing.Plausible;
 import mildlantern.sensing.Sample;
+import mildlantern.web.platform.CollectionId;
+import mildlantern.web.platform.FormKey;
 import mildlantern.web.platform.NotHere;
 import mildlantern.web.platform.WrittenForms;
 import mildlantern.web.routine.StopWriter;
@@ -81,7 +83,7 @@ public class Readings {
     public record Taken(int stored, int twice, List<Aside> aside) {}
 
     /** Puts a simulated station at a stop. */
-    public void simulate(UUID id, Stop stop, Stations.Room room) {
+    public void simulate(SensorId id, Stop stop, Stations.Room room) {
         sensors.save(new Sensor(id, stop, "Station", Sensor.Kind.SIMULATED, OffsetDateTime.now(clock))
                 .like(json.writeValueAsString(room)));
     }
@@ -97,9 +99,10 @@ public class Readings {
     }
 
     /** Stores what a simulated station read. */
-    public Taken takeFromStation(UUID collection, UUID sensor, List<Sample> samples) {
+    public Taken takeFromStation(CollectionId collection, SensorId sensor, List<Sample> samples) {
         return take(
-                sensors.findAndHoldByCollectionAndId(collection, sensor).orElseThrow(() -> new NotHere("sensor")),
+                sensors.findAndHoldByCollectionAndId(collection, sensor.value())
+                        .orElseThrow(() -> new NotHere("sensor")),
                 samples);
     }
 
@@ -107,7 +110,7 @@ public class Readings {
     record Token(String words) {}
 
     /** Adds a sensor that pushes its readings; its token is told this once. */
-    Optional<Token> pushing(UUID collection, UUID stopId, UUID form, String name) {
+    Optional<Token> pushing(CollectionId collection, StopId stopId, FormKey form, String name) {
         Stop stop = stops.stop(collection, stopId);
         if (!forms.firstTime(collection, form)) {
             return Optional.empty();
@@ -115,14 +118,16 @@ public class Readings {
         byte[] bytes = new byte[TOKEN_BYTES];
         random.nextBytes(bytes);
         String token = "ml_" + Base64.getUrlEncoder().withoutPadding().encodeToString(bytes);
-        sensors.save(new Sensor(form, stop, name.strip(), Sensor.Kind.PUSHED, OffsetDateTime.now(clock))
+        sensors.save(new Sensor(
+                        new SensorId(form.value()), stop, name.strip(), Sensor.Kind.PUSHED, OffsetDateTime.now(clock))
                 .knownBy(hash(token)));
         return Optional.of(new Token(token));
     }
 
     /** Retires a sensor: its readings stay, its token opens nothing any more. */
-    UUID retire(UUID collection, UUID id) {
-        Sensor sensor = sensors.findAndHoldByCollectionAndId(collection, id).orElseThrow(() -> new NotHere("sensor"));
+    StopId retire(CollectionId collection, SensorId id) {
+        Sensor sensor =
+                sensors.findAndHoldByCollectionAndId(collection, id.value()).orElseThrow(() -> new NotHere("sensor"));
         if (!sensor.retired()) {
             sensor.retire(OffsetDateTime.now(clock));
             sensors.save(sensor);
@@ -153,7 +158,8 @@ public class Readings {
      * @throws LoggerFile.Unreadable if it makes no sense; then nothing of it is stored
      */
     @Transactional(rollbackFor = LoggerFile.Unreadable.class)
-    void bring(UUID collection, UUID stopId, UUID form, String fileName, String text, LoggerFile.Asked asked)
+    void bring(
+            CollectionId collection, StopId stopId, FormKey form, String fileName, String text, LoggerFile.Asked asked)
             throws LoggerFile.Unreadable {
         Stop stop = stops.stop(collection, stopId);
         LoggerFile.Read read =
@@ -165,7 +171,7 @@ public class Readings {
                 .filter(one -> one.kind() == Sensor.Kind.LOGGER && !one.retired())
                 .findFirst()
                 .orElseGet(() -> sensors.save(
-                        new Sensor(UUID.randomUUID(), stop, "Logger", Sensor.Kind.LOGGER, OffsetDateTime.now(clock))));
+                        new Sensor(SensorId.fresh(), stop, "Logger", Sensor.Kind.LOGGER, OffsetDateTime.now(clock))));
         sensors.flush();
         store.aside(sensor, read.aside());
         Taken taken = take(sensor, read.samples());
@@ -246,13 +252,13 @@ public class Readings {
 
     /** The days of a stop, in order; the first and the last are included. */
     @Transactional(readOnly = true)
-    public List<DayOfAir> days(UUID collection, UUID stop, LocalDate from, LocalDate to) {
+    public List<DayOfAir> days(CollectionId collection, StopId stop, LocalDate from, LocalDate to) {
         return DayOfAir.of(hours(collection, stop, from, to), clock.getZone());
     }
 
     /** The hours of a stop's days, in order. */
     @Transactional(readOnly = true)
-    public List<HourOfAir> hours(UUID collection, UUID stop, LocalDate from, LocalDate to) {
+    public List<HourOfAir> hours(CollectionId collection, StopId stop, LocalDate from, LocalDate to) {
         ZoneId zone = clock.getZone();
         return store.read(
                 collection,
@@ -262,17 +268,17 @@ public class Readings {
     }
 
     @Transactional(readOnly = true)
-    List<Sensor> sensors(UUID collection, UUID stop) {
+    List<Sensor> sensors(CollectionId collection, StopId stop) {
         return sensors.findByCollectionAndStopOrderByName(collection, stop);
     }
 
     @Transactional(readOnly = true)
-    List<ReadingStore.FileLine> files(UUID collection, UUID stop) {
+    List<ReadingStore.FileLine> files(CollectionId collection, StopId stop) {
         return store.files(collection, stop, 6);
     }
 
     @Transactional(readOnly = true)
-    List<ReadingStore.AsideLine> aside(UUID collection, UUID stop) {
+    List<ReadingStore.AsideLine> aside(CollectionId collection, StopId stop) {
         return store.aside(collection, stop, 8);
     }
 

@@ -7,7 +7,7 @@ import jakarta.persistence.Enumerated;
 import jakarta.persistence.Version;
 import java.time.OffsetDateTime;
 import java.util.Optional;
-import java.util.UUID;
+import mildlantern.place.StopId;
 import mildlantern.web.platform.Row;
 import mildlantern.web.stop.Stop;
 import org.jspecify.annotations.NullUnmarked;
@@ -34,7 +34,7 @@ class Sensor extends Row {
     }
 
     @Column(name = "stop_id", updatable = false)
-    private UUID stop;
+    private StopId stop;
 
     private String name;
 
@@ -52,8 +52,8 @@ class Sensor extends Row {
 
     protected Sensor() {}
 
-    Sensor(UUID id, Stop stop, String name, Kind kind, OffsetDateTime createdAt) {
-        super(id, stop.collection());
+    Sensor(SensorId id, Stop stop, String name, Kind kind, OffsetDateTime createdAt) {
+        super(id.value(), stop.collection());
         this.stop = stop.id();
         this.name = name;
         this.kind = kind;
@@ -83,7 +83,7 @@ class Sensor extends Row {
         tokenHash = null;
     }
 
-    UUID stop() {
+    StopId stop() {
         return stop;
     }
 
@@ -105,5 +105,9 @@ class Sensor extends Row {
 
     boolean retired() {
         return retiredAt != null;
+    }
+
+    public SensorId id() {
+        return new SensorId(key());
     }
 }

@@ -1,6 +1,6 @@
 package mildlantern.web.climate;
 
-import java.util.UUID;
+import mildlantern.web.platform.CollectionId;
 import mildlantern.web.platform.ReadThrough;
 import mildlantern.web.platform.RowsOf;
 import org.springframework.stereotype.Component;
@@ -18,7 +18,7 @@ class SensorReadThrough implements ReadThrough {
     }
 
     @Override
-    public void readThrough(UUID collection) {
+    public void readThrough(CollectionId collection) {
         rows.each(Sensor.class, collection, sensor -> {
             if (sensor.kind() == Sensor.Kind.SIMULATED) {
                 json.readValue(String.valueOf(sensor.settings()), Stations.Room.class);

@@ -4,6 +4,8 @@ import jakarta.persistence.LockModeType;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import mildlantern.place.StopId;
+import mildlantern.web.platform.CollectionId;
 import org.springframework.data.jpa.repository.Lock;
 import org.springframework.data.jpa.repository.Query;
 import org.springframework.data.repository.Repository;
@@ -15,9 +17,9 @@ interface Sensors extends Repository<Sensor, UUID> {
     /** Writes what waits to be written, before tables are touched directly. */
     void flush();
 
-    Optional<Sensor> findByCollectionAndId(UUID collection, UUID id);
+    Optional<Sensor> findByCollectionAndId(CollectionId collection, UUID id);
 
-    List<Sensor> findByCollectionAndStopOrderByName(UUID collection, UUID stop);
+    List<Sensor> findByCollectionAndStopOrderByName(CollectionId collection, StopId stop);
 
     /** By its token, which says to which collection it belongs; held until the transaction ends, so that pushes wait for one another. */
     @Lock(LockModeType.PESSIMISTIC_WRITE)
@@ -26,7 +28,7 @@ interface Sensors extends Repository<Sensor, UUID> {
 
     @Lock(LockModeType.PESSIMISTIC_WRITE)
     @Query("select s from Sensor s where s.collection = :collection and s.id = :id")
-    Optional<Sensor> findAndHoldByCollectionAndId(UUID collection, UUID id);
+    Optional<Sensor> findAndHoldByCollectionAndId(CollectionId collection, UUID id);
 
     boolean existsByTokenHash(String hash);
 

@@ -3,13 +3,13 @@ package mildlantern.web.climate;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.Optional;
-import java.util.UUID;
 import mildlantern.air.Glazing;
 import mildlantern.light.Curtain;
 import mildlantern.light.Window;
 import mildlantern.light.WindowLight;
 import mildlantern.sensing.Station;
 import mildlantern.weather.WeatherSource;
+import mildlantern.web.platform.CollectionId;
 import mildlantern.web.platform.Maybe;
 import mildlantern.web.stop.Glass;
 import mildlantern.web.stop.Houses;
@@ -80,7 +80,7 @@ public class Stations {
     }
 
     /** Hours of daylight where a collection's house stands. */
-    public double hoursOfDay(UUID collection, LocalDate day) {
+    public double hoursOfDay(CollectionId collection, LocalDate day) {
         Houses.Site site = houses.site(collection);
         return light.outdoors()
                 .day(site.latitude(), site.longitude(), day.atStartOfDay(clock.getZone()), 0)
@@ -106,7 +106,7 @@ public class Stations {
     }
 
     /** Where a collection's house stands. */
-    public Station.Site site(UUID collection) {
+    public Station.Site site(CollectionId collection) {
         Houses.Site site = houses.site(collection);
         return new Station.Site(site.latitude(), site.longitude(), clock.getZone());
     }

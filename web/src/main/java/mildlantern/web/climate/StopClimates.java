@@ -7,7 +7,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import mildlantern.air.AirKnowledge;
@@ -17,10 +16,12 @@ import mildlantern.care.Gives;
 import mildlantern.light.Daylight;
 import mildlantern.light.Window;
 import mildlantern.light.WindowLight;
+import mildlantern.place.StopId;
 import mildlantern.quantity.Range;
 import mildlantern.quantity.Temperature;
 import mildlantern.weather.WeatherSource;
 import mildlantern.web.plant.Plant;
+import mildlantern.web.platform.CollectionId;
 import mildlantern.web.stop.Houses;
 import mildlantern.web.stop.Stop;
 import mildlantern.web.stop.StopKind;
@@ -69,13 +70,13 @@ public class StopClimates {
 
     /** What all stops of a collection give, by stop. */
     @Transactional(readOnly = true)
-    public Map<UUID, Gives> of(UUID collection) {
+    public Map<StopId, Gives> of(CollectionId collection) {
         LocalDate today = LocalDate.now(clock);
-        Map<UUID, List<StopReading>> readings =
+        Map<StopId, List<StopReading>> readings =
                 stops.readingsSince(collection, today.minusDays(METER_HOLDS_DAYS)).stream()
                         .collect(Collectors.groupingBy(StopReading::stop));
         OptionalDouble coldest = coldestOutside(collection, today);
-        Map<UUID, Gives> gives = new HashMap<>();
+        Map<StopId, Gives> gives = new HashMap<>();
         for (Stop stop : stops.walk(collection)) {
             gives.put(stop.id(), gives(stop, readings.getOrDefault(stop.id(), List.of()), coldest, today));
         }
@@ -175,7 +176,7 @@ public class StopClimates {
     }
 
     /** Mean of the last nights' lowest temperature outdoors, °C; empty where no weather is known. */
-    private OptionalDouble coldestOutside(UUID collection, LocalDate today) {
+    private OptionalDouble coldestOutside(CollectionId collection, LocalDate today) {
         Optional<WeatherSource> weather = weathers.of(collection);
         if (weather.isEmpty()) {
             return OptionalDouble.empty();

@@ -14,17 +14,18 @@ import java.time.ZoneId;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
-import java.util.UUID;
 import mildlantern.air.AirKnowledge;
 import mildlantern.light.Sky;
 import mildlantern.light.WindowLight;
+import mildlantern.place.StopId;
 import mildlantern.sensing.HourOfAir;
 import mildlantern.sensing.LoggerFile;
-import mildlantern.web.platform.BodyLimits;
-import mildlantern.web.platform.Gates;
+import mildlantern.web.edge.BodyLimits;
+import mildlantern.web.edge.Gates;
+import mildlantern.web.edge.Spooled;
+import mildlantern.web.platform.FormKey;
 import mildlantern.web.platform.RecordForms;
 import mildlantern.web.platform.SignedIn;
-import mildlantern.web.platform.Spooled;
 import mildlantern.web.platform.StaleEdit;
 import mildlantern.web.platform.StaleForms;
 import mildlantern.web.routine.StopWriter;
@@ -90,23 +91,23 @@ class StopController {
     @GetMapping("/stops/{id}")
     String show(
             @AuthenticationPrincipal SignedIn member,
-            @PathVariable UUID id,
+            @PathVariable StopId id,
             @RequestParam(defaultValue = "" + USUAL_DAYS) int days,
             Model model) {
         return page(member, id, days, model);
     }
 
     /** Shows the page; a form that is in the model already, with what was typed, stays. */
-    private String page(SignedIn member, UUID id, int days, Model model) {
+    private String page(SignedIn member, StopId id, int days, Model model) {
         Stop stop = stops.stop(member.collection(), id);
         LocalDate today = LocalDate.now(clock);
-        show(model, "reading", new StopForms.Reading(UUID.randomUUID(), today, null, null, null, null, null));
+        show(model, "reading", new StopForms.Reading(FormKey.fresh(), today, null, null, null, null, null));
         show(model, "shape", StopForms.Shape.of(stop));
         show(
                 model,
                 "meter",
                 new StopForms.Meter(
-                        UUID.randomUUID(),
+                        FormKey.fresh(),
                         today,
                         LocalTime.now(clock).withMinute(0).withSecond(0).withNano(0),
                         null,
@@ -115,7 +116,7 @@ class StopController {
         show(model, "site", StopForms.Site.of(houses.site(member.collection())));
         model.addAttribute("page", pages.page(member.collection(), id, days));
         model.addAttribute("here", id);
-        model.addAttribute("form", UUID.randomUUID());
+        model.addAttribute("form", FormKey.fresh());
         return "climate/stop";
     }
 
@@ -125,7 +126,7 @@ class StopController {
         }
     }
 
-    private String wrong(SignedIn member, UUID id, HttpServletResponse response, Model model) {
+    private String wrong(SignedIn member, StopId id, HttpServletResponse response, Model model) {
         response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
         return page(member, id, USUAL_DAYS, model);
     }
@@ -133,7 +134,7 @@ class StopController {
     @PostMapping("/stops/{id}/readings")
     String read(
             @AuthenticationPrincipal SignedIn member,
-            @PathVariable UUID id,
+            @PathVariable StopId id,
             @Valid @ModelAttribute("reading") StopForms.Reading reading,
             BindingResult problems,
             HttpServletResponse response,
@@ -162,7 +163,7 @@ class StopController {
     @PostMapping("/stops/{id}/meter")
     String meter(
             @AuthenticationPrincipal SignedIn member,
-            @PathVariable UUID id,
+            @PathVariable StopId id,
             @Valid @ModelAttribute("meter") StopForms.Meter meter,
             BindingResult problems,
             HttpServletResponse response,
@@ -196,8 +197,8 @@ class StopController {
     @PostMapping("/stops/{id}/tables")
     String bring(
             @AuthenticationPrincipal SignedIn member,
-            @PathVariable UUID id,
-            @RequestParam UUID form,
+            @PathVariable StopId id,
+            @RequestParam FormKey form,
             @RequestParam MultipartFile table,
             @RequestParam(defaultValue = "AS_WRITTEN") LoggerFile.Degrees degrees,
             @RequestParam(defaultValue = "AS_WRITTEN") LoggerFile.DayOrder order,
@@ -258,8 +259,8 @@ class StopController {
     @PostMapping("/stops/{id}/sensors")
     String sensor(
             @AuthenticationPrincipal SignedIn member,
-            @PathVariable UUID id,
-            @RequestParam UUID form,
+            @PathVariable StopId id,
+            @RequestParam FormKey form,
             @RequestParam(defaultValue = "") String name,
             HttpServletResponse response,
             RedirectAttributes flash,
@@ -274,14 +275,14 @@ class StopController {
     }
 
     @PostMapping("/sensors/{id}/retire")
-    String retire(@AuthenticationPrincipal SignedIn member, @PathVariable UUID id) {
+    String retire(@AuthenticationPrincipal SignedIn member, @PathVariable SensorId id) {
         return "redirect:/stops/" + readings.retire(member.collection(), id) + "#sensors";
     }
 
     @PostMapping("/stops/{id}/site")
     String site(
             @AuthenticationPrincipal SignedIn member,
-            @PathVariable UUID id,
+            @PathVariable StopId id,
             @Valid @ModelAttribute("site") StopForms.Site site,
             BindingResult problems,
             HttpServletResponse response,
@@ -308,7 +309,7 @@ class StopController {
     @GetMapping("/stops/{id}/hours.csv")
     ResponseEntity<String> hours(
             @AuthenticationPrincipal SignedIn member,
-            @PathVariable UUID id,
+            @PathVariable StopId id,
             @RequestParam(defaultValue = "366") int days) {
         Stop stop = stops.stop(member.collection(), id);
         LocalDate today = LocalDate.now(clock);
@@ -323,7 +324,7 @@ class StopController {
     @PostMapping("/stops/{id}")
     String keep(
             @AuthenticationPrincipal SignedIn member,
-            @PathVariable UUID id,
+            @PathVariable StopId id,
             @Valid @ModelAttribute("shape") StopForms.Shape shape,
             BindingResult problems,
             HttpServletResponse response,

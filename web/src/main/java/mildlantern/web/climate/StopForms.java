@@ -11,11 +11,11 @@ import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.Objects;
-import java.util.UUID;
 import mildlantern.air.Glazing;
 import mildlantern.light.Curtain;
 import mildlantern.light.Sky;
 import mildlantern.plant.Brightness;
+import mildlantern.web.platform.FormKey;
 import mildlantern.web.stop.Glass;
 import mildlantern.web.stop.Houses;
 import mildlantern.web.stop.Stop;
@@ -30,7 +30,7 @@ final class StopForms {
     /** A reading; percent, °C, mol/m² and day; what was not read is missing. */
     record Reading(
             @NotNull(message = "Open the page afresh.") @Nullable
-            UUID form,
+            FormKey form,
 
             @NotNull(message = "Give the day.")
             @PastOrPresent(message = "That day has not come yet.")
@@ -82,7 +82,7 @@ final class StopForms {
     /** A reading of a light meter, with its hour and sky. */
     record Meter(
             @NotNull(message = "Open the page afresh.") @Nullable
-            UUID form,
+            FormKey form,
 
             @NotNull(message = "Give the day.")
             @PastOrPresent(message = "That day has not come yet.")
@@ -106,7 +106,7 @@ final class StopForms {
     /** Where the house stands; degrees. */
     record Site(
             @NotNull(message = "Open the page afresh.") @Nullable
-            UUID form,
+            FormKey form,
 
             @NotNull(message = "−66 to 66 degrees.")
             @DecimalMin(value = "-66", message = "−66 to 66 degrees.")
@@ -125,7 +125,7 @@ final class StopForms {
 
         static Site of(Houses.Site site) {
             return new Site(
-                    UUID.randomUUID(),
+                    FormKey.fresh(),
                     site.said() ? site.latitude() : null,
                     site.said() ? site.longitude() : null,
                     site.version(),
@@ -136,7 +136,7 @@ final class StopForms {
     /** What a stop is; cm. */
     record Shape(
             @NotNull(message = "Open the page afresh.") @Nullable
-            UUID form,
+            FormKey form,
 
             @NotBlank(message = "Give the stop a name.") @Size(max = 80, message = "At most 80 characters.") @Nullable
             String name,
@@ -194,7 +194,7 @@ final class StopForms {
 
         static Shape of(Stop stop) {
             return new Shape(
-                    UUID.randomUUID(),
+                    FormKey.fresh(),
                     stop.name(),
                     stop.kind(),
                     stop.glass(),

@@ -9,7 +9,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Objects;
 import java.util.Optional;
-import java.util.UUID;
 import mildlantern.air.Air;
 import mildlantern.air.AirKnowledge;
 import mildlantern.care.Figure;
@@ -19,6 +18,8 @@ import mildlantern.knowledge.Words;
 import mildlantern.light.LightSource;
 import mildlantern.light.Photons;
 import mildlantern.light.WindowLight;
+import mildlantern.place.StopId;
+import mildlantern.plant.PlantId;
 import mildlantern.plant.Profile;
 import mildlantern.plant.Season;
 import mildlantern.quantity.Limits;
@@ -30,6 +31,7 @@ import mildlantern.sensing.HourOfAir;
 import mildlantern.weather.NightForecast;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
+import mildlantern.web.platform.CollectionId;
 import mildlantern.web.stop.Houses;
 import mildlantern.web.stop.Stop;
 import mildlantern.web.stop.StopKind;
@@ -90,7 +92,7 @@ class StopPages {
 
     /** A stop's page. */
     record Page(
-            UUID id,
+            StopId id,
             String name,
             String words,
             AirChart.Drawn chart,
@@ -113,13 +115,13 @@ class StopPages {
     record Now(String what, String value, String soft) {}
 
     /** A plant that stands badly. */
-    record Fit(UUID plant, String name, String kind, String words) {}
+    record Fit(PlantId plant, String name, String kind, String words) {}
 
     /** A typed reading in words. */
     record Read(LocalDate day, String light, String humidity, String warmth, String night) {}
 
     /** A sensor in a list. */
-    record SensorLine(UUID id, String name, String kind, String last, boolean retired, boolean simulated) {}
+    record SensorLine(SensorId id, String name, String kind, String last, boolean retired, boolean simulated) {}
 
     /** A table that was brought, in words. */
     record FileRow(String name, String words, String gaps) {}
@@ -127,7 +129,7 @@ class StopPages {
     /** The year's light by the window. */
     record Year(String path, List<AirChart.Mark> months, List<AirChart.Mark> ticks, String words) {}
 
-    Page page(UUID collection, UUID stopId, int days) {
+    Page page(CollectionId collection, StopId stopId, int days) {
         Stop stop = stops.stop(collection, stopId);
         LocalDate today = LocalDate.now(clock);
         int length = Math.max(2, Math.min(366, days));
@@ -292,7 +294,7 @@ class StopPages {
         return value == null ? "" : Limits.plain(value) + unit;
     }
 
-    private List<SensorLine> sensors(UUID collection, UUID stop) {
+    private List<SensorLine> sensors(CollectionId collection, StopId stop) {
         return readings.sensors(collection, stop).stream()
                 .map(sensor -> new SensorLine(
                         sensor.id(),
@@ -306,7 +308,7 @@ class StopPages {
                 .toList();
     }
 
-    private List<FileRow> files(UUID collection, UUID stop) {
+    private List<FileRow> files(CollectionId collection, StopId stop) {
         ZoneId zone = clock.getZone();
         return readings.files(collection, stop).stream()
                 .map(file -> new FileRow(
@@ -327,7 +329,7 @@ class StopPages {
         return String.format(Locale.UK, "%,d", number).replace(',', '\u202f');
     }
 
-    private List<String> aside(UUID collection, UUID stop) {
+    private List<String> aside(CollectionId collection, StopId stop) {
         return readings.aside(collection, stop).stream()
                 .map(line -> "%s: %s %s, %s"
                         .formatted(

@@ -2,9 +2,9 @@ package mildlantern.web.climate;
 
 import java.time.Clock;
 import java.util.Optional;
-import java.util.UUID;
 import mildlantern.weather.SimulatedWeather;
 import mildlantern.weather.WeatherSource;
+import mildlantern.web.platform.CollectionId;
 import mildlantern.web.stop.Houses;
 import org.springframework.stereotype.Component;
 
@@ -26,11 +26,11 @@ public class Weathers {
     }
 
     /** The weather where a collection stands; empty where no source is known. */
-    public Optional<WeatherSource> of(UUID collection) {
+    public Optional<WeatherSource> of(CollectionId collection) {
         Houses.Site site = houses.site(collection);
         return site.simulatedWeather()
                 ? Optional.of(new SimulatedWeather(
-                        collection.getMostSignificantBits(),
+                        collection.value().getMostSignificantBits(),
                         clock.getZone(),
                         new SimulatedWeather.Place(site.latitude(), SEA_MEAN, SEA_SWING)))
                 : Optional.empty();

@@ -3,6 +3,7 @@ package mildlantern.web.demo;
 import java.nio.charset.StandardCharsets;
 import java.util.UUID;
 import mildlantern.web.account.AccountService;
+import mildlantern.web.platform.CollectionId;
 import mildlantern.web.platform.LanternSettings;
 import mildlantern.web.stop.Houses;
 import org.springframework.boot.ApplicationArguments;
@@ -44,7 +45,7 @@ class DemoLoader implements ApplicationRunner {
 
     /** Loads the demo, once. */
     void load() {
-        UUID collection = id("collection");
+        CollectionId collection = new CollectionId(id("collection"));
         if (!collections.exists(collection)) {
             transaction.executeWithoutResult(status -> {
                 collections.make(collection, "Harrow Quay Signal House", "north");

@@ -19,8 +19,10 @@ import javax.sql.DataSource;
 import mildlantern.diagnosis.Part;
 import mildlantern.log.LogEntry;
 import mildlantern.log.Logged;
+import mildlantern.place.StopId;
 import mildlantern.plant.Brightness;
 import mildlantern.plant.FeedStrength;
+import mildlantern.plant.PlantId;
 import mildlantern.plant.PlantKnowledge;
 import mildlantern.plant.Profile;
 import mildlantern.plant.Stage;
@@ -33,6 +35,8 @@ import mildlantern.web.casework.CaseWriter;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
 import mildlantern.web.plant.PotKind;
+import mildlantern.web.platform.CaseId;
+import mildlantern.web.platform.CollectionId;
 import mildlantern.web.platform.LanternSettings;
 import mildlantern.web.routine.RecordWriter;
 import mildlantern.web.routine.Routine;
@@ -110,7 +114,7 @@ class GeneratedCollection implements ApplicationRunner {
     @Override
     public void run(ApplicationArguments arguments) {
         for (int size : settings.generated()) {
-            UUID id = UUID.nameUUIDFromBytes(new byte[] {(byte) (size >> 8), (byte) size});
+            CollectionId id = new CollectionId(UUID.nameUUIDFromBytes(new byte[] {(byte) (size >> 8), (byte) size}));
             if (!collections.exists(id)) {
                 new Making(id, size).make();
             }
@@ -118,7 +122,7 @@ class GeneratedCollection implements ApplicationRunner {
     }
 
     private final class Making {
-        private final UUID collection;
+        private final CollectionId collection;
         private final int size;
         private final Random chance;
         private final LocalDate today = LocalDate.now(clock);
@@ -127,7 +131,7 @@ class GeneratedCollection implements ApplicationRunner {
         private final List<Profile> kinds = List.copyOf(knowledge.profiles());
         private int entries;
 
-        Making(UUID collection, int size) {
+        Making(CollectionId collection, int size) {
             this.collection = collection;
             this.size = size;
             this.chance = new Random(SEED + size);
@@ -139,7 +143,7 @@ class GeneratedCollection implements ApplicationRunner {
                 collections.make(collection, "Generated " + size, "north");
                 accounts.open(collection, "generated-" + size, "Measurer", "measured by lamplight");
                 for (int i = 0; i * PLANTS_A_STOP < size; i++) {
-                    stops.add(allStops.store(new Stop(UUID.randomUUID(), collection, i + 1, "Stop " + (i + 1))
+                    stops.add(allStops.store(new Stop(StopId.fresh(), collection, i + 1, "Stop " + (i + 1))
                             .climate(
                                     Brightness.values()[1 + chance.nextInt(4)],
                                     35.0 + chance.nextInt(40),
@@ -159,7 +163,7 @@ class GeneratedCollection implements ApplicationRunner {
             routine.refreshAll(collection);
             transaction.executeWithoutResult(status -> {
                 for (int i = 0; i < size; i += PLANTS_A_CASE) {
-                    UUID opened = cases.open(made.get(i), UUID.randomUUID(), today.minusDays(2));
+                    CaseId opened = cases.open(made.get(i), CaseId.fresh(), today.minusDays(2));
                     cases.answer(collection, opened, "leaf.limp", "present", Part.LEAF, today.minusDays(2));
                 }
             });
@@ -175,7 +179,7 @@ class GeneratedCollection implements ApplicationRunner {
         private Plant plant(int number) {
             Profile kind = kinds.get(chance.nextInt(kinds.size()));
             return new Plant(
-                            UUID.randomUUID(),
+                            PlantId.fresh(),
                             collection,
                             stops.get(number / PLANTS_A_STOP).id(),
                             number % PLANTS_A_STOP,

@@ -13,6 +13,7 @@ import mildlantern.sensing.Sample;
 import mildlantern.sensing.Station;
 import mildlantern.weather.WeatherSource;
 import mildlantern.web.climate.Readings;
+import mildlantern.web.climate.SensorId;
 import mildlantern.web.climate.Stations;
 import mildlantern.web.climate.Weathers;
 import mildlantern.web.stop.Stop;
@@ -44,7 +45,7 @@ class HouseStations {
         WeatherSource weather = weathers.of(stop.collection()).orElseThrow();
         Stations.Room room =
                 stop.kind() == StopKind.OUTDOORS ? new Stations.Room(null, null, 0, 0, 0) : set(stop, weather);
-        readings.simulate(DemoLoader.id("station " + stop.name()), stop, room);
+        readings.simulate(new SensorId(DemoLoader.id("station " + stop.name())), stop, room);
         Station station = stations.station(stop, room, weather);
         Instant begin = from.atStartOfDay(clock.getZone()).toInstant();
         Instant now = clock.instant();
@@ -59,7 +60,7 @@ class HouseStations {
         Instant lately = now.minus(Duration.ofDays(2));
         Instant even = Instant.ofEpochSecond(lately.getEpochSecond() / 600 * 600);
         readings.takeFromStation(
-                stop.collection(), DemoLoader.id("station " + stop.name()), station.read(even, now, 10));
+                stop.collection(), new SensorId(DemoLoader.id("station " + stop.name())), station.read(even, now, 10));
     }
 
     /** A room whose air is, by its heating and its moisture, what the stop is said to be. */

@@ -12,7 +12,6 @@ import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.Random;
 import java.util.Set;
-import java.util.UUID;
 import mildlantern.air.AirKnowledge;
 import mildlantern.air.Glazing;
 import mildlantern.diagnosis.Diagnosis;
@@ -20,11 +19,13 @@ import mildlantern.diagnosis.Part;
 import mildlantern.light.Curtain;
 import mildlantern.log.LogEntry;
 import mildlantern.log.Logged;
+import mildlantern.place.StopId;
 import mildlantern.plant.AirMovement;
 import mildlantern.plant.Brightness;
 import mildlantern.plant.EventKind;
 import mildlantern.plant.FeedStrength;
 import mildlantern.plant.Near;
+import mildlantern.plant.PlantId;
 import mildlantern.plant.Profile;
 import mildlantern.plant.WaterSource;
 import mildlantern.treatment.CareSetting;
@@ -37,6 +38,8 @@ import mildlantern.web.plant.CareSheets;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
 import mildlantern.web.plant.PotKind;
+import mildlantern.web.platform.CaseId;
+import mildlantern.web.platform.CollectionId;
 import mildlantern.web.routine.RecordWriter;
 import mildlantern.web.routine.Routine;
 import mildlantern.web.routine.WaterBook;
@@ -107,19 +110,19 @@ class SignalHouse {
         this.clock = clock;
     }
 
-    void load(UUID collection) {
+    void load(CollectionId collection) {
         routine.writeAll(collection, () -> new House(collection).load());
     }
 
     private final class House {
-        private final UUID collection;
+        private final CollectionId collection;
         private final LocalDate today = LocalDate.now(clock);
         private final LocalDate begin = today.minusMonths(MONTHS);
         private final Random chance = new Random(SEED);
         private final Map<String, Stop> stops = new LinkedHashMap<>();
         private final Map<String, Plant> named = new LinkedHashMap<>();
 
-        House(UUID collection) {
+        House(CollectionId collection) {
             this.collection = collection;
         }
 
@@ -182,7 +185,7 @@ class SignalHouse {
                 @Nullable Integer glassCm,
                 int width,
                 int depth) {
-            Stop stop = new Stop(DemoLoader.id("stop " + name), collection, stops.size() + 1, name)
+            Stop stop = new Stop(new StopId(DemoLoader.id("stop " + name)), collection, stops.size() + 1, name)
                     .noted(note)
                     .built(kind, glass, glassCm)
                     .sized(width, depth);
@@ -215,7 +218,7 @@ class SignalHouse {
             for (SignalHousePlants.Line line : SignalHousePlants.all()) {
                 List<Integer> counts = line.counts();
                 Plant plant = new Plant(
-                                DemoLoader.id("plant " + line.name()),
+                                new PlantId(DemoLoader.id("plant " + line.name())),
                                 collection,
                                 at(line.stop()).id(),
                                 place++,
@@ -329,30 +332,30 @@ class SignalHouse {
         }
 
         private void troubles() {
-            UUID ripe = open("Ember", 9);
+            CaseId ripe = open("Ember", 9);
             answer(ripe, 9, "rosette.cup", "constricted", Part.CROWN);
             answer(ripe, 9, "leaf.pleated", "present", Part.NEW_LEAF);
             answer(ripe, 9, "offsets", "normal", Part.OFFSET);
             answer(ripe, 9, "stem.soft-base", "absent", Part.CROWN);
             decide(ripe, "growing-point-injury", "watch-only", 9, -12);
 
-            UUID limp = open("Tidewaiter", 3);
+            CaseId limp = open("Tidewaiter", 3);
             answer(limp, 3, "leaf.limp", "present", Part.LEAF);
             answer(limp, 3, "leaf.leathery", "present", Part.LEAF);
             answer(limp, 3, "leaf.stippling", "absent", Part.LEAF);
             answer(limp, 2, "soil.deep", "wet", Part.MEDIUM);
 
-            UUID mites = open("Big Anna", 8);
+            CaseId mites = open("Big Anna", 8);
             answer(mites, 8, "leaf.stippling", "present", Part.LEAF);
             answer(mites, 8, "leaf.webbing", "present", Part.LEAF);
             answer(mites, 8, "pest.moving-dots", "present", Part.LEAF);
             decide(mites, "spider-mites", "wash-and-soap-mites", 8, -2);
 
-            UUID ghost = open("Ghost fern", 1);
+            CaseId ghost = open("Ghost fern", 1);
             answer(ghost, 1, "leaf.grey-dull", "present", Part.LEAF);
             answer(ghost, 1, "leaf.edge-crisp", "present", Part.LEAF);
 
-            UUID crisp = open("Parchment", 22);
+            CaseId crisp = open("Parchment", 22);
             answer(crisp, 22, "leaf.edge-crisp", "present", Part.LEAF);
             answer(crisp, 22, "leaf.tip-brown", "present", Part.LEAF);
             answer(crisp, 22, "leaf.curled", "present", Part.NEW_LEAF);
@@ -361,16 +364,16 @@ class SignalHouse {
             answer(crisp, 22, "new-growth", "small", Part.NEW_LEAF);
             decide(crisp, "low-humidity", "raise-humidity", 21, 0);
 
-            UUID veins = open("Capstan", 2);
+            CaseId veins = open("Capstan", 2);
             answer(veins, 2, "leaf.interveinal", "present", Part.NEW_LEAF);
             answer(veins, 2, "affected-leaves", "newest", Part.WHOLE);
 
-            UUID bare = open("Drifter", 11);
+            CaseId bare = open("Drifter", 11);
             answer(bare, 11, "leaf.drop-mass", "present", Part.LEAF);
             answer(bare, 11, "twig.flex", "bends", Part.TWIG);
             decide(bare, "acclimation-shock", "leave-in-peace", 11, -10);
 
-            UUID brown = open("Halyard", 40);
+            CaseId brown = open("Halyard", 40);
             answer(brown, 40, "pitcher.lid-crisp", "present", Part.PITCHER);
             answer(brown, 40, "pitcher.brown-from-top", "present", Part.PITCHER);
             answer(brown, 40, "affected-leaves", "oldest-few", Part.WHOLE);
@@ -385,7 +388,7 @@ class SignalHouse {
                     "Trim only what is crisp; old pitchers brown every autumn.",
                     "Old pitchers browning: nothing else was wrong.");
 
-            UUID wet = open("Cinder", 190);
+            CaseId wet = open("Cinder", 190);
             answer(wet, 190, "leaf.yellow", "present", Part.LEAF);
             answer(wet, 190, "soil.deep", "wet", Part.MEDIUM);
             decide(wet, "overwatering", "drain-and-dry", 190, 160);
@@ -403,7 +406,7 @@ class SignalHouse {
         /** A plant that was lost, and what was learned of it. */
         private void lost() {
             Plant salt = log.store(new Plant(
-                            DemoLoader.id("plant Old Salt"),
+                            new PlantId(DemoLoader.id("plant Old Salt")),
                             collection,
                             at("Fog cabinet").id(),
                             99,
@@ -418,7 +421,7 @@ class SignalHouse {
             for (int day = 200; day > 90; day -= 4) {
                 write("Old Salt", day, LogEntry.Watered.of(160), null);
             }
-            UUID rot = open("Old Salt", 105);
+            CaseId rot = open("Old Salt", 105);
             answer(rot, 105, "leaf.limp", "present", Part.LEAF);
             answer(rot, 105, "soil.sour", "present", Part.MEDIUM);
             answer(rot, 105, "roots.state", "mushy", Part.ROOT);
@@ -479,15 +482,15 @@ class SignalHouse {
                     OffsetDateTime.now(clock).minusDays(daysAgo)));
         }
 
-        private UUID open(String name, int daysAgo) {
-            return cases.open(plant(name), DemoLoader.id("case " + name), today.minusDays(daysAgo));
+        private CaseId open(String name, int daysAgo) {
+            return cases.open(plant(name), new CaseId(DemoLoader.id("case " + name)), today.minusDays(daysAgo));
         }
 
-        private void answer(UUID troubleCase, int daysAgo, String finding, String state, Part part) {
+        private void answer(CaseId troubleCase, int daysAgo, String finding, String state, Part part) {
             cases.answer(collection, troubleCase, finding, state, part, today.minusDays(daysAgo));
         }
 
-        private void decide(UUID troubleCase, String cause, String trial, int daysAgo, int lookAgainDaysAgo) {
+        private void decide(CaseId troubleCase, String cause, String trial, int daysAgo, int lookAgainDaysAgo) {
             cases.decide(
                     collection,
                     troubleCase,
@@ -497,14 +500,14 @@ class SignalHouse {
                     new CaseWriter.Days(today.minusDays(daysAgo), today.minusDays(lookAgainDaysAgo)));
         }
 
-        private void again(UUID troubleCase, int daysAgo, String finding, String state, Part part) {
+        private void again(CaseId troubleCase, int daysAgo, String finding, String state, Part part) {
             cases.lookAgain(collection, troubleCase);
             answer(troubleCase, daysAgo, finding, state, part);
             cases.finish(collection, troubleCase, today.minusDays(daysAgo));
         }
 
         private void close(
-                UUID troubleCase,
+                CaseId troubleCase,
                 int daysAgo,
                 String outcome,
                 String lesson,

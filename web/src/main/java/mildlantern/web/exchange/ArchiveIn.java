@@ -19,11 +19,12 @@ import java.util.regex.Matcher;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipException;
 import java.util.zip.ZipInputStream;
+import mildlantern.web.edge.BodyLimits;
+import mildlantern.web.edge.Spooled;
 import mildlantern.web.photo.Pictures;
 import mildlantern.web.plant.Plants;
-import mildlantern.web.platform.BodyLimits;
+import mildlantern.web.platform.CollectionId;
 import mildlantern.web.platform.ReadThrough;
-import mildlantern.web.platform.Spooled;
 import mildlantern.web.routine.Routine;
 import mildlantern.web.stop.Stops;
 import org.springframework.dao.DataAccessException;
@@ -88,7 +89,7 @@ class ArchiveIn {
      * @throws Unreadable if the collection is not empty or the archive is none, or not whole
      */
     @Transactional(rollbackFor = Exception.class)
-    int read(UUID collection, Path file) throws Unreadable {
+    int read(CollectionId collection, Path file) throws Unreadable {
         routine.writeAll(collection, () -> {
             if (!stops.walk(collection).isEmpty()) {
                 throw new Unreadable("This collection is not empty. An archive is taken into an empty one;"
@@ -119,7 +120,7 @@ class ArchiveIn {
 
     /** One archive on its way in. */
     private final class Taking {
-        private final UUID collection;
+        private final CollectionId collection;
         private final Path file;
 
         /** The keys of each table, by prefix: a number is a bit. */
@@ -128,7 +129,7 @@ class ArchiveIn {
         private final Map<String, ObjectNode> photos = new LinkedHashMap<>();
         private final Map<String, Map<String, String>> columns = new HashMap<>();
 
-        Taking(UUID collection, Path file) {
+        Taking(CollectionId collection, Path file) {
             this.collection = collection;
             this.file = file;
         }
@@ -139,7 +140,7 @@ class ArchiveIn {
             Map<String, JsonNode> about = content(inserting::row);
             inserting.end();
             house(about);
-            jdbc.query("select 1 from mark_running(?)", row -> {}, collection);
+            jdbc.query("select 1 from mark_running(?)", row -> {}, collection.value());
             photos();
             try {
                 rooms.forEach(room -> room.readThrough(collection));
@@ -225,7 +226,10 @@ class ArchiveIn {
             for (String column : List.of("style", "weather", "feed")) {
                 JsonNode value = about.get(column);
                 if (value != null && value.isString()) {
-                    jdbc.update("update collection set " + column + " = ? where id = ?", value.asString(), collection);
+                    jdbc.update(
+                            "update collection set " + column + " = ? where id = ?",
+                            value.asString(),
+                            collection.value());
                 }
             }
             JsonNode latitude = about.get("latitude");
@@ -235,7 +239,7 @@ class ArchiveIn {
                         "update collection set latitude = ?, longitude = ? where id = ?",
                         latitude.asDouble(),
                         longitude.asDouble(),
-                        collection);
+                        collection.value());
             }
         }
 
@@ -379,7 +383,7 @@ class ArchiveIn {
                         "insert into photo (id, collection_id, plant_id, taken_on, caption, media_type, bytes, thumbnail,"
                                 + " happening_id) values (?, ?, ?, ?::date, ?, 'image/jpeg', ?, ?, ?)",
                         UUID.fromString(row.path("id").asString()),
-                        collection,
+                        collection.value(),
                         UUID.fromString(row.path("plant_id").asString()),
                         row.path("taken_on").asString(),
                         row.path("caption").asString(),

@@ -13,6 +13,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
+import mildlantern.web.platform.CollectionId;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -39,7 +40,7 @@ class ArchiveOut {
 
     /** Writes everything of a collection. */
     @Transactional(readOnly = true)
-    void write(UUID collection, OutputStream out) throws IOException {
+    void write(CollectionId collection, OutputStream out) throws IOException {
         Map<String, String> keys = new HashMap<>();
         for (ArchiveTables.Table table : ArchiveTables.TABLES) {
             int[] count = {0};
@@ -48,7 +49,7 @@ class ArchiveOut {
                     row -> {
                         keys.put(row.getString(1), table.prefix() + "-" + ++count[0]);
                     },
-                    collection);
+                    collection.value());
         }
         try (ZipOutputStream zip = new ZipOutputStream(out, StandardCharsets.UTF_8)) {
             zip.putNextEntry(entry(ArchiveTables.CONTENT));
@@ -73,7 +74,7 @@ class ArchiveOut {
                             generator.writeNumberProperty("longitude", row.getDouble("longitude"));
                         }
                     },
-                    collection);
+                    collection.value());
             for (ArchiveTables.Table table : ArchiveTables.TABLES) {
                 generator.writeName(table.name());
                 generator.writeStartArray();
@@ -94,7 +95,8 @@ class ArchiveOut {
         return entry;
     }
 
-    private void rows(UUID collection, ArchiveTables.Table table, Map<String, String> keys, JsonGenerator generator) {
+    private void rows(
+            CollectionId collection, ArchiveTables.Table table, Map<String, String> keys, JsonGenerator generator) {
         String left = switch (table.name()) {
             case "photo" -> " - 'bytes' - 'thumbnail'";
             // A token's hash is no business of a file; a sensor gets a new token.
@@ -125,7 +127,7 @@ class ArchiveOut {
                     }
                     generator.writePOJO(keyed);
                 },
-                collection);
+                collection.value());
     }
 
     /** A text with every id in it that has a key put by that key. */
@@ -134,14 +136,14 @@ class ArchiveOut {
                 .replaceAll(match -> Matcher.quoteReplacement(keys.getOrDefault(match.group(), match.group())));
     }
 
-    private void photos(UUID collection, Map<String, String> keys, ZipOutputStream zip) throws IOException {
+    private void photos(CollectionId collection, Map<String, String> keys, ZipOutputStream zip) throws IOException {
         List<UUID> ids = jdbc.queryForList(
                 "select t.id from photo t where t.collection_id = ? order by "
                         + ArchiveTables.TABLES
                                 .get(ArchiveTables.TABLES.size() - 1)
                                 .wholeOrder(),
                 UUID.class,
-                collection);
+                collection.value());
         for (UUID id : ids) {
             byte[] bytes = jdbc.queryForObject("select bytes from photo where id = ?", byte[].class, id);
             zip.putNextEntry(entry("photos/" + keys.get(id.toString()) + ".jpg"));

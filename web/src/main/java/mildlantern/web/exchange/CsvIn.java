@@ -18,6 +18,8 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import mildlantern.log.QuickLine;
+import mildlantern.place.StopId;
+import mildlantern.plant.PlantId;
 import mildlantern.plant.PlantKnowledge;
 import mildlantern.plant.Profile;
 import mildlantern.plant.WaterSource;
@@ -28,6 +30,9 @@ import mildlantern.web.plant.Kinds;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
 import mildlantern.web.plant.PotKind;
+import mildlantern.web.platform.BatchId;
+import mildlantern.web.platform.CollectionId;
+import mildlantern.web.platform.FormKey;
 import mildlantern.web.platform.NotHere;
 import mildlantern.web.platform.PlainNumbers;
 import mildlantern.web.platform.WrittenForms;
@@ -143,7 +148,7 @@ class CsvIn {
      * @param problems what is wrong, by row
      */
     record Preview(
-            UUID draft,
+            BatchId draft,
             What what,
             List<String> heads,
             Map<String, Integer> match,
@@ -175,23 +180,23 @@ class CsvIn {
 
     /** Keeps a table until it is taken, and forgets those of yesterday. */
     @Transactional
-    UUID keep(UUID collection, What what, String text) throws CsvTable.Unreadable {
+    BatchId keep(CollectionId collection, What what, String text) throws CsvTable.Unreadable {
         CsvTable.read(text);
         jdbc.sql("delete from import_draft where collection_id = ? and written_at < ?")
-                .params(collection, OffsetDateTime.now(clock).minusDays(1))
+                .params(collection.value(), OffsetDateTime.now(clock).minusDays(1))
                 .update();
-        UUID id = UUID.randomUUID();
+        BatchId id = BatchId.fresh();
         jdbc.sql("insert into import_draft (id, collection_id, what, text, written_at) values (?, ?, ?, ?, ?)")
-                .params(id, collection, what.name(), text, OffsetDateTime.now(clock))
+                .params(id.value(), collection.value(), what.name(), text, OffsetDateTime.now(clock))
                 .update();
         return id;
     }
 
     private record Draft(What what, CsvTable table) {}
 
-    private Draft draft(UUID collection, UUID id) {
+    private Draft draft(CollectionId collection, BatchId id) {
         return jdbc.sql("select what, text from import_draft where collection_id = ? and id = ?")
-                .params(collection, id)
+                .params(collection.value(), id.value())
                 .query((row, number) -> {
                     try {
                         return new Draft(What.valueOf(row.getString(1)), CsvTable.read(row.getString(2)));
@@ -209,7 +214,7 @@ class CsvIn {
      * @param chosen columns by field as the grower chose them; what is missing is matched by name
      */
     @Transactional(readOnly = true)
-    Preview preview(UUID collection, UUID id, Map<String, Integer> chosen) {
+    Preview preview(CollectionId collection, BatchId id, Map<String, Integer> chosen) {
         Draft draft = draft(collection, id);
         Map<String, Integer> match = match(draft, chosen);
         Reader reader = new Reader(collection, draft.table(), match, id);
@@ -242,9 +247,9 @@ class CsvIn {
      * @return what came in, or what is wrong
      */
     @Transactional
-    Preview take(UUID collection, UUID id, Map<String, Integer> chosen) {
+    Preview take(CollectionId collection, BatchId id, Map<String, Integer> chosen) {
         Preview preview = preview(collection, id, chosen);
-        if (forms.stored(collection, id)) {
+        if (forms.stored(collection, new FormKey(id.value()))) {
             // It came in when it was sent before; measured against itself it would be taken for a table of duplicates.
             return new Preview(
                     id,
@@ -256,7 +261,7 @@ class CsvIn {
                     List.of());
         }
         if (preview.whole()) {
-            forms.once(collection, id, () -> {
+            forms.once(collection, new FormKey(id.value()), () -> {
                 Draft draft = draft(collection, id);
                 Reader reader = new Reader(collection, draft.table(), preview.match(), id);
                 reader.read(draft.what());
@@ -268,23 +273,23 @@ class CsvIn {
 
     /** Takes back all that came in with a table. */
     @Transactional(rollbackFor = RecordWriter.CannotTakeBack.class)
-    int takeBack(UUID collection, UUID batch) throws RecordWriter.CannotTakeBack {
+    int takeBack(CollectionId collection, BatchId batch) throws RecordWriter.CannotTakeBack {
         return log.takeBackBatch(collection, batch);
     }
 
     private final class Reader {
-        private final UUID collection;
+        private final CollectionId collection;
         private final CsvTable table;
         private final Map<String, Integer> match;
-        private final UUID batch;
+        private final BatchId batch;
         private final LocalDate today = LocalDate.now(clock);
         private final List<RowMade> rows = new ArrayList<>();
         private final List<Problem> problems = new ArrayList<>();
         private final List<Runnable> writing = new ArrayList<>();
-        private final Set<UUID> touched = new HashSet<>();
+        private final Set<PlantId> touched = new HashSet<>();
         private int good;
 
-        Reader(UUID collection, CsvTable table, Map<String, Integer> match, UUID batch) {
+        Reader(CollectionId collection, CsvTable table, Map<String, Integer> match, BatchId batch) {
             this.collection = collection;
             this.table = table;
             this.match = match;
@@ -382,7 +387,7 @@ class CsvIn {
             private final Set<String> numbers = plants.names(collection).stream()
                     .map(QuickLine.Named::also)
                     .collect(Collectors.toCollection(HashSet::new));
-            private final Map<UUID, Integer> places = new HashMap<>();
+            private final Map<StopId, Integer> places = new HashMap<>();
 
             PlantMaker() {
                 for (Profile profile : kinds.all(collection)) {
@@ -424,7 +429,7 @@ class CsvIn {
                     writing.add(() -> {
                         int place = places.merge(
                                 stop.id(), CsvIn.this.plants.nextPlace(collection, stop.id()), (was, fresh) -> was + 1);
-                        Plant plant = new Plant(UUID.randomUUID(), collection, stop.id(), place, name, kind.id())
+                        Plant plant = new Plant(PlantId.fresh(), collection, stop.id(), place, name, kind.id())
                                 .named(blank(cell(row, "cultivar")), blank(accession), blank(cell(row, "source")))
                                 .acquired(came.orElse(null))
                                 .potted(pot, cm, medium == null ? kind.media().get(0) : medium, potted.orElse(null))
@@ -493,8 +498,8 @@ class CsvIn {
 
         /** A row of the log is read as the line of the quick field that it stands for. */
         private final class Entries implements Maker {
-            private final List<QuickLine.Named> plants = CsvIn.this.plants.names(collection);
-            private final Map<UUID, Plant> byId =
+            private final List<QuickLine.Named<PlantId>> plants = CsvIn.this.plants.names(collection);
+            private final Map<PlantId, Plant> byId =
                     CsvIn.this.plants.plants(collection).stream().collect(Collectors.toMap(Plant::id, plant -> plant));
             private final QuickLine lines;
 
@@ -505,7 +510,7 @@ class CsvIn {
                         new QuickLine.Names(
                                 plants,
                                 CsvIn.this.stops.walk(collection).stream()
-                                        .map(stop -> new QuickLine.Named(stop.id(), stop.name(), ""))
+                                        .map(stop -> new QuickLine.Named<>(stop.id(), stop.name(), ""))
                                         .toList(),
                                 media,
                                 treatments.reader(collection)),
@@ -515,7 +520,7 @@ class CsvIn {
             @Override
             public String make(List<String> row, int number) {
                 String who = cell(row, "plant");
-                List<QuickLine.Named> named = plants.stream()
+                List<QuickLine.Named<PlantId>> named = plants.stream()
                         .filter(plant -> plant.name().equalsIgnoreCase(who)
                                 || (!who.isBlank() && plant.also().equalsIgnoreCase(who)))
                         .toList();
@@ -539,7 +544,7 @@ class CsvIn {
                     return who;
                 }
                 QuickLine.Understood understood =
-                        lines.read(what, Optional.of(new QuickLine.Named(new UUID(0, 0), "", "")));
+                        lines.read(what, Optional.of(new QuickLine.Named<>(new PlantId(new UUID(0, 0)), "", "")));
                 understood.problems().forEach(problem -> wrong(number, problem));
                 atMost(row, "words", LogBook.LONGEST_WORDS / 2, number);
                 atMost(row, "what", LogBook.LONGEST_WORDS / 2, number);

@@ -5,7 +5,7 @@ import java.io.UncheckedIOException;
 import java.io.Writer;
 import java.util.Arrays;
 import java.util.Objects;
-import java.util.UUID;
+import mildlantern.web.platform.CollectionId;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 import org.jspecify.annotations.Nullable;
@@ -57,15 +57,15 @@ class CsvOut {
         this.jdbc.setFetchSize(FETCH);
     }
 
-    void plants(UUID collection, Writer out) throws IOException {
+    void plants(CollectionId collection, Writer out) throws IOException {
         write(PLANTS, collection, out);
     }
 
-    void log(UUID collection, Writer out) throws IOException {
+    void log(CollectionId collection, Writer out) throws IOException {
         write(LOG, collection, out);
     }
 
-    private void write(String query, UUID collection, Writer out) throws IOException {
+    private void write(String query, CollectionId collection, Writer out) throws IOException {
         out.write(MARK);
         try (CSVPrinter printer = new CSVPrinter(out, FORMAT)) {
             boolean[] head = {true};
@@ -90,7 +90,7 @@ class CsvOut {
                             throw new UncheckedIOException(e);
                         }
                     },
-                    collection);
+                    collection.value());
         }
     }
 

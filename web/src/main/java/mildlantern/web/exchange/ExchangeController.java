@@ -11,11 +11,11 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.util.HashMap;
 import java.util.Map;
-import java.util.UUID;
-import mildlantern.web.platform.BodyLimits;
-import mildlantern.web.platform.Gates;
+import mildlantern.web.edge.BodyLimits;
+import mildlantern.web.edge.Gates;
+import mildlantern.web.edge.Spooled;
+import mildlantern.web.platform.BatchId;
 import mildlantern.web.platform.SignedIn;
-import mildlantern.web.platform.Spooled;
 import mildlantern.web.routine.RecordWriter;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -139,7 +139,7 @@ class ExchangeController {
             if (file.getSize() > BodyLimits.TABLE) {
                 throw new CsvTable.Unreadable("That table is larger than 5 MB; bring it in by parts.");
             }
-            UUID draft = gates.tables()
+            BatchId draft = gates.tables()
                     .behind(() -> csvIn.keep(member.collection(), what, CsvTable.text(Spooled.bytes(file))));
             return "redirect:/exchange/tables/" + draft;
         } catch (CsvTable.Unreadable e) {
@@ -152,7 +152,7 @@ class ExchangeController {
     @GetMapping("/exchange/tables/{id}")
     String preview(
             @AuthenticationPrincipal SignedIn member,
-            @PathVariable UUID id,
+            @PathVariable BatchId id,
             @RequestParam Map<String, String> chosen,
             Model model) {
         return show(gates.tables().behind(() -> csvIn.preview(member.collection(), id, columns(chosen))), model);
@@ -177,7 +177,7 @@ class ExchangeController {
     @PostMapping("/exchange/tables/{id}")
     String take(
             @AuthenticationPrincipal SignedIn member,
-            @PathVariable UUID id,
+            @PathVariable BatchId id,
             @RequestParam Map<String, String> chosen,
             HttpServletResponse response,
             Model model) {
@@ -194,7 +194,7 @@ class ExchangeController {
     @PostMapping("/exchange/tables/{id}/take-back")
     String takeBack(
             @AuthenticationPrincipal SignedIn member,
-            @PathVariable UUID id,
+            @PathVariable BatchId id,
             HttpServletResponse response,
             Model model) {
         try {

@@ -11,6 +11,9 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import mildlantern.nutrition.FeedProduct;
+import mildlantern.plant.PlantId;
+import mildlantern.web.platform.BatchId;
+import mildlantern.web.platform.FormKey;
 import mildlantern.web.platform.RecordForms;
 import mildlantern.web.platform.SignedIn;
 import mildlantern.web.platform.WrittenForms;
@@ -56,14 +59,14 @@ class FeedingController {
     @GetMapping("/feeding")
     String page(@AuthenticationPrincipal SignedIn member, Model model) {
         if (!model.containsAttribute("water")) {
-            forms.show(model, "water", new FeedingForms.Water(UUID.randomUUID(), null, null, null, null, null));
+            forms.show(model, "water", new FeedingForms.Water(FormKey.fresh(), null, null, null, null, null));
         }
         if (!model.containsAttribute("label")) {
             forms.show(
                     model,
                     "label",
                     new FeedingForms.Label(
-                            UUID.randomUUID(),
+                            FormKey.fresh(),
                             null,
                             FeedProduct.Form.POWDER,
                             OwnFeed.Says.OXIDES,
@@ -95,22 +98,22 @@ class FeedingController {
     @PostMapping("/feeding/fed")
     String fed(
             @AuthenticationPrincipal SignedIn member,
-            @RequestParam UUID form,
+            @RequestParam FormKey form,
             @RequestParam String mix,
-            @RequestParam(defaultValue = "") List<UUID> plants,
+            @RequestParam(defaultValue = "") List<PlantId> plants,
             RedirectAttributes flash) {
         // One page carries several mixes: each is stored once.
-        UUID key = UUID.nameUUIDFromBytes((form + mix).getBytes(StandardCharsets.UTF_8));
+        FormKey key = new FormKey(UUID.nameUUIDFromBytes((form + mix).getBytes(StandardCharsets.UTF_8)));
         feeding.fed(member.collection(), key, mix, Set.copyOf(plants)).ifPresent(batch -> {
             flash.addFlashAttribute(
                     "told", plants.size() == 1 ? "One plant was fed." : plants.size() + " plants were fed.");
-            flash.addFlashAttribute("batch", batch);
+            flash.addFlashAttribute("batch", batch.toString());
         });
         return PAGE;
     }
 
     @PostMapping("/feeding/take-back")
-    String takeBack(@AuthenticationPrincipal SignedIn member, @RequestParam UUID batch, RedirectAttributes flash) {
+    String takeBack(@AuthenticationPrincipal SignedIn member, @RequestParam BatchId batch, RedirectAttributes flash) {
         try {
             int back = log.takeBackBatch(member.collection(), batch);
             flash.addFlashAttribute("told", back == 1 ? "One feed was taken back." : back + " feeds were taken back.");

@@ -5,9 +5,9 @@ import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
-import java.util.UUID;
 import mildlantern.nutrition.FeedProduct;
 import mildlantern.plant.WaterSource;
+import mildlantern.web.platform.FormKey;
 import org.jspecify.annotations.Nullable;
 
 /** What can be typed of waters and feeds; constructor binding keeps what was typed. */
@@ -17,7 +17,7 @@ final class FeedingForms {
     /** A water; mS/cm, mg/L. */
     record Water(
             @NotNull(message = "Open the page afresh.") @Nullable
-            UUID form,
+            FormKey form,
 
             @NotNull(message = "Choose which water.") @Nullable
             WaterSource source,
@@ -46,7 +46,7 @@ final class FeedingForms {
     /** A feed by its label. */
     record Label(
             @NotNull(message = "Open the page afresh.") @Nullable
-            UUID form,
+            FormKey form,
 
             @NotBlank(message = "What is it called?") @Size(max = 80, message = "At most 80 characters.") @Nullable
             String name,

@@ -1,6 +1,6 @@
 package mildlantern.web.feeding;
 
-import java.util.UUID;
+import mildlantern.web.platform.CollectionId;
 import mildlantern.web.platform.ReadThrough;
 import mildlantern.web.platform.RowsOf;
 import org.springframework.stereotype.Component;
@@ -15,7 +15,7 @@ class FeedingReadThrough implements ReadThrough {
     }
 
     @Override
-    public void readThrough(UUID collection) {
+    public void readThrough(CollectionId collection) {
         rows.each(OwnFeed.class, collection, OwnFeed::product);
         rows.each(OwnWater.class, collection, OwnWater::analysis);
     }

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import mildlantern.plant.WaterSource;
+import mildlantern.web.platform.CollectionId;
 import org.springframework.data.repository.Repository;
 
 /** The tables of waters and feeds. */
@@ -13,16 +14,16 @@ final class FeedingRows {
     interface Waters extends Repository<OwnWater, UUID> {
         OwnWater save(OwnWater water);
 
-        Optional<OwnWater> findByCollectionAndSource(UUID collection, WaterSource source);
+        Optional<OwnWater> findByCollectionAndSource(CollectionId collection, WaterSource source);
 
-        List<OwnWater> findByCollection(UUID collection);
+        List<OwnWater> findByCollection(CollectionId collection);
     }
 
     interface Feeds extends Repository<OwnFeed, UUID> {
         OwnFeed save(OwnFeed feed);
 
-        List<OwnFeed> findByCollectionOrderByName(UUID collection);
+        List<OwnFeed> findByCollectionOrderByName(CollectionId collection);
 
-        boolean existsByCollectionAndName(UUID collection, String name);
+        boolean existsByCollectionAndName(CollectionId collection, String name);
     }
 }

@@ -17,7 +17,6 @@ import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.Set;
 import java.util.TreeMap;
-import java.util.UUID;
 import java.util.stream.Collectors;
 import mildlantern.log.LogEntry;
 import mildlantern.mixing.Batch;
@@ -28,6 +27,8 @@ import mildlantern.nutrition.FeedProduct;
 import mildlantern.nutrition.SlowRelease;
 import mildlantern.nutrition.WaterAnalysis;
 import mildlantern.nutrition.Waters;
+import mildlantern.place.StopId;
+import mildlantern.plant.PlantId;
 import mildlantern.plant.Profile;
 import mildlantern.plant.WaterSource;
 import mildlantern.quantity.Limits;
@@ -36,6 +37,9 @@ import mildlantern.web.casework.CaseTroubles;
 import mildlantern.web.log.LogWords;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
+import mildlantern.web.platform.BatchId;
+import mildlantern.web.platform.CollectionId;
+import mildlantern.web.platform.FormKey;
 import mildlantern.web.platform.WrittenForms;
 import mildlantern.web.routine.RecordWriter;
 import mildlantern.web.routine.Routine;
@@ -112,7 +116,7 @@ class FeedingService {
             List<WaterLine> waters,
             String standing,
             String season,
-            UUID form) {}
+            FormKey form) {}
 
     /** A feed to choose. */
     record Choice(String id, String words, boolean chosen) {}
@@ -136,7 +140,7 @@ class FeedingService {
             List<Share> shares) {}
 
     /** What one plant gets. */
-    record Share(UUID plant, String name, String stop, String amount, String words) {}
+    record Share(PlantId plant, String name, String stop, String amount, String words) {}
 
     /** A water of the house. */
     record WaterLine(WaterSource source, String name, String analysis, String from, String suits, List<String> bad) {}
@@ -144,14 +148,14 @@ class FeedingService {
     private record Due(Plant plant, Profile profile, ScheduleRow.Feed feed, double ml) {}
 
     /** All feeds that can be chosen: those that are commonly sold, and the house's own. */
-    List<FeedProduct> products(UUID collection) {
+    List<FeedProduct> products(CollectionId collection) {
         List<FeedProduct> all = new ArrayList<>();
         ownFeeds.findByCollectionOrderByName(collection).forEach(feed -> all.add(feed.product()));
         all.addAll(feeds.products());
         return all;
     }
 
-    private FeedProduct chosen(UUID collection) {
+    private FeedProduct chosen(CollectionId collection) {
         String id = houses.feed(collection).orElse(feeds.usual().id());
         return products(collection).stream()
                 .filter(product -> product.id().equals(id))
@@ -159,10 +163,11 @@ class FeedingService {
                 .orElseGet(feeds::usual);
     }
 
-    Page page(UUID collection) {
+    Page page(CollectionId collection) {
         FeedProduct chosen = chosen(collection);
         List<Plant> plants = this.plants.plants(collection);
-        Map<UUID, String> stops = this.stops.walk(collection).stream().collect(Collectors.toMap(Stop::id, Stop::name));
+        Map<StopId, String> stops =
+                this.stops.walk(collection).stream().collect(Collectors.toMap(Stop::id, Stop::name));
         List<Due> due = due(collection, plants);
         List<Mix> mixes = new ArrayList<>();
         mixes(due).forEach((key, group) -> mixes.add(mix(collection, key, group, chosen, stops)));
@@ -182,14 +187,14 @@ class FeedingService {
                 waterLines(collection, plants),
                 Waters.standing(),
                 houses.season(collection, LocalDate.now(clock)).name().toLowerCase(Locale.ROOT),
-                UUID.randomUUID());
+                FormKey.fresh());
     }
 
     /** Plants whose feed is due, without those that a case holds. */
-    private List<Due> due(UUID collection, List<Plant> plants) {
+    private List<Due> due(CollectionId collection, List<Plant> plants) {
         CaseTroubles.Open open = troubles.open(collection);
         LocalDate today = LocalDate.now(clock);
-        Map<UUID, Plant> byId = plants.stream().collect(Collectors.toMap(Plant::id, plant -> plant));
+        Map<PlantId, Plant> byId = plants.stream().collect(Collectors.toMap(Plant::id, plant -> plant));
         List<Due> due = new ArrayList<>();
         for (ScheduleRow row : upkeep.feedDue(collection, today)) {
             Plant plant = byId.get(row.plant());
@@ -230,7 +235,8 @@ class FeedingService {
         return Double.parseDouble(key.substring(key.indexOf('-') + 1));
     }
 
-    private Mix mix(UUID collection, String key, List<Due> group, FeedProduct chosen, Map<UUID, String> stops) {
+    private Mix mix(
+            CollectionId collection, String key, List<Due> group, FeedProduct chosen, Map<StopId, String> stops) {
         boolean traps = key.startsWith("trap");
         FeedProduct product = traps && !chosen.organic() ? feeds.trapFeed() : chosen;
         double strength = strength(key);
@@ -302,7 +308,7 @@ class FeedingService {
     }
 
     /** Plants for which water and feed together conduct too much. */
-    private List<String> minds(UUID collection, List<Due> group, FeedProduct.Litre litre) {
+    private List<String> minds(CollectionId collection, List<Due> group, FeedProduct.Litre litre) {
         Map<WaterSource, WaterAnalysis> analyses = ownWaters.analyses(collection);
         Map<String, List<String>> names = new LinkedHashMap<>();
         for (Due one : group) {
@@ -325,9 +331,9 @@ class FeedingService {
                 .toList();
     }
 
-    private List<String> held(UUID collection, List<Plant> plants) {
+    private List<String> held(CollectionId collection, List<Plant> plants) {
         CaseTroubles.Open open = troubles.open(collection);
-        Set<UUID> due = upkeep.feedDue(collection, LocalDate.now(clock)).stream()
+        Set<PlantId> due = upkeep.feedDue(collection, LocalDate.now(clock)).stream()
                 .map(ScheduleRow::plant)
                 .collect(Collectors.toSet());
         return plants.stream()
@@ -341,7 +347,7 @@ class FeedingService {
     }
 
     /** Until when granules that are laid today would last. */
-    private Optional<String> granules(UUID collection) {
+    private Optional<String> granules(CollectionId collection) {
         return products(collection).stream()
                 .filter(product -> product.form() == FeedProduct.Form.GRANULES)
                 .findFirst()
@@ -357,7 +363,7 @@ class FeedingService {
                 });
     }
 
-    private List<WaterLine> waterLines(UUID collection, List<Plant> plants) {
+    private List<WaterLine> waterLines(CollectionId collection, List<Plant> plants) {
         Map<WaterSource, List<Plant>> users = new EnumMap<>(WaterSource.class);
         plants.stream()
                 .filter(plant -> plant.waterSource() != null)
@@ -411,7 +417,7 @@ class FeedingService {
 
     /** Chooses the feed that is mixed; an unknown one is left aside. */
     @Transactional
-    void choose(UUID collection, String id) {
+    void choose(CollectionId collection, String id) {
         if (products(collection).stream().anyMatch(product -> product.id().equals(id))) {
             houses.feedWith(collection, id);
         }
@@ -419,7 +425,7 @@ class FeedingService {
 
     /** Writes down that the plants of a mix were fed, but for those left out; once a form. */
     @Transactional
-    Optional<UUID> fed(UUID collection, UUID form, String key, Set<UUID> plants) {
+    Optional<BatchId> fed(CollectionId collection, FormKey form, String key, Set<PlantId> plants) {
         return routine.change(collection, plants, () -> {
             // Whoever was quicker has fed them: what is due is read under the lock.
             List<Due> group =
@@ -427,10 +433,10 @@ class FeedingService {
                             .filter(one -> plants.contains(one.plant().id()))
                             .toList();
             if (group.isEmpty() || !forms.firstTime(collection, form)) {
-                return Optional.<UUID>empty();
+                return Optional.<BatchId>empty();
             }
             FeedProduct chosen = chosen(collection);
-            UUID batch = UUID.randomUUID();
+            BatchId batch = BatchId.fresh();
             LocalDate today = LocalDate.now(clock);
             for (Due one : group) {
                 LogEntry entry = one.feed().way() == FeedPlan.Way.ROOTS
@@ -447,11 +453,11 @@ class FeedingService {
         });
     }
 
-    boolean stored(UUID collection, UUID form) {
+    boolean stored(CollectionId collection, FormKey form) {
         return forms.stored(collection, form);
     }
 
-    boolean named(UUID collection, String name) {
+    boolean named(CollectionId collection, String name) {
         return ownFeeds.existsByCollectionAndName(collection, name);
     }
 

@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.UUID;
 import mildlantern.nutrition.Feed;
 import mildlantern.nutrition.FeedProduct;
+import mildlantern.web.platform.CollectionId;
 import mildlantern.web.platform.Row;
 import org.jspecify.annotations.NullUnmarked;
 
@@ -58,7 +59,7 @@ public class OwnFeed extends Row {
 
     protected OwnFeed() {}
 
-    OwnFeed(UUID collection, String name) {
+    OwnFeed(CollectionId collection, String name) {
         super(UUID.randomUUID(), collection);
         this.name = name;
     }
@@ -96,7 +97,7 @@ public class OwnFeed extends Row {
             case RATIO -> Feed.ratio(n, p, k, total == null ? 10 : total);
         };
         return new FeedProduct(
-                id().toString(),
+                key().toString(),
                 name,
                 form,
                 density,

@@ -9,6 +9,7 @@ import java.time.LocalDate;
 import java.util.UUID;
 import mildlantern.nutrition.WaterAnalysis;
 import mildlantern.plant.WaterSource;
+import mildlantern.web.platform.CollectionId;
 import mildlantern.web.platform.Maybe;
 import mildlantern.web.platform.Row;
 import org.jspecify.annotations.NullUnmarked;
@@ -32,7 +33,7 @@ class OwnWater extends Row {
 
     protected OwnWater() {}
 
-    OwnWater(UUID collection, WaterSource source) {
+    OwnWater(CollectionId collection, WaterSource source) {
         super(UUID.randomUUID(), collection);
         this.source = source;
     }

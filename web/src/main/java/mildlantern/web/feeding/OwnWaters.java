@@ -3,10 +3,10 @@ package mildlantern.web.feeding;
 import java.time.LocalDate;
 import java.util.EnumMap;
 import java.util.Map;
-import java.util.UUID;
 import mildlantern.nutrition.WaterAnalysis;
 import mildlantern.nutrition.Waters;
 import mildlantern.plant.WaterSource;
+import mildlantern.web.platform.CollectionId;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -24,7 +24,7 @@ public class OwnWaters {
     }
 
     /** What each water of this house holds. */
-    public Map<WaterSource, WaterAnalysis> analyses(UUID collection) {
+    public Map<WaterSource, WaterAnalysis> analyses(CollectionId collection) {
         Map<WaterSource, WaterAnalysis> analyses = new EnumMap<>(WaterSource.class);
         for (WaterSource source : WaterSource.values()) {
             analyses.put(source, waters.typical(source));
@@ -34,7 +34,7 @@ public class OwnWaters {
     }
 
     /** The days on which waters of this house were analysed. */
-    Map<WaterSource, LocalDate> analysed(UUID collection) {
+    Map<WaterSource, LocalDate> analysed(CollectionId collection) {
         Map<WaterSource, LocalDate> days = new EnumMap<>(WaterSource.class);
         rows.findByCollection(collection).forEach(water -> days.put(water.source(), water.readOn()));
         return days;
@@ -43,7 +43,7 @@ public class OwnWaters {
     /** Keeps an analysis; a later one takes the place of an earlier one. */
     @Transactional
     void keep(
-            UUID collection,
+            CollectionId collection,
             WaterSource source,
             double conductivity,
             @Nullable Double hardness,

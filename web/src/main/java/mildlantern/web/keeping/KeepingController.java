@@ -6,14 +6,16 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
-import java.util.UUID;
+import mildlantern.place.StopId;
 import mildlantern.plant.Family;
 import mildlantern.plant.Medium;
+import mildlantern.plant.PlantId;
 import mildlantern.plant.PlantKnowledge;
 import mildlantern.plant.Profile;
 import mildlantern.web.plant.Kinds;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
+import mildlantern.web.platform.FormKey;
 import mildlantern.web.platform.RecordForms;
 import mildlantern.web.platform.SignedIn;
 import mildlantern.web.platform.StaleEdit;
@@ -64,7 +66,7 @@ class KeepingController {
     @GetMapping("/plants/new")
     String fresh(
             @AuthenticationPrincipal SignedIn member,
-            @RequestParam(required = false) @Nullable UUID stop,
+            @RequestParam(required = false) @Nullable StopId stop,
             @RequestParam(defaultValue = "") String kind,
             Model model) {
         forms.show(model, "plant", PlantForm.fresh(stop, kind));
@@ -72,7 +74,7 @@ class KeepingController {
     }
 
     @GetMapping("/plants/{id}/edit")
-    String edit(@AuthenticationPrincipal SignedIn member, @PathVariable UUID id, Model model) {
+    String edit(@AuthenticationPrincipal SignedIn member, @PathVariable PlantId id, Model model) {
         Plant plant = this.plants.plant(member.collection(), id);
         forms.show(model, "plant", PlantForm.of(plant));
         return choices(member, Optional.of(plant), model);
@@ -90,14 +92,14 @@ class KeepingController {
         model.addAttribute("existing", existing.map(Plant::id).orElse(null));
         model.addAttribute("existingName", existing.map(Plant::name).orElse(""));
         model.addAttribute("alive", existing.map(Plant::alive).orElse(false));
-        model.addAttribute("forms", List.of(UUID.randomUUID(), UUID.randomUUID()));
+        model.addAttribute("forms", List.of(FormKey.fresh(), FormKey.fresh()));
         model.addAttribute("here", existing.map(Plant::stop).orElse(null));
         return "keeping/plant-form";
     }
 
     private String words(SignedIn member, String field, String raw) {
         return switch (field) {
-            case "stop" -> stops.stop(member.collection(), UUID.fromString(raw)).name();
+            case "stop" -> stops.stop(member.collection(), StopId.of(raw)).name();
             case "profile" ->
                 kinds.find(member.collection(), raw).map(Profile::name).orElse(raw);
             case "medium" -> knowledge.medium(raw).map(Medium::name).orElse(raw);
@@ -138,7 +140,7 @@ class KeepingController {
     @PostMapping("/plants/{id}")
     String change(
             @AuthenticationPrincipal SignedIn member,
-            @PathVariable UUID id,
+            @PathVariable PlantId id,
             @Valid @ModelAttribute("plant") PlantForm plant,
             BindingResult problems,
             HttpServletResponse response,
@@ -169,8 +171,8 @@ class KeepingController {
     @PostMapping("/plants/{id}/multiply")
     String multiply(
             @AuthenticationPrincipal SignedIn member,
-            @PathVariable UUID id,
-            @RequestParam UUID form,
+            @PathVariable PlantId id,
+            @RequestParam FormKey form,
             @RequestParam(defaultValue = "1") int count,
             @RequestParam String how) {
         keeping.multiply(
@@ -181,8 +183,8 @@ class KeepingController {
     @PostMapping("/plants/{id}/end")
     String end(
             @AuthenticationPrincipal SignedIn member,
-            @PathVariable UUID id,
-            @RequestParam UUID form,
+            @PathVariable PlantId id,
+            @RequestParam FormKey form,
             @RequestParam String how,
             @RequestParam(defaultValue = "") String cause) {
         keeping.end(

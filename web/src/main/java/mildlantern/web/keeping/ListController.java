@@ -13,11 +13,13 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.UUID;
 import java.util.stream.Collectors;
+import mildlantern.place.StopId;
+import mildlantern.plant.PlantId;
 import mildlantern.plant.Profile;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
+import mildlantern.web.platform.CollectionId;
 import mildlantern.web.platform.SignedIn;
 import mildlantern.web.routine.ScheduleRow;
 import mildlantern.web.routine.Schedules;
@@ -46,14 +48,15 @@ class ListController {
     }
 
     /** A plant in the list. */
-    record Line(UUID id, String name, String number, String kind, String stop, String water, String looked) {}
+    record Line(PlantId id, String name, String number, String kind, String stop, String water, String looked) {}
 
     @GetMapping("/collection")
     String list(@AuthenticationPrincipal SignedIn member, @RequestParam(defaultValue = "") String q, Model model) {
-        UUID collection = member.collection();
-        Map<UUID, String> stops = this.stops.walk(collection).stream().collect(Collectors.toMap(Stop::id, Stop::name));
+        CollectionId collection = member.collection();
+        Map<StopId, String> stops =
+                this.stops.walk(collection).stream().collect(Collectors.toMap(Stop::id, Stop::name));
         List<Plant> plants = this.plants.plants(collection);
-        Map<UUID, ScheduleRow> rows =
+        Map<PlantId, ScheduleRow> rows =
                 upkeep.of(collection, plants.stream().map(Plant::id).toList());
         String wanted = q.strip().toLowerCase(Locale.ROOT);
         model.addAttribute(
@@ -71,7 +74,7 @@ class ListController {
         return (line.name() + " " + line.number() + " " + line.kind() + " " + line.stop()).toLowerCase(Locale.ROOT);
     }
 
-    private Line line(Plant plant, Map<UUID, String> stops, Optional<ScheduleRow> row) {
+    private Line line(Plant plant, Map<StopId, String> stops, Optional<ScheduleRow> row) {
         Profile profile = this.plants.profile(plant);
         return new Line(
                 plant.id(),
@@ -91,7 +94,7 @@ class ListController {
     @GetMapping("/labels")
     String labels(
             @AuthenticationPrincipal SignedIn member,
-            @RequestParam Optional<UUID> stop,
+            @RequestParam Optional<StopId> stop,
             HttpServletRequest request,
             Model model) {
         List<Plant> plants = stop.isPresent()

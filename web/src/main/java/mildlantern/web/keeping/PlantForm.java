@@ -10,7 +10,7 @@ import jakarta.validation.constraints.PastOrPresent;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
 import java.util.Objects;
-import java.util.UUID;
+import mildlantern.place.StopId;
 import mildlantern.plant.FeedStrength;
 import mildlantern.plant.GrowthForm;
 import mildlantern.plant.Stage;
@@ -18,16 +18,17 @@ import mildlantern.plant.WaterSource;
 import mildlantern.water.LeafClass;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.PotKind;
+import mildlantern.web.platform.FormKey;
 import org.jspecify.annotations.Nullable;
 import org.springframework.format.annotation.DateTimeFormat;
 
 /** A plant as typed, new or changed; cm, mL and g. */
 record PlantForm(
         @NotNull(message = "Open the page afresh.") @Nullable
-        UUID form,
+        FormKey form,
 
         @NotNull(message = "Choose the stop where it stands.") @Nullable
-        UUID stop,
+        StopId stop,
 
         @NotBlank(message = "Give it a name of its own.") @Size(max = 80, message = "At most 80 characters.") @Nullable
         String name,
@@ -90,9 +91,9 @@ record PlantForm(
         @Nullable Long version,
         @Nullable String opened) {
 
-    static PlantForm fresh(@Nullable UUID stop, String profile) {
+    static PlantForm fresh(@Nullable StopId stop, String profile) {
         return new PlantForm(
-                UUID.randomUUID(),
+                FormKey.fresh(),
                 stop,
                 "",
                 profile,
@@ -123,7 +124,7 @@ record PlantForm(
 
     static PlantForm of(Plant plant) {
         return new PlantForm(
-                UUID.randomUUID(),
+                FormKey.fresh(),
                 plant.stop(),
                 plant.name(),
                 plant.profile(),

@@ -6,12 +6,16 @@ import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.UUID;
 import mildlantern.log.LogEntry;
+import mildlantern.place.StopId;
+import mildlantern.plant.PlantId;
 import mildlantern.plant.Stage;
 import mildlantern.web.log.LogKind;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
+import mildlantern.web.platform.BatchId;
+import mildlantern.web.platform.CollectionId;
+import mildlantern.web.platform.FormKey;
 import mildlantern.web.platform.StaleEdit;
 import mildlantern.web.platform.WrittenForms;
 import mildlantern.web.routine.RecordWriter;
@@ -42,12 +46,12 @@ public class PlantKeeping {
     }
 
     /** Adds a plant, once. */
-    void add(UUID collection, PlantForm form) {
+    void add(CollectionId collection, PlantForm form) {
         Stop stop = stops.stop(collection, Objects.requireNonNull(form.stop()));
         routine.write(collection, List.of(), () -> {
             if (forms.firstTime(collection, Objects.requireNonNull(form.form()))) {
                 int place = plants.nextPlace(collection, stop.id());
-                log.store(form.into(new Plant(UUID.randomUUID(), collection, stop.id(), place, "", "")));
+                log.store(form.into(new Plant(PlantId.fresh(), collection, stop.id(), place, "", "")));
             }
         });
     }
@@ -58,8 +62,8 @@ public class PlantKeeping {
      * @throws StaleEdit if the plant was changed since the page was made; nothing is stored
      */
     @Transactional(rollbackFor = StaleEdit.class)
-    void change(UUID collection, UUID id, PlantForm form) throws StaleEdit {
-        UUID to = Objects.requireNonNull(form.stop());
+    void change(CollectionId collection, PlantId id, PlantForm form) throws StaleEdit {
+        StopId to = Objects.requireNonNull(form.stop());
         stops.stop(collection, to);
         routine.write(collection, List.of(id), () -> {
             Plant plant = plants.plant(collection, id);
@@ -83,7 +87,7 @@ public class PlantKeeping {
      * @param count how many, 1 to 50
      * @param cutting whether they are young and the mother stays whole
      */
-    public void multiply(UUID collection, UUID motherId, UUID form, int count, boolean cutting) {
+    public void multiply(CollectionId collection, PlantId motherId, FormKey form, int count, boolean cutting) {
         routine.write(collection, List.of(motherId), () -> {
             Plant mother = plants.plant(collection, motherId);
             if (!forms.firstTime(collection, form)) {
@@ -92,7 +96,7 @@ public class PlantKeeping {
             LocalDate today = LocalDate.now(clock);
             for (int i = 1; i <= count; i++) {
                 Plant child = new Plant(
-                                UUID.randomUUID(),
+                                PlantId.fresh(),
                                 mother.collection(),
                                 mother.stop(),
                                 plants.nextPlace(mother.collection(), mother.stop()),
@@ -118,14 +122,14 @@ public class PlantKeeping {
                                 0)
                         .from(mother.id());
                 log.store(child);
-                log.arrived(child, today, form);
+                log.arrived(child, today, new BatchId(form.value()));
             }
             log.note(
                             mother,
                             today,
                             cutting ? LogKind.PROPAGATED : LogKind.SPLIT,
                             count == 1 ? "one new plant" : count + " new plants")
-                    .inBatch(form);
+                    .inBatch(new BatchId(form.value()));
             if (!cutting) {
                 mother.counted(
                         share(mother.leaves(), count, false),
@@ -154,7 +158,7 @@ public class PlantKeeping {
     }
 
     /** A plant is no longer kept, once. */
-    void end(UUID collection, UUID id, UUID form, boolean lost, String cause) {
+    void end(CollectionId collection, PlantId id, FormKey form, boolean lost, String cause) {
         routine.write(collection, List.of(id), () -> {
             Plant plant = plants.plant(collection, id);
             if (plant.alive() && forms.firstTime(collection, form)) {

@@ -5,8 +5,8 @@ import java.time.OffsetDateTime;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
-import java.util.UUID;
 import mildlantern.log.LogEntry;
+import mildlantern.place.StopId;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.platform.Maybe;
 import org.jspecify.annotations.NullUnmarked;
@@ -121,7 +121,7 @@ final class EntryColumns {
     }
 
     private static LogEntry.Moved moved(LogRow row) {
-        UUID from = row.fromStop();
+        StopId from = row.fromStop();
         return new LogEntry.Moved(
                 Optional.ofNullable(from),
                 Optional.ofNullable(row.toStop()),

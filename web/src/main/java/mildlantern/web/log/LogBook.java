@@ -8,9 +8,13 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
-import java.util.UUID;
 import java.util.stream.Collectors;
+import mildlantern.place.StopId;
+import mildlantern.plant.PlantId;
 import mildlantern.web.plant.Plant;
+import mildlantern.web.platform.BatchId;
+import mildlantern.web.platform.CollectionId;
+import mildlantern.web.platform.EntryId;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
@@ -44,45 +48,49 @@ public class LogBook {
     }
 
     /** All that was ever written of a plant, in no order; nothing that was taken back. */
-    public List<LogRow> everything(UUID collection, UUID plant) {
+    public List<LogRow> everything(CollectionId collection, PlantId plant) {
         return standing(rows.findByCollectionAndPlantOrderByOnDayDesc(collection, plant));
     }
 
     /** What happened to each of some plants from a day on, the latest first; nothing that was taken back. */
-    public Map<UUID, List<LogRow>> entries(UUID collection, Collection<UUID> plants, LocalDate from) {
+    public Map<PlantId, List<LogRow>> entries(CollectionId collection, Collection<PlantId> plants, LocalDate from) {
         return standing(rows.allSince(collection, plants, from)).stream().collect(Collectors.groupingBy(LogRow::plant));
     }
 
     /** What was written of all plants for a day; nothing that was taken back. */
-    public List<LogRow> on(UUID collection, LocalDate day) {
+    public List<LogRow> on(CollectionId collection, LocalDate day) {
         return standing(rows.findByCollectionAndOnDay(collection, day));
     }
 
     /** What was written of some plants for a day; nothing that was taken back. */
-    public List<LogRow> on(UUID collection, LocalDate day, Collection<UUID> plants) {
+    public List<LogRow> on(CollectionId collection, LocalDate day, Collection<PlantId> plants) {
         return plants.isEmpty()
                 ? List.of()
                 : standing(rows.findByCollectionAndOnDayAndPlantIn(collection, day, plants));
     }
 
     /** The day on which each plant of some stops came to where it stands, by plant; none for one of whose coming nothing was written. */
-    public Map<UUID, LocalDate> standingSince(UUID collection, Collection<UUID> stops) {
+    public Map<PlantId, LocalDate> standingSince(CollectionId collection, Collection<StopId> stops) {
         return stops.isEmpty()
                 ? Map.of()
-                : standing(rows.comings(collection, stops, LocalDate.now(clock).minusDays(DAYS_THAT_MATTER))).stream()
+                : standing(rows.comings(
+                                collection.value(),
+                                stops.stream().map(StopId::value).toList(),
+                                LocalDate.now(clock).minusDays(DAYS_THAT_MATTER)))
+                        .stream()
                         .collect(Collectors.toMap(LogRow::plant, LogRow::onDay, (latest, earlier) -> latest));
     }
 
-    public Optional<LogRow> find(UUID collection, UUID id) {
-        return rows.findByCollectionAndId(collection, id);
+    public Optional<LogRow> find(CollectionId collection, EntryId id) {
+        return rows.findByCollectionAndId(collection, id.value());
     }
 
     /** The entries that were written together, those that were taken back too. */
-    public List<LogRow> batch(UUID collection, UUID batch) {
+    public List<LogRow> batch(CollectionId collection, BatchId batch) {
         return rows.findByCollectionAndBatch(collection, batch);
     }
 
-    public boolean takenBack(UUID collection, UUID id) {
+    public boolean takenBack(CollectionId collection, EntryId id) {
         return rows.existsByCollectionAndUndoes(collection, id);
     }
 
@@ -94,7 +102,7 @@ public class LogBook {
 
     /** Entries without those that were taken back and what took them back. */
     private static List<LogRow> standing(List<LogRow> rows) {
-        Set<UUID> undone =
+        Set<EntryId> undone =
                 rows.stream().map(LogRow::undoes).filter(Objects::nonNull).collect(Collectors.toSet());
         return rows.stream()
                 .filter(row -> row.kind() != LogKind.UNDONE && !undone.contains(row.id()))

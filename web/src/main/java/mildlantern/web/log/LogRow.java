@@ -10,9 +10,13 @@ import java.time.OffsetDateTime;
 import java.util.Optional;
 import java.util.UUID;
 import mildlantern.log.LogEntry;
+import mildlantern.place.StopId;
+import mildlantern.plant.PlantId;
 import mildlantern.plant.SprayKind;
 import mildlantern.plant.WaterSource;
 import mildlantern.web.plant.Plant;
+import mildlantern.web.platform.BatchId;
+import mildlantern.web.platform.EntryId;
 import mildlantern.web.platform.Row;
 import org.jspecify.annotations.NullUnmarked;
 
@@ -22,7 +26,7 @@ import org.jspecify.annotations.NullUnmarked;
 @NullUnmarked
 public class LogRow extends Row {
     @Column(name = "plant_id")
-    private UUID plant;
+    private PlantId plant;
 
     @Enumerated(EnumType.STRING)
     private LogKind kind;
@@ -65,8 +69,8 @@ public class LogRow extends Row {
     private Double mgNitrogen;
     private Double diameterCm;
     private String medium;
-    private UUID fromStop;
-    private UUID toStop;
+    private StopId fromStop;
+    private StopId toStop;
 
     @Enumerated(EnumType.STRING)
     private LogEntry.Counted counted;
@@ -74,9 +78,9 @@ public class LogRow extends Row {
     private Integer number;
     private Double granuleGrams;
     private Double lengthCm;
-    private UUID undoes;
+    private EntryId undoes;
     private String beforeState;
-    private UUID batch;
+    private BatchId batch;
     private OffsetDateTime writtenAt;
 
     protected LogRow() {}
@@ -110,7 +114,7 @@ public class LogRow extends Row {
         return this;
     }
 
-    public LogRow inBatch(UUID id) {
+    public LogRow inBatch(BatchId id) {
         this.batch = id;
         return this;
     }
@@ -163,7 +167,7 @@ public class LogRow extends Row {
         return this;
     }
 
-    LogRow between(UUID from, UUID to) {
+    LogRow between(StopId from, StopId to) {
         this.fromStop = from;
         this.toStop = to;
         return this;
@@ -205,7 +209,7 @@ public class LogRow extends Row {
         return means;
     }
 
-    public UUID plant() {
+    public PlantId plant() {
         return plant;
     }
 
@@ -285,11 +289,11 @@ public class LogRow extends Row {
         return medium;
     }
 
-    public UUID fromStop() {
+    public StopId fromStop() {
         return fromStop;
     }
 
-    public UUID toStop() {
+    public StopId toStop() {
         return toStop;
     }
 
@@ -311,11 +315,11 @@ public class LogRow extends Row {
         return number;
     }
 
-    public UUID undoes() {
+    public EntryId undoes() {
         return undoes;
     }
 
-    public UUID batch() {
+    public BatchId batch() {
         return batch;
     }
 
@@ -325,5 +329,9 @@ public class LogRow extends Row {
 
     public OffsetDateTime writtenAt() {
         return writtenAt;
+    }
+
+    public EntryId id() {
+        return new EntryId(key());
     }
 }

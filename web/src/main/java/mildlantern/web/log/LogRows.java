@@ -5,6 +5,10 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import mildlantern.plant.PlantId;
+import mildlantern.web.platform.BatchId;
+import mildlantern.web.platform.CollectionId;
+import mildlantern.web.platform.EntryId;
 import org.springframework.data.jpa.repository.Query;
 import org.springframework.data.repository.Repository;
 
@@ -12,39 +16,38 @@ import org.springframework.data.repository.Repository;
 interface LogRows extends Repository<LogRow, UUID> {
     LogRow save(LogRow row);
 
-    List<LogRow> findByCollectionAndPlantOrderByOnDayDesc(UUID collection, UUID plant);
+    List<LogRow> findByCollectionAndPlantOrderByOnDayDesc(CollectionId collection, PlantId plant);
 
-    Optional<LogRow> findByCollectionAndId(UUID collection, UUID id);
+    Optional<LogRow> findByCollectionAndId(CollectionId collection, UUID id);
 
-    List<LogRow> findByCollectionAndBatch(UUID collection, UUID batch);
+    List<LogRow> findByCollectionAndBatch(CollectionId collection, BatchId batch);
 
-    boolean existsByCollectionAndUndoes(UUID collection, UUID undone);
+    boolean existsByCollectionAndUndoes(CollectionId collection, EntryId undone);
 
-    List<LogRow> findByCollectionAndOnDay(UUID collection, LocalDate day);
+    List<LogRow> findByCollectionAndOnDay(CollectionId collection, LocalDate day);
 
-    List<LogRow> findByCollectionAndOnDayAndPlantIn(UUID collection, LocalDate day, Collection<UUID> plants);
+    List<LogRow> findByCollectionAndOnDayAndPlantIn(CollectionId collection, LocalDate day, Collection<PlantId> plants);
 
     /** What was written of a plant from a day on, the latest first. */
     @Query("""
             select h from LogRow h where h.collection = :collection and h.plant = :plant and h.onDay >= :from
             order by h.onDay desc, h.writtenAt desc
             """)
-    List<LogRow> since(UUID collection, UUID plant, LocalDate from);
+    List<LogRow> since(CollectionId collection, PlantId plant, LocalDate from);
 
     /** The same of several plants. */
     @Query("""
             select h from LogRow h where h.collection = :collection and h.plant in :plants and h.onDay >= :from
             order by h.onDay desc, h.writtenAt desc
             """)
-    List<LogRow> allSince(UUID collection, Collection<UUID> plants, LocalDate from);
+    List<LogRow> allSince(CollectionId collection, Collection<PlantId> plants, LocalDate from);
 
     /** How the plants of some stops came and moved from a day on, with what was taken back, the latest first. */
-    @Query("""
-            select h from LogRow h where h.collection = :collection and h.onDay >= :from
-                and h.kind in (mildlantern.web.log.LogKind.ARRIVED, mildlantern.web.log.LogKind.MOVED,
-                    mildlantern.web.log.LogKind.UNDONE)
-                and h.plant in (select p.id from Plant p where p.collection = :collection and p.stop in :stops)
-            order by h.onDay desc, h.writtenAt desc
+    @Query(nativeQuery = true, value = """
+            select h.* from happening h join plant p on p.id = h.plant_id and p.collection_id = h.collection_id
+            where h.collection_id = :collection and p.stop_id in (:stops) and h.on_day >= :from
+                and h.kind in ('ARRIVED', 'MOVED', 'UNDONE')
+            order by h.on_day desc, h.written_at desc
             """)
     List<LogRow> comings(UUID collection, Collection<UUID> stops, LocalDate from);
 }

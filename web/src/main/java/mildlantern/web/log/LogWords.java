@@ -11,10 +11,13 @@ import java.util.Set;
 import java.util.UUID;
 import mildlantern.knowledge.Words;
 import mildlantern.log.LogEntry;
+import mildlantern.place.StopId;
+import mildlantern.plant.PlantId;
 import mildlantern.plant.WaterSource;
 import mildlantern.quantity.Limits;
 import mildlantern.treatment.Hold;
 import mildlantern.web.plant.Plant;
+import mildlantern.web.platform.CollectionId;
 import mildlantern.web.stop.StopNow;
 
 /** Entries of the log in words. */
@@ -49,7 +52,8 @@ public final class LogWords {
 
     /** An entry in words before it is written. */
     public static String said(LogEntry entry, String words) {
-        Plant anyPlant = new Plant(new UUID(0, 0), new UUID(0, 0), new UUID(0, 0), 0, "", "");
+        Plant anyPlant = new Plant(
+                new PlantId(new UUID(0, 0)), new CollectionId(new UUID(0, 0)), new StopId(new UUID(0, 0)), 0, "", "");
         return said(
                 LogRow.of(anyPlant, LocalDate.EPOCH, entry, OffsetDateTime.MIN).detail(words));
     }

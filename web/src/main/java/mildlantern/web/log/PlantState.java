@@ -2,14 +2,14 @@ package mildlantern.web.log;
 
 import java.time.LocalDate;
 import java.util.Optional;
-import java.util.UUID;
+import mildlantern.place.StopId;
 import mildlantern.web.plant.Plant;
 import org.jspecify.annotations.NullUnmarked;
 
 /** What of a plant an entry of its log can change, as it was before: kept with the entry, so that it can be taken back. */
 @NullUnmarked
 public record PlantState(
-        UUID stop,
+        StopId stop,
         int place,
         Double planX,
         Double planY,

@@ -3,7 +3,6 @@ package mildlantern.web.mixing;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.UUID;
 import mildlantern.mixing.AreaRate;
 import mildlantern.mixing.Batch;
 import mildlantern.mixing.Measure;
@@ -13,6 +12,7 @@ import mildlantern.web.calculator.Field;
 import mildlantern.web.calculator.Given;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
+import mildlantern.web.platform.CollectionId;
 import mildlantern.web.routine.WaterBook;
 import mildlantern.web.stop.Stop;
 import mildlantern.web.stop.Stops;
@@ -53,7 +53,7 @@ class StopBatch {
 
     /** The calculator with this collection's stops to choose from. */
     @Transactional(readOnly = true)
-    Calculator calculator(UUID collection) {
+    Calculator calculator(CollectionId collection) {
         List<Field.Choice> stops = this.stops.walk(collection).stream()
                 .map(stop -> new Field.Choice(stop.id().toString(), stop.name()))
                 .toList();
@@ -76,7 +76,7 @@ class StopBatch {
                 given -> batch(collection, given));
     }
 
-    private Calculator.Answer batch(UUID collection, Given given) {
+    private Calculator.Answer batch(CollectionId collection, Given given) {
         Optional<Stop> stop = this.stops.walk(collection).stream()
                 .filter(one -> one.id().toString().equals(given.text("stop")))
                 .findFirst();

@@ -5,12 +5,13 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
-import java.util.UUID;
 import mildlantern.log.LogEntry;
 import mildlantern.nutrition.LeafOnPhoto;
 import mildlantern.nutrition.LeafOnPhoto.Tap;
+import mildlantern.plant.PlantId;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
+import mildlantern.web.platform.FormKey;
 import mildlantern.web.platform.PlainNumbers;
 import mildlantern.web.platform.SignedIn;
 import mildlantern.web.routine.RecordWriter;
@@ -43,8 +44,8 @@ class LeafController {
     @GetMapping("/plants/{id}/leaf")
     String show(
             @AuthenticationPrincipal SignedIn member,
-            @PathVariable UUID id,
-            @RequestParam Optional<UUID> photo,
+            @PathVariable PlantId id,
+            @RequestParam Optional<PhotoId> photo,
             Model model) {
         Plant plant = plants.plant(member.collection(), id);
         model.addAttribute("plantId", id);
@@ -53,16 +54,16 @@ class LeafController {
         model.addAttribute(
                 "photo",
                 photo.map(it -> photos.photo(member.collection(), it).id()).orElse(null));
-        model.addAttribute("form", UUID.randomUUID());
+        model.addAttribute("form", FormKey.fresh());
         return "photo/leaf";
     }
 
     @PostMapping("/plants/{id}/leaf")
     String keep(
             @AuthenticationPrincipal SignedIn member,
-            @PathVariable UUID id,
-            @RequestParam UUID form,
-            @RequestParam Optional<UUID> photo,
+            @PathVariable PlantId id,
+            @RequestParam FormKey form,
+            @RequestParam Optional<PhotoId> photo,
             @RequestParam(defaultValue = "") String length,
             @RequestParam(defaultValue = "") String known,
             @RequestParam(defaultValue = "") List<Double> taps,

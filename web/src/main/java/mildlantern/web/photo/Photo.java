@@ -4,8 +4,10 @@ import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import java.time.LocalDate;
 import java.util.UUID;
+import mildlantern.plant.PlantId;
 import mildlantern.web.log.LogRow;
 import mildlantern.web.plant.Plant;
+import mildlantern.web.platform.EntryId;
 import mildlantern.web.platform.Row;
 import org.jspecify.annotations.NullUnmarked;
 
@@ -14,7 +16,7 @@ import org.jspecify.annotations.NullUnmarked;
 @NullUnmarked
 class Photo extends Row {
     @Column(name = "plant_id")
-    private UUID plant;
+    private PlantId plant;
 
     private LocalDate takenOn;
     private String caption;
@@ -23,7 +25,7 @@ class Photo extends Row {
     private byte[] thumbnail;
 
     @Column(name = "happening_id")
-    private UUID happening;
+    private EntryId happening;
 
     protected Photo() {}
 
@@ -50,5 +52,9 @@ class Photo extends Row {
 
     byte[] bytes() {
         return bytes.clone();
+    }
+
+    public PhotoId id() {
+        return new PhotoId(key());
     }
 }

@@ -5,7 +5,7 @@ import java.time.Duration;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
-import java.util.UUID;
+import mildlantern.plant.PlantId;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
 import mildlantern.web.platform.SignedIn;
@@ -33,7 +33,7 @@ class PhotoController {
     }
 
     @GetMapping("/photos/{id}")
-    ResponseEntity<byte[]> photo(@AuthenticationPrincipal SignedIn member, @PathVariable UUID id) {
+    ResponseEntity<byte[]> photo(@AuthenticationPrincipal SignedIn member, @PathVariable PhotoId id) {
         Photo photo = photos.photo(member.collection(), id);
         return ResponseEntity.ok()
                 .contentType(MediaType.IMAGE_JPEG)
@@ -42,7 +42,7 @@ class PhotoController {
     }
 
     @GetMapping("/photos/{id}/small")
-    ResponseEntity<byte[]> small(@AuthenticationPrincipal SignedIn member, @PathVariable UUID id) {
+    ResponseEntity<byte[]> small(@AuthenticationPrincipal SignedIn member, @PathVariable PhotoId id) {
         return ResponseEntity.ok()
                 .contentType(MediaType.IMAGE_JPEG)
                 .cacheControl(CacheControl.maxAge(Duration.ofDays(30)).cachePrivate())
@@ -50,15 +50,15 @@ class PhotoController {
     }
 
     /** A photo to choose. */
-    record Choice(UUID id, LocalDate day, String caption) {}
+    record Choice(PhotoId id, LocalDate day, String caption) {}
 
     /** Two photos of a plant in one frame, with a slider between them; the oldest and the latest where none were chosen. */
     @GetMapping("/plants/{plant}/photos")
     String compare(
             @AuthenticationPrincipal SignedIn member,
-            @PathVariable UUID plant,
-            @RequestParam Optional<UUID> left,
-            @RequestParam Optional<UUID> right,
+            @PathVariable PlantId plant,
+            @RequestParam Optional<PhotoId> left,
+            @RequestParam Optional<PhotoId> right,
             Model model) {
         Plant of = plants.plant(member.collection(), plant);
         List<Choice> all = photos.of(of).stream()
@@ -82,7 +82,7 @@ class PhotoController {
         return "photo/photos";
     }
 
-    private static Optional<Choice> find(List<Choice> all, Optional<UUID> id) {
+    private static Optional<Choice> find(List<Choice> all, Optional<PhotoId> id) {
         return id.flatMap(wanted ->
                 all.stream().filter(choice -> choice.id().equals(wanted)).findFirst());
     }

@@ -4,11 +4,13 @@ import java.nio.file.Path;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
-import java.util.UUID;
+import mildlantern.plant.PlantId;
 import mildlantern.web.log.LogKind;
 import mildlantern.web.log.LogRow;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
+import mildlantern.web.platform.CollectionId;
+import mildlantern.web.platform.FormKey;
 import mildlantern.web.platform.NotHere;
 import mildlantern.web.platform.WrittenForms;
 import mildlantern.web.routine.RecordWriter;
@@ -50,7 +52,8 @@ public class PhotoService {
      *
      * @throws Pictures.Unusable if the file is no picture or too large a one; the message is for the grower
      */
-    public void take(UUID collection, UUID plantId, UUID form, Path file, String caption) throws Pictures.Unusable {
+    public void take(CollectionId collection, PlantId plantId, FormKey form, Path file, String caption)
+            throws Pictures.Unusable {
         plants.plant(collection, plantId);
         // Pictures wait for one another; nobody holds the plant or the database meanwhile.
         Pictures.Made made = pictures.make(file);
@@ -73,14 +76,14 @@ public class PhotoService {
      * @throws NotHere if the collection has no such photo
      */
     @Transactional(readOnly = true)
-    Photo photo(UUID collection, UUID id) {
-        return photos.findByCollectionAndId(collection, id).orElseThrow(() -> new NotHere("photo"));
+    Photo photo(CollectionId collection, PhotoId id) {
+        return photos.findByCollectionAndId(collection, id.value()).orElseThrow(() -> new NotHere("photo"));
     }
 
     /** The small one, for lists. */
     @Transactional(readOnly = true)
-    byte[] small(UUID collection, UUID id) {
-        return photos.thumbnail(collection, id)
+    byte[] small(CollectionId collection, PhotoId id) {
+        return photos.thumbnail(collection, id.value())
                 .orElseGet(() -> photo(collection, id).bytes());
     }
 

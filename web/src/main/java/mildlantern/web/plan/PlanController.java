@@ -2,7 +2,9 @@ package mildlantern.web.plan;
 
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.Optional;
-import java.util.UUID;
+import mildlantern.place.StopId;
+import mildlantern.plant.PlantId;
+import mildlantern.web.platform.FormKey;
 import mildlantern.web.platform.SignedIn;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -24,14 +26,15 @@ class PlanController {
     @GetMapping("/stops/{id}/plan")
     String plan(
             @AuthenticationPrincipal SignedIn member,
-            @PathVariable UUID id,
-            @RequestParam Optional<UUID> plant,
+            @PathVariable StopId id,
+            @RequestParam Optional<PlantId> plant,
             HttpServletRequest request,
             Model model) {
         return show(member, id, plant, request, model);
     }
 
-    private String show(SignedIn member, UUID stop, Optional<UUID> plant, HttpServletRequest request, Model model) {
+    private String show(
+            SignedIn member, StopId stop, Optional<PlantId> plant, HttpServletRequest request, Model model) {
         model.addAttribute("page", plans.page(member.collection(), stop, plant));
         model.addAttribute("here", stop);
         return request.getHeader("HX-Request") == null ? "plan/plan" : "plan/plan :: board(page=${page})";
@@ -41,9 +44,9 @@ class PlanController {
     @PostMapping("/stops/{id}/plan/shift")
     String shift(
             @AuthenticationPrincipal SignedIn member,
-            @PathVariable UUID id,
-            @RequestParam UUID plant,
-            @RequestParam UUID form,
+            @PathVariable StopId id,
+            @RequestParam PlantId plant,
+            @RequestParam FormKey form,
             @RequestParam double x,
             @RequestParam double y,
             HttpServletRequest request,
@@ -58,10 +61,10 @@ class PlanController {
     @PostMapping("/stops/{id}/plan/move")
     String move(
             @AuthenticationPrincipal SignedIn member,
-            @PathVariable UUID id,
-            @RequestParam UUID plant,
-            @RequestParam UUID form,
-            @RequestParam UUID to) {
+            @PathVariable PlantId id,
+            @RequestParam PlantId plant,
+            @RequestParam FormKey form,
+            @RequestParam StopId to) {
         plans.move(member.collection(), plant, form, to);
         return "redirect:/stops/" + to + "/plan?plant=" + plant;
     }

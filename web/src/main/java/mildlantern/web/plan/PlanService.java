@@ -14,11 +14,15 @@ import java.util.stream.Stream;
 import mildlantern.log.LogEntry;
 import mildlantern.place.BenchPlan;
 import mildlantern.place.Moves;
+import mildlantern.place.StopId;
+import mildlantern.plant.PlantId;
 import mildlantern.quantity.Limits;
 import mildlantern.web.care.PlannedTasks;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
 import mildlantern.web.plant.Standing;
+import mildlantern.web.platform.CollectionId;
+import mildlantern.web.platform.FormKey;
 import mildlantern.web.platform.WrittenForms;
 import mildlantern.web.routine.RecordWriter;
 import mildlantern.web.routine.Routine;
@@ -63,19 +67,20 @@ class PlanService {
     }
 
     /** The plan of a stop with its pots and, where one is chosen, what can be done with it. */
-    record PlanPage(UUID stop, String name, String size, StopPlans.Drawn plan, Optional<Chosen> chosen, String form) {}
+    record PlanPage(
+            StopId stop, String name, String size, StopPlans.Drawn plan, Optional<Chosen> chosen, String form) {}
 
     /** A chosen pot. */
-    record Chosen(UUID plant, String name, String kind, String place, List<String> within, List<Target> targets) {}
+    record Chosen(PlantId plant, String name, String kind, String place, List<String> within, List<Target> targets) {}
 
     /** A stop to which it can be moved, and what that would mean. */
-    record Target(UUID stop, String name, String step, List<String> warnings) {}
+    record Target(StopId stop, String name, String step, List<String> warnings) {}
 
-    PlanPage page(UUID collection, UUID stopId, Optional<UUID> chosen) {
+    PlanPage page(CollectionId collection, StopId stopId, Optional<PlantId> chosen) {
         Stop stop = this.stops.stop(collection, stopId);
         List<Plant> plants = this.plants.plantsAt(collection, stopId);
         StopPlans.Drawn drawn = plans.draw(stop, plants, WIDTH, HEIGHT);
-        Map<UUID, Plant> byId = plants.stream().collect(Collectors.toMap(Plant::id, Function.identity()));
+        Map<PlantId, Plant> byId = plants.stream().collect(Collectors.toMap(Plant::id, Function.identity()));
         return new PlanPage(
                 stop.id(),
                 stop.name(),
@@ -85,7 +90,7 @@ class PlanService {
                 UUID.randomUUID().toString());
     }
 
-    private Chosen chosen(Plant plant, Stop stop, StopPlans.Drawn drawn, Map<UUID, Plant> byId) {
+    private Chosen chosen(Plant plant, Stop stop, StopPlans.Drawn drawn, Map<PlantId, Plant> byId) {
         StopPlans.Pot pot = drawn.pots().stream()
                 .filter(it -> it.plant().equals(plant.id()))
                 .findFirst()
@@ -108,7 +113,7 @@ class PlanService {
     }
 
     private List<Target> targets(Plant plant, List<Stop> stops) {
-        Map<UUID, Moves.Step> steps = log.judge(plant, stops);
+        Map<StopId, Moves.Step> steps = log.judge(plant, stops);
         List<String> planned = errands.planned(plant.collection(), plant.id());
         return stops.stream()
                 .flatMap(to -> Optional.ofNullable(steps.get(to.id())).map(step -> target(to, step, planned)).stream())
@@ -143,9 +148,9 @@ class PlanService {
      * @param y its middle from the glass, cm
      */
     @Transactional
-    void shift(UUID collection, UUID plantId, UUID form, double x, double y) {
-        UUID at = this.plants.plant(collection, plantId).stop();
-        List<UUID> standing =
+    void shift(CollectionId collection, PlantId plantId, FormKey form, double x, double y) {
+        StopId at = this.plants.plant(collection, plantId).stop();
+        List<PlantId> standing =
                 this.plants.plantsAt(collection, at).stream().map(Plant::id).toList();
         routine.write(
                 collection, Stream.concat(standing.stream(), Stream.of(plantId)).toList(), () -> {
@@ -158,7 +163,7 @@ class PlanService {
                     List<Plant> plants = this.plants.plantsAt(collection, stop.id()).stream()
                             .filter(one -> one.id().equals(plantId) || standing.contains(one.id()))
                             .toList();
-                    Map<UUID, BenchPlan.Placed> placed = Standing.at(stop, plants).stream()
+                    Map<PlantId, BenchPlan.Placed> placed = Standing.at(stop, plants).stream()
                             .collect(Collectors.toMap(BenchPlan.Placed::id, Function.identity()));
                     for (Plant other : plants) {
                         BenchPlan.Placed drawn = placed.get(other.id());
@@ -183,7 +188,7 @@ class PlanService {
 
     /** Moves a pot to another stop, once. */
     @Transactional
-    void move(UUID collection, UUID plantId, UUID form, UUID to) {
+    void move(CollectionId collection, PlantId plantId, FormKey form, StopId to) {
         this.stops.stop(collection, to);
         log.write(
                 collection,

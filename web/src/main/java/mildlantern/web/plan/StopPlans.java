@@ -3,10 +3,10 @@ package mildlantern.web.plan;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
-import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import mildlantern.place.BenchPlan;
+import mildlantern.plant.PlantId;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.PlatePictures;
 import mildlantern.web.plant.Standing;
@@ -45,7 +45,7 @@ public class StopPlans {
 
     /** A drawn pot: its middle and radius in drawing units, its middle in cm, and whom its leaves touch. */
     public record Pot(
-            UUID plant,
+            PlantId plant,
             String name,
             String svg,
             double x,
@@ -55,7 +55,7 @@ public class StopPlans {
             double cmY,
             double cmRadius,
             double labelY,
-            List<UUID> within) {}
+            List<PlantId> within) {}
 
     /**
      * Draws a stop into a frame.
@@ -69,7 +69,7 @@ public class StopPlans {
         double boardHeight = stop.depthCm() * scale;
         double left = (width - boardWidth) / 2;
         List<BenchPlan.Placed> placed = Standing.at(stop, plants);
-        Map<UUID, Plant> byId = plants.stream().collect(Collectors.toMap(Plant::id, Function.identity()));
+        Map<PlantId, Plant> byId = plants.stream().collect(Collectors.toMap(Plant::id, Function.identity()));
         List<Pot> pots = placed.stream()
                 .map(pot -> {
                     Plant plant = Objects.requireNonNull(byId.get(pot.id()));

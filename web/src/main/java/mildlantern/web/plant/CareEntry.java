@@ -7,7 +7,9 @@ import jakarta.persistence.Enumerated;
 import java.time.LocalDate;
 import java.time.OffsetDateTime;
 import java.util.UUID;
+import mildlantern.plant.PlantId;
 import mildlantern.treatment.CareSetting;
+import mildlantern.web.platform.CaseId;
 import mildlantern.web.platform.Row;
 import org.jspecify.annotations.NullUnmarked;
 
@@ -16,10 +18,10 @@ import org.jspecify.annotations.NullUnmarked;
 @NullUnmarked
 public class CareEntry extends Row {
     @Column(name = "plant_id")
-    private UUID plant;
+    private PlantId plant;
 
     @Column(name = "case_id")
-    private UUID troubleCase;
+    private CaseId troubleCase;
 
     @Enumerated(EnumType.STRING)
     private CareSetting setting;
@@ -34,7 +36,7 @@ public class CareEntry extends Row {
     /** A line; the case is null where no case led to it. */
     public CareEntry(
             Plant plant,
-            UUID troubleCase,
+            CaseId troubleCase,
             CareSetting setting,
             String text,
             String reason,
@@ -50,11 +52,11 @@ public class CareEntry extends Row {
         this.writtenAt = writtenAt;
     }
 
-    public UUID plant() {
+    public PlantId plant() {
         return plant;
     }
 
-    public UUID troubleCase() {
+    public CaseId troubleCase() {
         return troubleCase;
     }
 

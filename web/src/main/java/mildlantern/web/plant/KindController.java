@@ -10,6 +10,7 @@ import java.util.UUID;
 import mildlantern.plant.Family;
 import mildlantern.plant.PlantKnowledge;
 import mildlantern.plant.Profile;
+import mildlantern.web.platform.FormKey;
 import mildlantern.web.platform.NotHere;
 import mildlantern.web.platform.SignedIn;
 import org.jspecify.annotations.Nullable;
@@ -39,7 +40,7 @@ class KindController {
         Optional<Profile> like = nearest.filter(id -> !id.isBlank())
                 .map(id -> knowledge.profile(id).orElseThrow(() -> new NotHere("kind of plant")));
         NewKind kind = like.map(NewKind::like).orElseGet(NewKind::new);
-        kind.setForm(UUID.randomUUID());
+        kind.setForm(FormKey.fresh());
         model.addAttribute("kind", kind);
         return page(like, model);
     }
@@ -74,7 +75,7 @@ class KindController {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             return page(like, model);
         }
-        UUID form = Objects.requireNonNull(kind.getForm());
+        FormKey form = Objects.requireNonNull(kind.getForm());
         // The same form always makes the same kind, so that sending it twice leads to the same place.
         UUID id = UUID.nameUUIDFromBytes((member.collection() + " kind " + form).getBytes(StandardCharsets.UTF_8));
         kinds.add(member.collection(), form, new OwnKind(id, member.collection(), kind));

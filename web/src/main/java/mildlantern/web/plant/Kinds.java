@@ -6,6 +6,8 @@ import java.util.Optional;
 import java.util.UUID;
 import mildlantern.plant.PlantKnowledge;
 import mildlantern.plant.Profile;
+import mildlantern.web.platform.CollectionId;
+import mildlantern.web.platform.FormKey;
 import mildlantern.web.platform.WrittenForms;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
@@ -25,7 +27,7 @@ public class Kinds {
     }
 
     /** The kind of an id, if the knowledge base or this collection has it. */
-    public Optional<Profile> find(UUID collection, String id) {
+    public Optional<Profile> find(CollectionId collection, String id) {
         Optional<Profile> known = knowledge.profile(id);
         return known.isPresent()
                 ? known
@@ -35,7 +37,7 @@ public class Kinds {
     }
 
     /** The collection's own kinds, by name, and then those of the knowledge base. */
-    public List<Profile> all(UUID collection) {
+    public List<Profile> all(CollectionId collection) {
         List<Profile> all = new ArrayList<>();
         own.findByCollectionOrderByName(collection).forEach(kind -> all.add(profile(kind)));
         all.addAll(knowledge.profiles());
@@ -58,7 +60,7 @@ public class Kinds {
 
     /** Adds a kind of the grower's own, once. */
     @Transactional
-    void add(UUID collection, UUID form, OwnKind kind) {
+    void add(CollectionId collection, FormKey form, OwnKind kind) {
         if (forms.firstTime(collection, form)) {
             own.save(kind);
         }

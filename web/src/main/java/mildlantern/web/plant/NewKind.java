@@ -5,17 +5,17 @@ import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
-import java.util.UUID;
 import mildlantern.plant.Brightness;
 import mildlantern.plant.Dryness;
 import mildlantern.plant.Profile;
 import mildlantern.plant.WaterWant;
+import mildlantern.web.platform.FormKey;
 import org.jspecify.annotations.Nullable;
 
 /** A kind of plant of the grower's own, as typed; humidity in percent, temperatures in °C, feed in mg of nitrogen per litre. */
 class NewKind {
     @NotNull(message = "Open the page afresh.")
-    private @Nullable UUID form;
+    private @Nullable FormKey form;
 
     @NotBlank(message = "Choose the kind that it is most like.")
     private String nearest = "";
@@ -101,11 +101,11 @@ class NewKind {
         return kind;
     }
 
-    public @Nullable UUID getForm() {
+    public @Nullable FormKey getForm() {
         return form;
     }
 
-    public void setForm(@Nullable UUID value) {
+    public void setForm(@Nullable FormKey value) {
         this.form = value;
     }
 

@@ -12,6 +12,7 @@ import mildlantern.plant.Profile;
 import mildlantern.plant.WaterWant;
 import mildlantern.quantity.Range;
 import mildlantern.quantity.Temperature;
+import mildlantern.web.platform.CollectionId;
 import mildlantern.web.platform.Row;
 import org.jspecify.annotations.NullUnmarked;
 
@@ -50,7 +51,7 @@ public class OwnKind extends Row {
     protected OwnKind() {}
 
     /** A kind from a form whose fields have been checked. */
-    OwnKind(UUID id, UUID collection, NewKind typed) {
+    OwnKind(UUID id, CollectionId collection, NewKind typed) {
         super(id, collection);
         nearest = typed.getNearest();
         name = typed.getName().strip();
@@ -77,7 +78,7 @@ public class OwnKind extends Row {
     /** The profile: its own needs in the frame of the nearest kind. */
     Profile profile(Profile like) {
         return new Profile(
-                id().toString(),
+                key().toString(),
                 like.id(),
                 name,
                 botanical.isBlank() ? like.botanical() : botanical,

@@ -6,12 +6,14 @@ import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Version;
 import java.time.LocalDate;
-import java.util.UUID;
+import mildlantern.place.StopId;
 import mildlantern.plant.FeedStrength;
 import mildlantern.plant.GrowthForm;
+import mildlantern.plant.PlantId;
 import mildlantern.plant.Stage;
 import mildlantern.plant.WaterSource;
 import mildlantern.water.LeafClass;
+import mildlantern.web.platform.CollectionId;
 import mildlantern.web.platform.Row;
 import org.jspecify.annotations.NullUnmarked;
 
@@ -22,7 +24,7 @@ public class Plant extends Row {
     private static final double USUAL_POT_CM = 13;
 
     @Column(name = "stop_id")
-    private UUID stop;
+    private StopId stop;
 
     private int placeOnStop;
     private String name;
@@ -77,9 +79,9 @@ public class Plant extends Row {
     private Double planY;
 
     @Column(name = "mother_id")
-    private UUID mother;
+    private PlantId mother;
 
-    private UUID drawnFrom;
+    private PlantId drawnFrom;
     private Integer wetGrams;
     private Integer dryGrams;
 
@@ -102,8 +104,8 @@ public class Plant extends Row {
 
     protected Plant() {}
 
-    public Plant(UUID id, UUID collection, UUID stop, int placeOnStop, String name, String profile) {
-        super(id, collection);
+    public Plant(PlantId id, CollectionId collection, StopId stop, int placeOnStop, String name, String profile) {
+        super(id.value(), collection);
         this.stop = stop;
         this.placeOnStop = placeOnStop;
         this.name = name;
@@ -193,13 +195,13 @@ public class Plant extends Row {
         return this;
     }
 
-    public Plant standingAt(UUID stopId, int place) {
+    public Plant standingAt(StopId stopId, int place) {
         this.stop = stopId;
         this.placeOnStop = place;
         return this;
     }
 
-    public Plant from(UUID motherId) {
+    public Plant from(PlantId motherId) {
         this.mother = motherId;
         return this;
     }
@@ -258,12 +260,12 @@ public class Plant extends Row {
         return planY;
     }
 
-    public UUID mother() {
+    public PlantId mother() {
         return mother;
     }
 
     /** What its drawing is made from: its own id, or the one it had where it came from. */
-    public UUID drawnFrom() {
+    public PlantId drawnFrom() {
         return drawnFrom == null ? id() : drawnFrom;
     }
 
@@ -295,7 +297,7 @@ public class Plant extends Row {
         return endedCause;
     }
 
-    public UUID stop() {
+    public StopId stop() {
         return stop;
     }
 
@@ -382,5 +384,9 @@ public class Plant extends Row {
 
     public LocalDate bloomSince() {
         return bloomSince;
+    }
+
+    public PlantId id() {
+        return new PlantId(key());
     }
 }

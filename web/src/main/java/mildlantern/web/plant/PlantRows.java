@@ -5,7 +5,9 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import mildlantern.log.QuickLine;
+import mildlantern.place.StopId;
+import mildlantern.plant.PlantId;
+import mildlantern.web.platform.CollectionId;
 import org.springframework.data.jpa.repository.Query;
 import org.springframework.data.repository.Repository;
 
@@ -13,29 +15,29 @@ import org.springframework.data.repository.Repository;
 interface PlantRows extends Repository<Plant, UUID> {
     Plant save(Plant plant);
 
-    Optional<Plant> findByCollectionAndId(UUID collection, UUID id);
+    Optional<Plant> findByCollectionAndId(CollectionId collection, UUID id);
 
-    List<Plant> findByCollectionOrderByPlaceOnStop(UUID collection);
+    List<Plant> findByCollectionOrderByPlaceOnStop(CollectionId collection);
 
-    List<Plant> findByCollectionAndStopOrderByPlaceOnStop(UUID collection, UUID stop);
+    List<Plant> findByCollectionAndStopOrderByPlaceOnStop(CollectionId collection, StopId stop);
 
-    List<Plant> findByCollectionAndMotherOrderByName(UUID collection, UUID mother);
+    List<Plant> findByCollectionAndMotherOrderByName(CollectionId collection, PlantId mother);
 
-    List<Plant> findByCollectionAndIdIn(UUID collection, Collection<UUID> ids);
+    List<Plant> findByCollectionAndIdIn(CollectionId collection, Collection<UUID> ids);
 
     @Query("select coalesce(max(p.placeOnStop), -1) from Plant p where p.collection = :collection and p.stop = :stop")
-    int lastPlace(UUID collection, UUID stop);
+    int lastPlace(CollectionId collection, StopId stop);
 
     @Query("""
-            select new mildlantern.log.QuickLine$Named(p.id, p.name, coalesce(p.accession, ''))
+            select new mildlantern.web.plant.NamedPlant(p.id, p.name, coalesce(p.accession, ''))
             from Plant p where p.collection = :collection and p.state = mildlantern.web.plant.Plant$State.ALIVE
             order by p.name
             """)
-    List<QuickLine.Named> names(UUID collection);
+    List<NamedPlant> names(CollectionId collection);
 
     @Query(
             "select p from Plant p where p.collection = :collection and p.acquiredOn >= :since and p.state = mildlantern.web.plant.Plant$State.ALIVE")
-    List<Plant> arrivedSince(UUID collection, LocalDate since);
+    List<Plant> arrivedSince(CollectionId collection, LocalDate since);
 
-    boolean existsByCollectionAndAccession(UUID collection, String accession);
+    boolean existsByCollectionAndAccession(CollectionId collection, String accession);
 }

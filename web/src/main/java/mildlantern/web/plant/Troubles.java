@@ -4,8 +4,8 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.UUID;
 import mildlantern.treatment.Hold;
+import mildlantern.web.platform.CaseId;
 
 /** What the pages of a plant need to know of its cases; the cases' own feature answers. */
 public interface Troubles {
@@ -24,5 +24,5 @@ public interface Troubles {
      * @param words what it is or was, in half a sentence
      * @param open whether it is still open
      */
-    record Trouble(UUID id, LocalDate opened, Optional<LocalDate> closed, String words, boolean open) {}
+    record Trouble(CaseId id, LocalDate opened, Optional<LocalDate> closed, String words, boolean open) {}
 }

@@ -7,14 +7,16 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.LocalDate;
 import java.util.Optional;
-import java.util.UUID;
+import mildlantern.plant.PlantId;
+import mildlantern.web.edge.BodyLimits;
+import mildlantern.web.edge.Spooled;
 import mildlantern.web.photo.PhotoService;
 import mildlantern.web.photo.Pictures;
 import mildlantern.web.plant.Plants;
 import mildlantern.web.plant.PlatePictures;
-import mildlantern.web.platform.BodyLimits;
+import mildlantern.web.platform.CollectionId;
+import mildlantern.web.platform.FormKey;
 import mildlantern.web.platform.SignedIn;
-import mildlantern.web.platform.Spooled;
 import org.springframework.format.annotation.DateTimeFormat;
 import org.springframework.http.CacheControl;
 import org.springframework.http.HttpStatus;
@@ -50,12 +52,12 @@ class PlantController {
     }
 
     @GetMapping("/plants/{id}")
-    String show(@AuthenticationPrincipal SignedIn member, @PathVariable UUID id, Model model) {
+    String show(@AuthenticationPrincipal SignedIn member, @PathVariable PlantId id, Model model) {
         show(member.collection(), id, model);
         return "plantpage/plant";
     }
 
-    private void show(UUID collection, UUID id, Model model) {
+    private void show(CollectionId collection, PlantId id, Model model) {
         PlantViews.PlantPage page = pages.page(collection, id);
         model.addAttribute("page", page);
         model.addAttribute("here", page.stopId());
@@ -67,7 +69,7 @@ class PlantController {
     @GetMapping("/plants/{id}/strip")
     String strip(
             @AuthenticationPrincipal SignedIn member,
-            @PathVariable UUID id,
+            @PathVariable PlantId id,
             @RequestParam(defaultValue = "120") int days,
             @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) Optional<LocalDate> end,
             HttpServletRequest request,
@@ -87,8 +89,8 @@ class PlantController {
     @PostMapping("/plants/{id}/photos")
     String take(
             @AuthenticationPrincipal SignedIn member,
-            @PathVariable UUID id,
-            @RequestParam UUID form,
+            @PathVariable PlantId id,
+            @RequestParam FormKey form,
             @RequestParam MultipartFile file,
             @RequestParam(defaultValue = "") String caption,
             HttpServletResponse response,
@@ -116,7 +118,7 @@ class PlantController {
     }
 
     @GetMapping(value = "/plants/{id}/plate.svg", produces = "image/svg+xml")
-    ResponseEntity<String> plate(@AuthenticationPrincipal SignedIn member, @PathVariable UUID id) {
+    ResponseEntity<String> plate(@AuthenticationPrincipal SignedIn member, @PathVariable PlantId id) {
         String picture = plates.of(plants.plant(member.collection(), id)).picture();
         return ResponseEntity.ok()
                 .cacheControl(CacheControl.maxAge(Duration.ofMinutes(10)).cachePrivate())

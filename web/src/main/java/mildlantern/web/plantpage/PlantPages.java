@@ -18,6 +18,7 @@ import mildlantern.knowledge.Words;
 import mildlantern.nutrition.FeedPlan;
 import mildlantern.nutrition.PotAccount;
 import mildlantern.place.BenchPlan;
+import mildlantern.plant.PlantId;
 import mildlantern.plant.Profile;
 import mildlantern.quantity.Limits;
 import mildlantern.quantity.Range;
@@ -34,6 +35,7 @@ import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
 import mildlantern.web.plant.Standing;
 import mildlantern.web.plant.Troubles;
+import mildlantern.web.platform.CollectionId;
 import mildlantern.web.routine.FoodBook;
 import mildlantern.web.routine.ScheduleRow;
 import mildlantern.web.routine.Schedules;
@@ -110,7 +112,7 @@ class PlantPages {
         this.clock = clock;
     }
 
-    PlantViews.PlantPage page(UUID collection, UUID id) {
+    PlantViews.PlantPage page(CollectionId collection, PlantId id) {
         Plant plant = plants.plant(collection, id);
         List<LogRow> log = logBook.entries(plant);
         Profile profile = plants.profile(plant);
@@ -285,7 +287,7 @@ class PlantPages {
 
     private List<PlantViews.Neighbour> neighbours(Plant plant, Stop stop) {
         List<Plant> beside = plants.plantsAt(plant.collection(), stop.id());
-        List<UUID> near = BenchPlan.withinReach(Standing.at(stop, beside), plant.id());
+        List<PlantId> near = BenchPlan.withinReach(Standing.at(stop, beside), plant.id());
         return near.stream()
                 .flatMap(id -> beside.stream().filter(other -> other.id().equals(id)))
                 .map(other -> new PlantViews.Neighbour(
@@ -371,7 +373,7 @@ class PlantPages {
      * @param days length of the axis
      * @param end its last day; today or earlier
      */
-    PlantViews.StripPage strip(UUID collection, UUID id, int days, LocalDate end) {
+    PlantViews.StripPage strip(CollectionId collection, PlantId id, int days, LocalDate end) {
         Plant plant = plants.plant(collection, id);
         LocalDate today = LocalDate.now(clock);
         int length = Math.max(SHORTEST, Math.min(LONGEST, days));
@@ -407,7 +409,7 @@ class PlantPages {
                 last.equals(today) ? Optional.empty() : Optional.of(address(id, length, last.plusDays(length / 2))));
     }
 
-    private static String address(UUID id, int days, LocalDate end) {
+    private static String address(PlantId id, int days, LocalDate end) {
         return "/plants/" + id + "/strip?days=" + days + "&end=" + end;
     }
 }

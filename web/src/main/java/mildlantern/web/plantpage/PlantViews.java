@@ -3,9 +3,12 @@ package mildlantern.web.plantpage;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
-import java.util.UUID;
+import mildlantern.place.StopId;
+import mildlantern.plant.PlantId;
 import mildlantern.web.photo.PhotoLine;
 import mildlantern.web.plant.Troubles;
+import mildlantern.web.platform.CaseId;
+import mildlantern.web.platform.EntryId;
 
 /** What the templates of the collection show. */
 final class PlantViews {
@@ -13,13 +16,13 @@ final class PlantViews {
 
     /** One plant's page. */
     record PlantPage(
-            UUID id,
+            PlantId id,
             String name,
             String kind,
             String botanical,
             Optional<String> ended,
             String stopName,
-            UUID stopId,
+            StopId stopId,
             Optional<String> harm,
             Optional<String> rest,
             String habits,
@@ -31,7 +34,7 @@ final class PlantViews {
             List<CareLine> care,
             List<DayLine> record,
             List<Troubles.Trouble> cases,
-            Optional<UUID> openCase,
+            Optional<CaseId> openCase,
             String holds,
             List<Neighbour> neighbours,
             List<Neighbour> kin,
@@ -40,7 +43,7 @@ final class PlantViews {
 
     /** The strip of time and how it can be zoomed. */
     record StripPage(
-            UUID plant, Strip.Drawn strip, List<Zoom> zooms, Optional<String> earlier, Optional<String> later) {}
+            PlantId plant, Strip.Drawn strip, List<Zoom> zooms, Optional<String> earlier, Optional<String> later) {}
 
     /** A way to look at the strip. */
     record Zoom(String words, String address, boolean here) {}
@@ -52,8 +55,8 @@ final class PlantViews {
     record CareLine(String setting, String text, String reason, LocalDate since, List<String> before) {}
 
     /** A line of the record. */
-    record DayLine(UUID id, LocalDate day, String what, boolean mayTakeBack) {}
+    record DayLine(EntryId id, LocalDate day, String what, boolean mayTakeBack) {}
 
     /** Another plant. */
-    record Neighbour(UUID id, String name, String words) {}
+    record Neighbour(PlantId id, String name, String words) {}
 }

@@ -10,12 +10,12 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.UUID;
 import mildlantern.water.WaterOutlook;
 import mildlantern.water.WaterStory;
 import mildlantern.web.log.LogKind;
 import mildlantern.web.log.LogRow;
 import mildlantern.web.log.LogWords;
+import mildlantern.web.platform.CaseId;
 import mildlantern.web.platform.SvgNumbers;
 
 /** Draws a plant's time on one axis: water with its doubt, and below it everything that happened. */
@@ -285,7 +285,7 @@ final class Strip {
     }
 
     /** An address of a case. */
-    static String caseAddress(UUID id) {
+    static String caseAddress(CaseId id) {
         return "/cases/" + id;
     }
 }

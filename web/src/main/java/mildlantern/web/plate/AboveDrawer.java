@@ -22,8 +22,8 @@ public final class AboveDrawer {
      * @return pot and leaves as SVG, at most about 3 KB
      */
     public static String draw(PlateSubject subject, double radius) {
-        Random random =
-                new Random(subject.id().getMostSignificantBits() ^ subject.id().getLeastSignificantBits());
+        Random random = new Random(subject.id().value().getMostSignificantBits()
+                ^ subject.id().value().getLeastSignificantBits());
         StringBuilder svg = new StringBuilder();
         boolean clay = subject.vessel() == PlateSubject.Vessel.CLAY;
         double squeeze = subject.vessel() == PlateSubject.Vessel.TRAY ? 0.7 : 1;

@@ -1,7 +1,7 @@
 package mildlantern.web.plate;
 
-import java.util.UUID;
 import mildlantern.plant.GrowthForm;
+import mildlantern.plant.PlantId;
 
 /**
  * What a plate needs to know of a plant.
@@ -17,7 +17,7 @@ import mildlantern.plant.GrowthForm;
  * @param buds buds
  */
 public record PlateSubject(
-        UUID id,
+        PlantId id,
         GrowthForm form,
         Vessel vessel,
         String medium,

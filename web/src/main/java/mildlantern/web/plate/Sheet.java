@@ -22,8 +22,8 @@ final class Sheet {
 
     Sheet(PlateSubject subject) {
         this.subject = subject;
-        this.random =
-                new Random(subject.id().getMostSignificantBits() ^ subject.id().getLeastSignificantBits());
+        this.random = new Random(subject.id().value().getMostSignificantBits()
+                ^ subject.id().value().getLeastSignificantBits());
     }
 
     Plate plate() {

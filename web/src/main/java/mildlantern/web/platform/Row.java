@@ -10,16 +10,16 @@ import org.jspecify.annotations.NullUnmarked;
 @NullUnmarked
 public abstract class Row extends Stored {
     @Column(name = "collection_id", updatable = false)
-    private UUID collection;
+    private CollectionId collection;
 
     protected Row() {}
 
-    protected Row(UUID id, UUID collection) {
+    protected Row(UUID id, CollectionId collection) {
         super(id);
         this.collection = collection;
     }
 
-    public UUID collection() {
+    public CollectionId collection() {
         return collection;
     }
 }

@@ -1,7 +1,6 @@
 package mildlantern.web.platform;
 
 import jakarta.persistence.EntityManager;
-import java.util.UUID;
 import java.util.function.Consumer;
 import java.util.stream.Stream;
 import org.hibernate.jpa.HibernateHints;
@@ -21,7 +20,7 @@ public class RowsOf {
     }
 
     @Transactional(propagation = Propagation.MANDATORY)
-    public <T extends Row> void each(Class<T> type, UUID collection, Consumer<T> what) {
+    public <T extends Row> void each(Class<T> type, CollectionId collection, Consumer<T> what) {
         entities.flush();
         try (Stream<T> rows = entities.createQuery(
                         "select e from " + type.getSimpleName() + " e where e.collection = :collection", type)

@@ -14,22 +14,24 @@ public final class SignedIn implements UserDetails, CredentialsContainer {
     @Serial
     private static final long serialVersionUID = 1L;
 
+    /** As a number, because sessions outlive versions. */
     private final UUID collection;
+
     private final String collectionName;
     private final String signIn;
     private final String name;
     private @Nullable String passwordHash;
 
-    public SignedIn(UUID collection, String collectionName, String signIn, String name, String passwordHash) {
-        this.collection = collection;
+    public SignedIn(CollectionId collection, String collectionName, String signIn, String name, String passwordHash) {
+        this.collection = collection.value();
         this.collectionName = collectionName;
         this.signIn = signIn;
         this.name = name;
         this.passwordHash = passwordHash;
     }
 
-    public UUID collection() {
-        return collection;
+    public CollectionId collection() {
+        return new CollectionId(collection);
     }
 
     public String collectionName() {

@@ -5,7 +5,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.UUID;
 import org.springframework.context.MessageSource;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
@@ -96,7 +95,7 @@ public class StaleForms {
         });
         model.addAttribute("lines", lines);
         model.addAttribute("same", same);
-        model.addAttribute("form", UUID.randomUUID());
+        model.addAttribute("form", FormKey.fresh());
         model.addAttribute("version", standing.get("version"));
         model.addAttribute("opened", forms.opened(standing));
         model.addAttribute("address", address);

@@ -30,7 +30,8 @@ public abstract class Stored implements Persistable<UUID> {
         return id;
     }
 
-    public UUID id() {
+    /** The key of its row; rooms give it out as an id of its own kind. */
+    public UUID key() {
         return id;
     }
 

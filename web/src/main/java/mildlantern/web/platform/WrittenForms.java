@@ -2,7 +2,6 @@ package mildlantern.web.platform;
 
 import java.time.Clock;
 import java.time.OffsetDateTime;
-import java.util.UUID;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Propagation;
@@ -20,9 +19,9 @@ public class WrittenForms {
     }
 
     /** Whether a form has been stored before. */
-    public boolean stored(UUID collection, UUID form) {
+    public boolean stored(CollectionId collection, FormKey form) {
         return jdbc.sql("select count(*) from written_form where collection_id = ? and form_key = ?")
-                        .params(collection, form)
+                        .params(collection.value(), form.value())
                         .query(Integer.class)
                         .single()
                 == 1;
@@ -30,7 +29,7 @@ public class WrittenForms {
 
     /** Runs a piece of writing once, however often its form is sent. */
     @Transactional
-    public void once(UUID collection, UUID form, Runnable writing) {
+    public void once(CollectionId collection, FormKey form, Runnable writing) {
         if (firstTime(collection, form)) {
             writing.run();
         }
@@ -44,10 +43,10 @@ public class WrittenForms {
      * @return true for the first time, false if it has been stored before
      */
     @Transactional(propagation = Propagation.MANDATORY)
-    public boolean firstTime(UUID collection, UUID form) {
+    public boolean firstTime(CollectionId collection, FormKey form) {
         return jdbc.sql("insert into written_form (collection_id, form_key, written_at) values (?, ?, ?)"
                                 + " on conflict do nothing")
-                        .params(collection, form, OffsetDateTime.now(clock))
+                        .params(collection.value(), form.value(), OffsetDateTime.now(clock))
                         .update()
                 == 1;
     }

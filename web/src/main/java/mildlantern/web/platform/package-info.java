@@ -1,8 +1,9 @@
 /**
- * What every room stands on: security, the clock, the core's knowledge as beans, forms that are sent twice, and what is answered when something
- * goes wrong. Made of Spring's parts and a few tables of its own.
+ * What every room stands on: ids, the clock, the core's knowledge as beans, forms and their problems, forms that are sent twice.
  *
- * <p>It must not know of plants, stops or the log.
+ * <p>From Spring's parts and a few tables of its own.
+ *
+ * <p>It must not know plants, stops or the log.
  */
 @NullMarked
 package mildlantern.web.platform;

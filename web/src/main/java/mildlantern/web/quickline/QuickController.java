@@ -4,8 +4,10 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
 import java.util.Optional;
-import java.util.UUID;
+import mildlantern.plant.PlantId;
 import mildlantern.web.log.LogRow;
+import mildlantern.web.platform.EntryId;
+import mildlantern.web.platform.FormKey;
 import mildlantern.web.platform.SignedIn;
 import mildlantern.web.routine.RecordWriter;
 import org.springframework.http.HttpStatus;
@@ -35,7 +37,7 @@ class QuickController {
     String preview(
             @AuthenticationPrincipal SignedIn member,
             @RequestParam(defaultValue = "") String line,
-            @RequestParam Optional<UUID> plant,
+            @RequestParam Optional<PlantId> plant,
             Model model) {
         model.addAttribute(
                 "preview",
@@ -49,9 +51,9 @@ class QuickController {
     @PostMapping("/quick")
     String write(
             @AuthenticationPrincipal SignedIn member,
-            @RequestParam UUID form,
+            @RequestParam FormKey form,
             @RequestParam(defaultValue = "") String line,
-            @RequestParam Optional<UUID> plant,
+            @RequestParam Optional<PlantId> plant,
             HttpServletRequest request,
             HttpServletResponse response,
             Model model) {
@@ -59,7 +61,7 @@ class QuickController {
                 ? quick.tooLong(line, LONGEST_LINE)
                 : quick.write(member.collection(), form, line.strip(), plant);
         model.addAttribute("preview", written);
-        model.addAttribute("form", UUID.randomUUID().toString());
+        model.addAttribute("form", FormKey.fresh().toString());
         if (!written.complete()) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
         }
@@ -78,7 +80,7 @@ class QuickController {
     @PostMapping("/log/{id}/take-back")
     String takeBack(
             @AuthenticationPrincipal SignedIn member,
-            @PathVariable UUID id,
+            @PathVariable EntryId id,
             @RequestParam(defaultValue = "") String back,
             HttpServletResponse response,
             Model model) {

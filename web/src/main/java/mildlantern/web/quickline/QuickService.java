@@ -6,9 +6,9 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.UUID;
 import mildlantern.log.LogEntry;
 import mildlantern.log.QuickLine;
+import mildlantern.plant.PlantId;
 import mildlantern.plant.PlantKnowledge;
 import mildlantern.treatment.Refusals;
 import mildlantern.treatment.Verdict;
@@ -17,6 +17,8 @@ import mildlantern.web.log.Treatments;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
 import mildlantern.web.plant.Troubles;
+import mildlantern.web.platform.CollectionId;
+import mildlantern.web.platform.FormKey;
 import mildlantern.web.routine.RecordWriter;
 import mildlantern.web.stop.Stops;
 import org.springframework.stereotype.Service;
@@ -63,7 +65,7 @@ class QuickService {
      */
     record Preview(
             String line,
-            Optional<UUID> plantId,
+            Optional<PlantId> plantId,
             String plant,
             Optional<LocalDate> day,
             List<String> entries,
@@ -73,7 +75,7 @@ class QuickService {
             boolean complete) {}
 
     @Transactional(readOnly = true)
-    Preview preview(UUID collection, String line, Optional<UUID> here) {
+    Preview preview(CollectionId collection, String line, Optional<PlantId> here) {
         return preview(collection, line, understand(collection, line, here));
     }
 
@@ -92,7 +94,7 @@ class QuickService {
                 false);
     }
 
-    private Preview preview(UUID collection, String line, QuickLine.Understood understood) {
+    private Preview preview(CollectionId collection, String line, QuickLine.Understood understood) {
         boolean clear = understood.plants().size() == 1;
         return new Preview(
                 line,
@@ -123,7 +125,7 @@ class QuickService {
 
     /** Stores a line, once, if it was understood. */
     @Transactional
-    Preview write(UUID collection, UUID form, String line, Optional<UUID> here) {
+    Preview write(CollectionId collection, FormKey form, String line, Optional<PlantId> here) {
         QuickLine.Understood understood = understand(collection, line, here);
         if (understood.complete()) {
             log.write(
@@ -139,14 +141,14 @@ class QuickService {
         return preview(collection, line, understood);
     }
 
-    private QuickLine.Understood understand(UUID collection, String line, Optional<UUID> here) {
-        List<QuickLine.Named> plants = this.plants.names(collection);
+    private QuickLine.Understood understand(CollectionId collection, String line, Optional<PlantId> here) {
+        List<QuickLine.Named<PlantId>> plants = this.plants.names(collection);
         Map<String, String> media = new LinkedHashMap<>();
         knowledge.media().forEach(medium -> media.put(medium.name(), medium.id()));
         QuickLine.Names names = new QuickLine.Names(
                 plants,
                 stops.walk(collection).stream()
-                        .map(stop -> new QuickLine.Named(stop.id(), stop.name(), ""))
+                        .map(stop -> new QuickLine.Named<>(stop.id(), stop.name(), ""))
                         .toList(),
                 media,
                 treatments.reader(collection));

@@ -10,8 +10,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.UUID;
 import java.util.stream.Collectors;
+import mildlantern.place.StopId;
+import mildlantern.plant.PlantId;
 import mildlantern.quarantine.Quarantine;
 import mildlantern.round.Due;
 import mildlantern.round.Lamp;
@@ -25,6 +26,9 @@ import mildlantern.web.log.LogKind;
 import mildlantern.web.log.LogRow;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
+import mildlantern.web.platform.CollectionId;
+import mildlantern.web.platform.CourseId;
+import mildlantern.web.platform.TaskId;
 import mildlantern.web.routine.ScheduleRow;
 import mildlantern.web.routine.Schedules;
 import mildlantern.web.stop.Stop;
@@ -39,10 +43,10 @@ import org.jspecify.annotations.Nullable;
  * from which day its routine is due; plants in a case are judged one by one; the plants of a stop only when it is asked for.
  */
 final class DueToday {
-    final UUID collection;
+    final CollectionId collection;
     final LocalDate day;
     final List<Stop> walk;
-    final Map<UUID, Set<Hold>> holds;
+    final Map<PlantId, Set<Hold>> holds;
 
     private final Stops stops;
     private final Plants plants;
@@ -52,15 +56,15 @@ final class DueToday {
     private final Quarantine quarantine;
     private final CourseDues.Asked courses;
     private final PlannedTasks.Today errands;
-    private final Set<UUID> arrivals;
-    private final Map<UUID, PlantToday.Trouble> troubles;
-    private final Set<UUID> stopsWithCatching;
-    private final Map<UUID, Plant> apart;
-    private final Map<UUID, StopNow> now;
-    private final Map<UUID, StopDue> byStop = new HashMap<>();
+    private final Set<PlantId> arrivals;
+    private final Map<PlantId, PlantToday.Trouble> troubles;
+    private final Set<StopId> stopsWithCatching;
+    private final Map<PlantId, Plant> apart;
+    private final Map<StopId, StopNow> now;
+    private final Map<StopId, StopDue> byStop = new HashMap<>();
     private boolean counted;
-    private @Nullable Set<UUID> cupsSeenTo;
-    private @Nullable Map<UUID, LocalDate> aloneSince;
+    private @Nullable Set<PlantId> cupsSeenTo;
+    private @Nullable Map<PlantId, LocalDate> aloneSince;
 
     /**
      * What is due at a stop, counted.
@@ -88,10 +92,14 @@ final class DueToday {
 
     /** A plant and what is due on it. */
     record PlantDue(
-            Plant plant, Optional<ScheduleRow> row, List<Due> dues, Optional<UUID> course, Optional<UUID> errand) {}
+            Plant plant,
+            Optional<ScheduleRow> row,
+            List<Due> dues,
+            Optional<CourseId> course,
+            Optional<TaskId> errand) {}
 
     DueToday(
-            UUID collection,
+            CollectionId collection,
             LocalDate day,
             Stops stops,
             Plants plants,
@@ -118,8 +126,8 @@ final class DueToday {
         CaseTroubles.Open open = cases.open(collection);
         troubles = open.troubles();
         holds = open.holds();
-        Set<UUID> catching = open.catching();
-        Set<UUID> ids = new HashSet<>(troubles.keySet());
+        Set<PlantId> catching = open.catching();
+        Set<PlantId> ids = new HashSet<>(troubles.keySet());
         ids.addAll(holds.keySet());
         ids.addAll(catching);
         ids.addAll(courses.plants());
@@ -138,8 +146,8 @@ final class DueToday {
     }
 
     private void count() {
-        Set<UUID> alone = walk.stream().filter(Stop::isolation).map(Stop::id).collect(Collectors.toSet());
-        Map<UUID, Schedules.StopCount> counts = rows.counts(
+        Set<StopId> alone = walk.stream().filter(Stop::isolation).map(Stop::id).collect(Collectors.toSet());
+        Map<StopId, Schedules.StopCount> counts = rows.counts(
                 collection, day, apart.keySet(), stopsWithCatching, day.minusDays(planner.lookNearCatching()), alone);
         for (Stop stop : walk) {
             Schedules.StopCount counted = counts.getOrDefault(stop.id(), Schedules.StopCount.NONE);
@@ -149,8 +157,8 @@ final class DueToday {
             kinds.put(Due.Kind.FEED, counted.feeds());
             byStop.put(stop.id(), new StopDue(counted.plants(), kinds));
         }
-        Map<UUID, ScheduleRow> apartRows = rows.of(collection, apart.keySet());
-        Map<UUID, Stop> stops = walk.stream().collect(Collectors.toMap(Stop::id, stop -> stop));
+        Map<PlantId, ScheduleRow> apartRows = rows.of(collection, apart.keySet());
+        Map<StopId, Stop> stops = walk.stream().collect(Collectors.toMap(Stop::id, stop -> stop));
         apart.values().forEach(plant -> {
             Stop stop = stops.get(plant.stop());
             ScheduleRow row = apartRows.get(plant.id());
@@ -198,7 +206,7 @@ final class DueToday {
                 && !cupsSeenTo().contains(plant.id());
     }
 
-    private Set<UUID> cupsSeenTo() {
+    private Set<PlantId> cupsSeenTo() {
         if (cupsSeenTo == null) {
             cupsSeenTo = logBook.on(collection, day).stream()
                     .filter(row -> row.kind() == LogKind.CUP_EMPTIED || row.kind() == LogKind.PUT_OFF)
@@ -275,7 +283,7 @@ final class DueToday {
 
     /** The plants of a stop with what is due on each, in the order in which they stand. */
     List<PlantDue> plants(Stop stop) {
-        Map<UUID, ScheduleRow> at = rows.at(collection, stop.id());
+        Map<PlantId, ScheduleRow> at = rows.at(collection, stop.id());
         List<PlantDue> plants = new ArrayList<>();
         for (Plant plant : this.plants.plantsAt(collection, stop.id())) {
             plants.add(judge(plant, Optional.ofNullable(at.get(plant.id())), stop));

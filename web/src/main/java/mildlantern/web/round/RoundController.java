@@ -9,10 +9,15 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.UUID;
 import mildlantern.log.LogEntry;
+import mildlantern.place.StopId;
+import mildlantern.plant.PlantId;
 import mildlantern.plant.WaterSource;
 import mildlantern.web.care.PlannedTasks;
 import mildlantern.web.log.LogBook;
+import mildlantern.web.platform.EntryId;
+import mildlantern.web.platform.FormKey;
 import mildlantern.web.platform.SignedIn;
+import mildlantern.web.platform.TaskId;
 import mildlantern.web.routine.RecordWriter;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -40,7 +45,7 @@ class RoundController {
     }
 
     @GetMapping("/")
-    String round(@AuthenticationPrincipal SignedIn member, @RequestParam Optional<UUID> stop, Model model) {
+    String round(@AuthenticationPrincipal SignedIn member, @RequestParam Optional<StopId> stop, Model model) {
         // The frame has worked out the day already, for the walk.
         DueToday today = model.getAttribute(FrameAdvice.FRAME) instanceof FrameAdvice.FrameSource frame
                 ? frame.today()
@@ -70,9 +75,9 @@ class RoundController {
     @PostMapping("/round/deeds")
     String deed(
             @AuthenticationPrincipal SignedIn member,
-            @RequestParam UUID plant,
-            @RequestParam UUID stop,
-            @RequestParam UUID form,
+            @RequestParam PlantId plant,
+            @RequestParam StopId stop,
+            @RequestParam FormKey form,
             @RequestParam Deed deed,
             @RequestParam(defaultValue = "0") int mark,
             @RequestParam(defaultValue = "") String ml,
@@ -81,7 +86,7 @@ class RoundController {
             @RequestParam(defaultValue = "") String found,
             @RequestParam(defaultValue = "") String reason,
             @RequestParam(defaultValue = "") String back,
-            @RequestParam Optional<UUID> errand,
+            @RequestParam Optional<TaskId> errand,
             HttpServletRequest request,
             Model model) {
         Optional<String> problem = deed == Deed.GAVE ? wrongAmount(ml) : tooLong(reason);
@@ -89,7 +94,7 @@ class RoundController {
             errand.ifPresent(step -> errands.done(member.collection(), step));
         } else if (problem.isEmpty()) {
             // One slip can take several presses in a breath; each of them is stored once.
-            UUID key = UUID.nameUUIDFromBytes((form + deed.name()).getBytes(StandardCharsets.UTF_8));
+            FormKey key = new FormKey(UUID.nameUUIDFromBytes((form + deed.name()).getBytes(StandardCharsets.UTF_8)));
             log.write(
                     member.collection(),
                     plant,
@@ -110,8 +115,8 @@ class RoundController {
     @GetMapping("/round/slips/{plant}")
     String inSight(
             @AuthenticationPrincipal SignedIn member,
-            @PathVariable UUID plant,
-            @RequestParam UUID stop,
+            @PathVariable PlantId plant,
+            @RequestParam StopId stop,
             @RequestParam(defaultValue = "0") int mark,
             Model model) {
         model.addAttribute("slip", rounds.slip(member.collection(), plant, mark, ""));
@@ -119,7 +124,7 @@ class RoundController {
         return "round/slip :: slip(slip=${slip},stop=${stop},now=${false})";
     }
 
-    private String slip(SignedIn member, UUID plant, UUID stop, int mark, String problem, Model model) {
+    private String slip(SignedIn member, PlantId plant, StopId stop, int mark, String problem, Model model) {
         model.addAttribute("slip", rounds.slip(member.collection(), plant, mark, problem));
         model.addAttribute("stop", stop);
         return "round/slip :: slip(slip=${slip},stop=${stop},now=${true})";
@@ -170,9 +175,9 @@ class RoundController {
     @PostMapping("/round/take-back")
     String takeBack(
             @AuthenticationPrincipal SignedIn member,
-            @RequestParam UUID plant,
-            @RequestParam UUID stop,
-            @RequestParam UUID entry,
+            @RequestParam PlantId plant,
+            @RequestParam StopId stop,
+            @RequestParam EntryId entry,
             @RequestParam(defaultValue = "0") int mark,
             HttpServletRequest request,
             Model model) {

@@ -16,11 +16,12 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.Set;
-import java.util.UUID;
 import java.util.stream.Collectors;
 import mildlantern.knowledge.Words;
 import mildlantern.log.LogEntry;
 import mildlantern.nutrition.FeedPlan;
+import mildlantern.place.StopId;
+import mildlantern.plant.PlantId;
 import mildlantern.quantity.Limits;
 import mildlantern.quarantine.Quarantine;
 import mildlantern.round.Due;
@@ -35,6 +36,7 @@ import mildlantern.web.log.LogWords;
 import mildlantern.web.plan.StopPlans;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
+import mildlantern.web.platform.CollectionId;
 import mildlantern.web.platform.NotHere;
 import mildlantern.web.routine.RecordWriter;
 import mildlantern.web.routine.ScheduleRow;
@@ -102,7 +104,7 @@ public class RoundService {
     }
 
     /** What is due today in a collection; worked out once for a page and its frame. */
-    DueToday today(UUID collection) {
+    DueToday today(CollectionId collection) {
         return new DueToday(
                 collection,
                 LocalDate.now(clock),
@@ -220,7 +222,7 @@ public class RoundService {
     }
 
     /** The round at a stop; without one, where it goes on. */
-    Optional<RoundViews.RoundPage> round(DueToday today, Optional<UUID> stopId) {
+    Optional<RoundViews.RoundPage> round(DueToday today, Optional<StopId> stopId) {
         if (today.walk.isEmpty()) {
             return Optional.empty();
         }
@@ -230,7 +232,7 @@ public class RoundService {
                         .orElseThrow(() -> new NotHere("stop")))
                 .orElseGet(() -> where(today));
         List<DueToday.PlantDue> plants = today.plants(stop);
-        Map<UUID, List<RoundViews.Done>> done = slips.doneToday(today, plants);
+        Map<PlantId, List<RoundViews.Done>> done = slips.doneToday(today, plants);
         List<DueToday.PlantDue> open =
                 plants.stream().filter(plant -> !plant.dues().isEmpty()).toList();
         List<RoundViews.PotMark> marks = new ArrayList<>();
@@ -285,7 +287,7 @@ public class RoundService {
     }
 
     /** The slip of one plant, after something was pressed on it. */
-    RoundViews.Slip slip(UUID collection, UUID plantId, int mark, String problem) {
+    RoundViews.Slip slip(CollectionId collection, PlantId plantId, int mark, String problem) {
         DueToday today = today(collection);
         DueToday.PlantDue plant = today.plant(this.plants.plant(collection, plantId));
         RoundViews.Slip made = slips.slip(plant, mark, slips.doneToday(today, List.of(plant)), false);
@@ -293,7 +295,7 @@ public class RoundService {
     }
 
     /** The feed that a plant is due, as an entry: at its roots or through its traps, with its strength. */
-    RecordWriter.Line feeding(UUID collection, UUID plant) {
+    RecordWriter.Line feeding(CollectionId collection, PlantId plant) {
         Optional<ScheduleRow.Feed> feed = rows.of(collection, plant).flatMap(ScheduleRow::feed);
         return RecordWriter.Line.of(feed.filter(it -> it.way() != FeedPlan.Way.ROOTS)
                 .<LogEntry>map(
@@ -319,7 +321,7 @@ public class RoundService {
     }
 
     private RoundViews.AlsoHere alsoHere(
-            DueToday.PlantDue plant, DueToday today, Map<UUID, List<RoundViews.Done>> done) {
+            DueToday.PlantDue plant, DueToday today, Map<PlantId, List<RoundViews.Done>> done) {
         List<RoundViews.Done> lately = done.getOrDefault(plant.plant().id(), List.of());
         String words = lately.isEmpty()
                 ? plant.row().map(row -> ahead(row, today.day)).orElse("")
@@ -371,7 +373,7 @@ public class RoundService {
 
     /** The next stop on the walk with anything due, after this one; from the beginning where there is none after. */
     private static Optional<RoundViews.Elsewhere> next(DueToday today, Stop here, List<RoundViews.Elsewhere> left) {
-        List<UUID> order = today.walk.stream().map(Stop::id).toList();
+        List<StopId> order = today.walk.stream().map(Stop::id).toList();
         int at = order.indexOf(here.id());
         return left.stream()
                 .filter(other -> order.indexOf(other.stop()) > at)
@@ -380,12 +382,12 @@ public class RoundService {
     }
 
     /** What the day came to, and what is left. */
-    RoundViews.Summary summary(UUID collection) {
+    RoundViews.Summary summary(CollectionId collection) {
         DueToday today = today(collection);
         List<LogRow> written = logBook.on(collection, today.day).stream()
                 .sorted(Comparator.comparing(LogRow::writtenAt))
                 .toList();
-        Map<UUID, Plant> plants =
+        Map<PlantId, Plant> plants =
                 this.plants
                         .plants(
                                 collection,
@@ -423,7 +425,7 @@ public class RoundService {
         return ml < 1000 ? ml + " mL" : Limits.plain(Math.round(ml / 100.0) / 10.0) + " L";
     }
 
-    private static List<RoundViews.DoneLine> lines(List<LogRow> written, Map<UUID, Plant> plants, boolean putOff) {
+    private static List<RoundViews.DoneLine> lines(List<LogRow> written, Map<PlantId, Plant> plants, boolean putOff) {
         return written.stream()
                 .filter(row -> (row.kind() == LogKind.PUT_OFF) == putOff && plants.containsKey(row.plant()))
                 .map(row -> new RoundViews.DoneLine(
@@ -435,7 +437,7 @@ public class RoundService {
     }
 
     /** The round on paper, for a helper. */
-    RoundViews.Sheet sheet(UUID collection, String name) {
+    RoundViews.Sheet sheet(CollectionId collection, String name) {
         DueToday today = today(collection);
         List<RoundViews.SheetStop> stops = new ArrayList<>();
         List<DueToday.PlantDue> all = new ArrayList<>();

@@ -3,8 +3,12 @@ package mildlantern.web.round;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
-import java.util.UUID;
+import mildlantern.place.StopId;
+import mildlantern.plant.PlantId;
 import mildlantern.web.plan.StopPlans;
+import mildlantern.web.platform.CourseId;
+import mildlantern.web.platform.EntryId;
+import mildlantern.web.platform.TaskId;
 import org.jspecify.annotations.Nullable;
 
 /** What the round and the walk show. */
@@ -23,11 +27,11 @@ public final class RoundViews {
 
     /** A stop on the drawn path. */
     public record StopLine(
-            UUID id, String name, String climate, String lamp, String lampWords, String due, int x, int y) {}
+            StopId id, String name, String climate, String lamp, String lampWords, String due, int x, int y) {}
 
     /** The round at one stop. */
     record RoundPage(
-            UUID stop,
+            StopId stop,
             String name,
             String sentence,
             StopPlans.Drawn plan,
@@ -43,7 +47,7 @@ public final class RoundViews {
             List<Elsewhere> left,
             Optional<Elsewhere> next) {
         /** The mark of a pot on the plan; null where nothing is due on it. */
-        public @Nullable PotMark mark(UUID plant) {
+        public @Nullable PotMark mark(PlantId plant) {
             return marks.stream()
                     .filter(mark -> mark.plant().equals(plant))
                     .findFirst()
@@ -61,7 +65,7 @@ public final class RoundViews {
     }
 
     /** The number that a pot carries on the plan. */
-    record PotMark(UUID plant, int number, String lamp) {}
+    record PotMark(PlantId plant, int number, String lamp) {}
 
     /** Slips for which the same is carried along. */
     record Group(String name, List<Slip> slips) {}
@@ -71,13 +75,13 @@ public final class RoundViews {
 
     /** All that is due on one plant at this stop, and what was done on it today. */
     record Slip(
-            UUID plant,
+            PlantId plant,
             String name,
             int mark,
             List<Said> said,
             Optional<String> caseWords,
-            Optional<UUID> course,
-            Optional<UUID> errand,
+            Optional<CourseId> course,
+            Optional<TaskId> errand,
             Optional<Pour> pour,
             boolean look,
             boolean feed,
@@ -98,19 +102,19 @@ public final class RoundViews {
     record Pour(boolean tray, int ml, String water, String waterWords) {}
 
     /** Something done today, to be taken back if it was a slip. */
-    record Done(UUID entry, String words) {}
+    record Done(EntryId entry, String words) {}
 
     /** A plant at this stop on which nothing is due. */
-    record AlsoHere(UUID plant, String name, String kind, String lately) {}
+    record AlsoHere(PlantId plant, String name, String kind, String lately) {}
 
     /** A figure of the stop's climate, and how it is known. */
     record Reading(String what, String value, String unit, String from) {}
 
     /** A plant on which something must wait. */
-    record Held(UUID plant, String name, String holds) {}
+    record Held(PlantId plant, String name, String holds) {}
 
     /** What is due at another stop. */
-    record Elsewhere(UUID stop, String name, String due) {}
+    record Elsewhere(StopId stop, String name, String due) {}
 
     /** The day in retrospect. */
     record Summary(
@@ -120,7 +124,7 @@ public final class RoundViews {
     record Tally(String what, int count, String amount) {}
 
     /** An entry of today. */
-    record DoneLine(UUID plant, String name, String words, UUID entry) {}
+    record DoneLine(PlantId plant, String name, String words, EntryId entry) {}
 
     /** The round on paper. */
     record Sheet(LocalDate day, String collection, List<Carry> carry, List<SheetStop> stops) {}

@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.UUID;
+import mildlantern.plant.PlantId;
 import mildlantern.plant.WaterSource;
 import mildlantern.round.Due;
 import mildlantern.round.Lamp;
@@ -32,9 +33,9 @@ class SlipMaker {
     }
 
     /** What was written of some plants today, the latest last. */
-    Map<UUID, List<RoundViews.Done>> doneToday(DueToday today, List<DueToday.PlantDue> plants) {
-        Map<UUID, List<RoundViews.Done>> done = new HashMap<>();
-        List<UUID> ids = plants.stream().map(plant -> plant.plant().id()).toList();
+    Map<PlantId, List<RoundViews.Done>> doneToday(DueToday today, List<DueToday.PlantDue> plants) {
+        Map<PlantId, List<RoundViews.Done>> done = new HashMap<>();
+        List<PlantId> ids = plants.stream().map(plant -> plant.plant().id()).toList();
         logBook.on(today.collection, today.day, ids).stream()
                 .sorted(Comparator.comparing(LogRow::writtenAt))
                 .forEach(row -> done.computeIfAbsent(row.plant(), plant -> new ArrayList<>())
@@ -51,7 +52,7 @@ class SlipMaker {
                 : LogWords.said(row);
     }
 
-    RoundViews.Slip slip(DueToday.PlantDue plant, int mark, Map<UUID, List<RoundViews.Done>> done, boolean waiting) {
+    RoundViews.Slip slip(DueToday.PlantDue plant, int mark, Map<PlantId, List<RoundViews.Done>> done, boolean waiting) {
         List<Due> dues = plant.dues();
         return new RoundViews.Slip(
                 plant.plant().id(),

@@ -1,6 +1,5 @@
 package mildlantern.web.routine;
 
-import java.util.UUID;
 import mildlantern.plant.PlantKnowledge;
 import mildlantern.web.log.LogRow;
 import mildlantern.web.log.LogWords;
@@ -9,6 +8,7 @@ import mildlantern.web.plant.CareEntry;
 import mildlantern.web.plant.Kinds;
 import mildlantern.web.plant.OwnKind;
 import mildlantern.web.plant.Plant;
+import mildlantern.web.platform.CollectionId;
 import mildlantern.web.platform.ReadThrough;
 import mildlantern.web.platform.RowsOf;
 import mildlantern.web.stop.Stop;
@@ -33,7 +33,7 @@ class RecordReadThrough implements ReadThrough {
     }
 
     @Override
-    public void readThrough(UUID collection) {
+    public void readThrough(CollectionId collection) {
         rows.each(Stop.class, collection, Stop::near);
         rows.each(StopReading.class, collection, StopReading::origin);
         rows.each(

@@ -11,11 +11,12 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
-import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import mildlantern.log.LogEntry;
 import mildlantern.place.Moves;
+import mildlantern.place.StopId;
+import mildlantern.plant.PlantId;
 import mildlantern.plant.PlantRecord;
 import mildlantern.plant.Profile;
 import mildlantern.plant.Season;
@@ -25,6 +26,10 @@ import mildlantern.web.log.LogRow;
 import mildlantern.web.log.PlantState;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
+import mildlantern.web.platform.BatchId;
+import mildlantern.web.platform.CollectionId;
+import mildlantern.web.platform.EntryId;
+import mildlantern.web.platform.FormKey;
 import mildlantern.web.platform.NotHere;
 import mildlantern.web.platform.WrittenForms;
 import mildlantern.web.stop.Houses;
@@ -107,7 +112,7 @@ public class RecordWriter {
      *
      * @return the ids of what was written; empty where the form had been stored before
      */
-    public List<UUID> write(UUID collection, UUID plant, UUID form, LocalDate day, List<Line> lines) {
+    public List<EntryId> write(CollectionId collection, PlantId plant, FormKey form, LocalDate day, List<Line> lines) {
         return routine.change(collection, List.of(plant), () -> {
             Plant found = plants.plant(collection, plant);
             return forms.firstTime(collection, form) ? add(found, day, lines, Optional.empty()) : List.of();
@@ -115,7 +120,8 @@ public class RecordWriter {
     }
 
     /** Writes entries of a plant within the caller's piece of work. */
-    public List<UUID> write(UUID collection, UUID plant, LocalDate day, List<Line> lines, Optional<UUID> batch) {
+    public List<EntryId> write(
+            CollectionId collection, PlantId plant, LocalDate day, List<Line> lines, Optional<BatchId> batch) {
         return routine.change(
                 collection, List.of(plant), () -> add(plants.plant(collection, plant), day, lines, batch));
     }
@@ -128,12 +134,12 @@ public class RecordWriter {
         });
     }
 
-    private List<UUID> add(Plant plant, LocalDate day, List<Line> lines, Optional<UUID> batch) {
+    private List<EntryId> add(Plant plant, LocalDate day, List<Line> lines, Optional<BatchId> batch) {
         return lines.stream().map(line -> add(plant, day, line, batch).id()).toList();
     }
 
     /** Adds an entry and what it changes of its plant, within a piece of writing that holds the plant. */
-    public LogRow add(Plant plant, LocalDate day, Line line, Optional<UUID> batch) {
+    public LogRow add(Plant plant, LocalDate day, Line line, Optional<BatchId> batch) {
         LogEntry entry = line.entry() instanceof LogEntry.Moved moved ? completed(plant, moved) : line.entry();
         LogRow row = LogRow.of(plant, day, entry, routine.moment(plant)).detail(line.words());
         if (PlantState.changed(row.kind()).isPresent()) {
@@ -158,16 +164,16 @@ public class RecordWriter {
 
     /** What a move to each of some stops would mean for a plant, by stop; nothing is written. */
     @Transactional(readOnly = true)
-    public Map<UUID, Moves.Step> judge(Plant plant, List<Stop> to) {
+    public Map<StopId, Moves.Step> judge(Plant plant, List<Stop> to) {
         return judge(plant, stops.stop(plant.collection(), plant.stop()), to);
     }
 
-    private Map<UUID, Moves.Step> judge(Plant plant, Stop from, List<Stop> to) {
+    private Map<StopId, Moves.Step> judge(Plant plant, Stop from, List<Stop> to) {
         Profile profile = plants.profile(plant);
         Season season = houses.season(plant.collection(), LocalDate.now(clock));
         List<Stop> all = new ArrayList<>(to);
         all.add(from);
-        Map<UUID, StopNow> now = states.of(plant.collection(), all);
+        Map<StopId, StopNow> now = states.of(plant.collection(), all);
         Function<Stop, PlantRecord.Place> place =
                 stop -> reader.place(stop, now.getOrDefault(stop.id(), StopNow.UNKNOWN), profile, season);
         PlantRecord.Place here = place.apply(from);
@@ -210,18 +216,18 @@ public class RecordWriter {
     }
 
     /** Writes what a grower remembers of an earlier day; it changes nothing of how the plant stands now. */
-    public void remember(UUID collection, UUID plant, LogKind kind, LocalDate day) {
+    public void remember(CollectionId collection, PlantId plant, LogKind kind, LocalDate day) {
         routine.change(
                 collection, List.of(plant), () -> note(plants.plant(collection, plant), day, kind, "as remembered"));
     }
 
     /** Notes that a plant came together with others: with a table, or of another plant. */
-    public void arrived(Plant plant, LocalDate day, UUID batch) {
+    public void arrived(Plant plant, LocalDate day, BatchId batch) {
         note(plant, day, LogKind.ARRIVED, null).inBatch(batch);
     }
 
     /** Shifts a pot on its stop: its middle from the left and from the glass, cm. Neither warmth nor light changes by that. */
-    public void shift(UUID collection, UUID id, double x, double y, LocalDate day) {
+    public void shift(CollectionId collection, PlantId id, double x, double y, LocalDate day) {
         routine.write(collection, List.of(id), () -> {
             Plant plant = plants.plant(collection, id);
             note(plant, day, LogKind.SHIFTED, null);
@@ -230,7 +236,7 @@ public class RecordWriter {
     }
 
     /** Ends a plant: it is no longer kept, and its record stays. */
-    public void end(UUID collection, UUID id, Plant.State how, LocalDate day, @Nullable String cause) {
+    public void end(CollectionId collection, PlantId id, Plant.State how, LocalDate day, @Nullable String cause) {
         routine.write(collection, List.of(id), () -> {
             Plant plant = plants.plant(collection, id);
             note(plant, day, how == Plant.State.LOST ? LogKind.LOST : LogKind.RETIRED, cause);
@@ -254,7 +260,7 @@ public class RecordWriter {
      * @throws CannotTakeBack if a later entry builds on it; the message is for the grower
      */
     @Transactional(rollbackFor = CannotTakeBack.class)
-    public LogRow takeBack(UUID collection, UUID id) throws CannotTakeBack {
+    public LogRow takeBack(CollectionId collection, EntryId id) throws CannotTakeBack {
         LogRow row = logBook.find(collection, id).orElseThrow(() -> new NotHere("entry"));
         boolean several = row.kind() == LogKind.SPLIT || row.kind() == LogKind.PROPAGATED;
         takeBack(collection, several && row.batch() != null ? logBook.batch(collection, row.batch()) : List.of(row));
@@ -268,24 +274,24 @@ public class RecordWriter {
      * @throws CannotTakeBack if a later entry builds on one of them; then none is taken back
      */
     @Transactional(rollbackFor = CannotTakeBack.class)
-    public int takeBackBatch(UUID collection, UUID batch) throws CannotTakeBack {
+    public int takeBackBatch(CollectionId collection, BatchId batch) throws CannotTakeBack {
         return takeBack(collection, logBook.batch(collection, batch));
     }
 
-    private int takeBack(UUID collection, List<LogRow> asked) throws CannotTakeBack {
+    private int takeBack(CollectionId collection, List<LogRow> asked) throws CannotTakeBack {
         return routine.change(
                 collection, asked.stream().map(LogRow::plant).distinct().toList(), () -> takenBack(collection, asked));
     }
 
-    private int takenBack(UUID collection, List<LogRow> asked) throws CannotTakeBack {
+    private int takenBack(CollectionId collection, List<LogRow> asked) throws CannotTakeBack {
         List<LogRow> rows = asked.stream()
                 .filter(row -> row.kind() != LogKind.UNDONE)
                 .filter(row -> !logBook.takenBack(collection, row.id()))
                 .sorted(Comparator.comparing(LogRow::writtenAt).reversed())
                 .toList();
-        Set<UUID> ids = rows.stream().map(LogRow::id).collect(Collectors.toSet());
-        Map<UUID, Plant> touched = new LinkedHashMap<>();
-        Map<UUID, List<LogRow>> others = new HashMap<>();
+        Set<EntryId> ids = rows.stream().map(LogRow::id).collect(Collectors.toSet());
+        Map<PlantId, Plant> touched = new LinkedHashMap<>();
+        Map<PlantId, List<LogRow>> others = new HashMap<>();
         for (LogRow row : rows) {
             Plant plant = touched.computeIfAbsent(row.plant(), id -> plants.plant(collection, id));
             refuseIfBuiltOn(

@@ -14,8 +14,11 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
 import java.util.UUID;
+import mildlantern.place.StopId;
+import mildlantern.plant.PlantId;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
+import mildlantern.web.platform.CollectionId;
 import org.hibernate.engine.spi.SharedSessionContractImplementor;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
@@ -80,13 +83,13 @@ public class Routine {
 
     /** What is open in the running transaction. */
     private static final class Open {
-        private final UUID collection;
+        private final CollectionId collection;
         private final boolean whole;
-        private final Set<UUID> locked = new HashSet<>();
-        private final Set<UUID> touched = new LinkedHashSet<>();
-        private final Map<UUID, OffsetDateTime> lastWritten = new HashMap<>();
+        private final Set<PlantId> locked = new HashSet<>();
+        private final Set<PlantId> touched = new LinkedHashSet<>();
+        private final Map<PlantId, OffsetDateTime> lastWritten = new HashMap<>();
 
-        Open(UUID collection, boolean whole) {
+        Open(CollectionId collection, boolean whole) {
             this.collection = collection;
             this.whole = whole;
         }
@@ -99,13 +102,14 @@ public class Routine {
      * @param writing reads the plants itself, so that it sees them as they are under the lock
      */
     @Transactional
-    public <T, X extends Exception> T change(UUID collection, Collection<UUID> some, Writing<T, X> writing) throws X {
+    public <T, X extends Exception> T change(CollectionId collection, Collection<PlantId> some, Writing<T, X> writing)
+            throws X {
         return in(collection, some, false, writing);
     }
 
     /** Writes of some plants and works out what follows. */
     @Transactional
-    public <X extends Exception> void write(UUID collection, Collection<UUID> some, Deed<X> deed) throws X {
+    public <X extends Exception> void write(CollectionId collection, Collection<PlantId> some, Deed<X> deed) throws X {
         in(collection, some, false, giving(deed));
     }
 
@@ -121,12 +125,12 @@ public class Routine {
      * meanwhile.
      */
     @Transactional
-    public <X extends Exception> void writeAll(UUID collection, Deed<X> deed) throws X {
+    public <X extends Exception> void writeAll(CollectionId collection, Deed<X> deed) throws X {
         in(collection, List.of(), true, giving(deed));
     }
 
-    private <T, X extends Exception> T in(UUID collection, Collection<UUID> some, boolean whole, Writing<T, X> writing)
-            throws X {
+    private <T, X extends Exception> T in(
+            CollectionId collection, Collection<PlantId> some, boolean whole, Writing<T, X> writing) throws X {
         Open outer = open();
         if (outer != null) {
             if (!outer.collection.equals(collection) || whole && !outer.whole) {
@@ -155,8 +159,8 @@ public class Routine {
         return (Open) TransactionSynchronizationManager.getResource(this);
     }
 
-    private void lock(Open open, Collection<UUID> some) {
-        List<UUID> fresh =
+    private void lock(Open open, Collection<PlantId> some) {
+        List<PlantId> fresh =
                 some.stream().filter(id -> !open.locked.contains(id)).distinct().toList();
         if (fresh.isEmpty() || !open.locked.addAll(fresh) || open.whole) {
             return;
@@ -168,34 +172,35 @@ public class Routine {
         // Rows that only refer to a plant may still come in; whoever changes one waits.
         jdbc.sql(
                         "select id from plant where collection_id = :collection and id = any(:some) order by id for no key update")
-                .param("collection", open.collection)
-                .param("some", fresh.toArray(UUID[]::new))
+                .param("collection", open.collection.value())
+                .param("some", fresh.stream().map(PlantId::value).toArray(UUID[]::new))
                 .query(UUID.class)
                 .list();
         read.forEach(entities::refresh);
         readLastWritten(open, fresh);
     }
 
-    private void readLastWritten(Open open, List<UUID> some) {
+    private void readLastWritten(Open open, List<PlantId> some) {
         some.forEach(id -> open.lastWritten.put(id, OffsetDateTime.MIN));
         jdbc.sql("""
                         select plant_id, max(written_at) as last from happening
                         where collection_id = :collection and plant_id = any(:some) group by plant_id
                         """)
-                .param("collection", open.collection)
-                .param("some", some.toArray(UUID[]::new))
+                .param("collection", open.collection.value())
+                .param("some", some.stream().map(PlantId::value).toArray(UUID[]::new))
                 .query(row -> {
                     open.lastWritten.put(
-                            row.getObject("plant_id", UUID.class), row.getObject("last", OffsetDateTime.class));
+                            new PlantId(row.getObject("plant_id", UUID.class)),
+                            row.getObject("last", OffsetDateTime.class));
                 });
     }
 
     /** A plant that this transaction read before it was locked, which may be out of date. */
-    private List<Object> managed(UUID id) {
+    private List<Object> managed(PlantId id) {
         SharedSessionContractImplementor session = entities.unwrap(SharedSessionContractImplementor.class);
         Object known = session.getPersistenceContext()
                 .getEntity(session.generateEntityKey(
-                        id, session.getFactory().getMappingMetamodel().getEntityDescriptor(Plant.class)));
+                        id.value(), session.getFactory().getMappingMetamodel().getEntityDescriptor(Plant.class)));
         return known == null ? List.of() : List.of(known);
     }
 
@@ -242,7 +247,7 @@ public class Routine {
     }
 
     private void settle(Open open) {
-        List<UUID> ids = List.copyOf(open.touched);
+        List<PlantId> ids = List.copyOf(open.touched);
         open.touched.clear();
         entities.flush();
         for (int i = 0; i < ids.size(); i += AT_ONCE) {
@@ -252,29 +257,33 @@ public class Routine {
     }
 
     /** Notes all plants whose water depends on a stop's air and light: those that stand there, and those that lately did. */
-    void touchedAt(UUID collection, UUID stop) {
-        List<UUID> ids = jdbc.sql("""
+    void touchedAt(CollectionId collection, StopId stop) {
+        List<PlantId> ids = jdbc
+                .sql("""
                         select id from plant where collection_id = :collection and stop_id = :stop
                         union
                         select plant_id from happening where collection_id = :collection and on_day >= :since
                             and (from_stop = :stop or to_stop = :stop)
                         """)
-                .param("collection", collection)
-                .param("stop", stop)
+                .param("collection", collection.value())
+                .param("stop", stop.value())
                 .param("since", LocalDate.now(clock).minusDays(Scheduler.DAYS_BACK))
                 .query(UUID.class)
-                .list();
+                .list()
+                .stream()
+                .map(PlantId::new)
+                .toList();
         plants.plants(collection, ids).forEach(this::touched);
     }
 
     /** Notes all plants of the collection, as after an archive came in. */
-    public void touchedAll(UUID collection) {
+    public void touchedAll(CollectionId collection) {
         plants.all(collection).forEach(this::touched);
     }
 
     /** Works one plant out anew from its log. */
     @Transactional
-    public void refresh(UUID collection, UUID plant) {
+    public void refresh(CollectionId collection, PlantId plant) {
         write(collection, List.of(plant), () -> plants.find(collection, plant).ifPresent(this::touched));
     }
 
@@ -283,9 +292,9 @@ public class Routine {
      * what is stored is never older than what was written.
      */
     @Transactional(propagation = Propagation.NEVER)
-    public void refresh(UUID collection, List<UUID> some) {
+    public void refresh(CollectionId collection, List<PlantId> some) {
         Routine door = self.getObject();
-        for (UUID plant : some) {
+        for (PlantId plant : some) {
             try {
                 door.refresh(collection, plant);
             } catch (RuntimeException e) {
@@ -297,12 +306,16 @@ public class Routine {
 
     /** Works all plants of a collection out anew, one by one. */
     @Transactional(propagation = Propagation.NEVER)
-    public void refreshAll(UUID collection) {
+    public void refreshAll(CollectionId collection) {
         refresh(
                 collection,
-                jdbc.sql("select id from plant where collection_id = ? order by id")
-                        .param(collection)
+                jdbc
+                        .sql("select id from plant where collection_id = ? order by id")
+                        .param(collection.value())
                         .query(UUID.class)
-                        .list());
+                        .list()
+                        .stream()
+                        .map(PlantId::new)
+                        .toList());
     }
 }

@@ -3,8 +3,9 @@ package mildlantern.web.routine;
 import java.time.LocalDate;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.UUID;
 import mildlantern.nutrition.FeedPlan;
+import mildlantern.place.StopId;
+import mildlantern.plant.PlantId;
 import mildlantern.plant.PlantRecord;
 import mildlantern.round.Upkeep;
 import mildlantern.water.WaterOutlook;
@@ -28,8 +29,8 @@ import mildlantern.web.plant.Plant;
  * @param feed how it is fed next, where it is
  */
 public record ScheduleRow(
-        UUID plant,
-        UUID stop,
+        PlantId plant,
+        StopId stop,
         LocalDate reckonedOn,
         Upkeep upkeep,
         int wetThroughMl,

@@ -12,6 +12,7 @@ import java.util.stream.Stream;
 import mildlantern.log.LogEntry;
 import mildlantern.nutrition.FeedPlan;
 import mildlantern.plant.FeedStrength;
+import mildlantern.plant.PlantId;
 import mildlantern.plant.Profile;
 import mildlantern.round.Load;
 import mildlantern.round.RoundPlanner;
@@ -22,6 +23,7 @@ import mildlantern.web.log.LogKind;
 import mildlantern.web.log.LogRow;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
+import mildlantern.web.platform.CollectionId;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
@@ -93,16 +95,16 @@ class Scheduler {
 
     /** Works some plants of a collection out anew, reading what they depend on once. */
     @Transactional(propagation = Propagation.MANDATORY)
-    void reckon(UUID collection, List<Plant> some) {
+    void reckon(CollectionId collection, List<Plant> some) {
         LocalDate today = LocalDate.now(clock);
         WaterBook.Climates climates = waterBook.climates(collection);
-        Map<UUID, ScheduleRow> before =
+        Map<PlantId, ScheduleRow> before =
                 new HashMap<>(rows.of(collection, some.stream().map(Plant::id).toList()));
-        Map<UUID, List<LogRow>> logs =
+        Map<PlantId, List<LogRow>> logs =
                 logBook.entries(collection, some.stream().map(Plant::id).toList(), today.minusDays(DAYS_BACK));
         // A plant alone is levelled against the others' work; several are, as they come, against what is planned so
         // far.
-        Load load = rows.load(collection, some.size() == 1 ? some.get(0).id() : new UUID(0, 0), today);
+        Load load = rows.load(collection, some.size() == 1 ? some.get(0).id() : new PlantId(new UUID(0, 0)), today);
         for (Plant plant : some) {
             if (plant.alive()) {
                 reckon(

@@ -11,8 +11,11 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.UUID;
 import mildlantern.nutrition.FeedPlan;
+import mildlantern.place.StopId;
+import mildlantern.plant.PlantId;
 import mildlantern.round.Load;
 import mildlantern.round.Upkeep;
+import mildlantern.web.platform.CollectionId;
 import org.jspecify.annotations.NullUnmarked;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -34,7 +37,7 @@ public class Schedules {
     }
 
     @NullUnmarked
-    void store(UUID collection, ScheduleRow row) {
+    void store(CollectionId collection, ScheduleRow row) {
         Upkeep upkeep = row.upkeep();
         Upkeep.@Nullable WaterCheck water = upkeep.water().orElse(null);
         jdbc.sql("""
@@ -55,9 +58,9 @@ public class Schedules {
                     feed_counts = excluded.feed_counts, feed_words = excluded.feed_words
                 """)
                 .params(
-                        row.plant(),
-                        collection,
-                        row.stop(),
+                        row.plant().value(),
+                        collection.value(),
+                        row.stop().value(),
                         row.reckonedOn(),
                         upkeep.watered().orElse(null),
                         upkeep.looked().orElse(null),
@@ -87,47 +90,47 @@ public class Schedules {
     }
 
     /** Forgets a plant that is no longer kept. */
-    void forget(UUID collection, UUID plant) {
+    void forget(CollectionId collection, PlantId plant) {
         jdbc.sql("delete from plant_upkeep where collection_id = ? and plant_id = ?")
-                .params(collection, plant)
+                .params(collection.value(), plant.value())
                 .update();
     }
 
-    public Optional<ScheduleRow> of(UUID collection, UUID plant) {
+    public Optional<ScheduleRow> of(CollectionId collection, PlantId plant) {
         return jdbc.sql("select * from plant_upkeep where collection_id = ? and plant_id = ?")
-                .params(collection, plant)
+                .params(collection.value(), plant.value())
                 .query((row, number) -> read(row))
                 .optional();
     }
 
     /** What was reckoned of the plants at a stop, by plant. */
-    public Map<UUID, ScheduleRow> at(UUID collection, UUID stop) {
+    public Map<PlantId, ScheduleRow> at(CollectionId collection, StopId stop) {
         return byPlant(jdbc.sql("select * from plant_upkeep where collection_id = ? and stop_id = ?")
-                .params(collection, stop)
+                .params(collection.value(), stop.value())
                 .query((row, number) -> read(row))
                 .list());
     }
 
     /** What was reckoned of some plants, by plant. */
-    public Map<UUID, ScheduleRow> of(UUID collection, Collection<UUID> plants) {
+    public Map<PlantId, ScheduleRow> of(CollectionId collection, Collection<PlantId> plants) {
         return plants.isEmpty()
                 ? Map.of()
                 : byPlant(jdbc.sql(
                                 "select * from plant_upkeep where collection_id = :collection and plant_id = any(:plants)")
-                        .param("collection", collection)
-                        .param("plants", plants.toArray(UUID[]::new))
+                        .param("collection", collection.value())
+                        .param("plants", plants.stream().map(PlantId::value).toArray(UUID[]::new))
                         .query((row, number) -> read(row))
                         .list());
     }
 
-    private static Map<UUID, ScheduleRow> byPlant(List<ScheduleRow> rows) {
-        Map<UUID, ScheduleRow> byPlant = new HashMap<>();
+    private static Map<PlantId, ScheduleRow> byPlant(List<ScheduleRow> rows) {
+        Map<PlantId, ScheduleRow> byPlant = new HashMap<>();
         rows.forEach(row -> byPlant.put(row.plant(), row));
         return byPlant;
     }
 
     /** The work that is planned for the days ahead, but for one plant's. */
-    Load load(UUID collection, UUID but, LocalDate today) {
+    Load load(CollectionId collection, PlantId but, LocalDate today) {
         Map<LocalDate, Integer> planned = new HashMap<>();
         jdbc.sql("""
                 select day, sum(count)::integer as count from (
@@ -141,10 +144,10 @@ public class Schedules {
                         and feed_on between :from and :until and plant_id <> :but group by feed_on) as planned
                 group by day
                 """)
-                .param("collection", collection)
+                .param("collection", collection.value())
                 .param("from", today)
                 .param("until", today.plusDays(DAYS_AHEAD))
-                .param("but", but)
+                .param("but", but.value())
                 .query((row, number) -> planned.put(row.getObject(1, LocalDate.class), row.getInt(2)))
                 .list();
         return new Load(planned);
@@ -170,14 +173,14 @@ public class Schedules {
      * @param soonBefore plants there that were last looked at on this day or before are due
      * @param daily stops whose plants are looked at every day
      */
-    public Map<UUID, StopCount> counts(
-            UUID collection,
+    public Map<StopId, StopCount> counts(
+            CollectionId collection,
             LocalDate today,
-            Collection<UUID> apart,
-            Collection<UUID> soon,
+            Collection<PlantId> apart,
+            Collection<StopId> soon,
             LocalDate soonBefore,
-            Collection<UUID> daily) {
-        Map<UUID, StopCount> counts = new HashMap<>();
+            Collection<StopId> daily) {
+        Map<StopId, StopCount> counts = new HashMap<>();
         jdbc.sql("""
                 with routine as (
                     select stop_id, watered, looked, water_on, look_on, feed_on,
@@ -191,14 +194,14 @@ public class Schedules {
                     count(*) filter (where judged and feed_on <= :today)
                 from routine group by stop_id
                 """)
-                .param("collection", collection)
+                .param("collection", collection.value())
                 .param("today", today)
-                .param("apart", apart.toArray(UUID[]::new))
-                .param("soon", soon.toArray(UUID[]::new))
-                .param("daily", daily.toArray(UUID[]::new))
+                .param("apart", apart.stream().map(PlantId::value).toArray(UUID[]::new))
+                .param("soon", soon.stream().map(StopId::value).toArray(UUID[]::new))
+                .param("daily", daily.stream().map(StopId::value).toArray(UUID[]::new))
                 .param("soonBefore", soonBefore)
                 .query((row, number) -> counts.put(
-                        row.getObject(1, UUID.class),
+                        new StopId(row.getObject(1, UUID.class)),
                         new StopCount(row.getInt(2), row.getInt(3), row.getInt(4), row.getInt(5))))
                 .list();
         return counts;
@@ -222,8 +225,8 @@ public class Schedules {
         double early = row.getDouble("early_share");
         boolean judged = !row.wasNull();
         return new ScheduleRow(
-                row.getObject("plant_id", UUID.class),
-                row.getObject("stop_id", UUID.class),
+                new PlantId(row.getObject("plant_id", UUID.class)),
+                new StopId(row.getObject("stop_id", UUID.class)),
                 row.getObject("reckoned_on", LocalDate.class),
                 new Upkeep(
                         water,
@@ -258,10 +261,10 @@ public class Schedules {
     }
 
     /** Plants whose feed is due on a day, with what was reckoned of each. */
-    public List<ScheduleRow> feedDue(UUID collection, LocalDate day) {
+    public List<ScheduleRow> feedDue(CollectionId collection, LocalDate day) {
         return jdbc.sql(
                         "select * from plant_upkeep where collection_id = ? and feed_on <= ? order by stop_id, plant_id")
-                .params(collection, day)
+                .params(collection.value(), day)
                 .query((row, number) -> read(row))
                 .list();
     }

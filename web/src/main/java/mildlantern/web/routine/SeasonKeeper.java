@@ -7,6 +7,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import mildlantern.plant.PlantId;
+import mildlantern.web.platform.CollectionId;
 import net.javacrumbs.shedlock.spring.annotation.SchedulerLock;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.scheduling.annotation.Scheduled;
@@ -35,12 +37,13 @@ public class SeasonKeeper {
     @Scheduled(initialDelayString = "PT2M", fixedDelayString = "PT3H")
     @SchedulerLock(name = "seasons", lockAtMostFor = "PT30M")
     public void turn() {
-        Map<UUID, List<UUID>> behind = new LinkedHashMap<>();
+        Map<CollectionId, List<PlantId>> behind = new LinkedHashMap<>();
         jdbc.sql(
                         "select collection_id, plant_id from plant_upkeep where reckoned_on < ? order by collection_id, plant_id")
                 .param(turned(LocalDate.now(clock)))
-                .query((row, number) -> behind.computeIfAbsent(row.getObject(1, UUID.class), house -> new ArrayList<>())
-                        .add(row.getObject(2, UUID.class)))
+                .query((row, number) -> behind.computeIfAbsent(
+                                new CollectionId(row.getObject(1, UUID.class)), house -> new ArrayList<>())
+                        .add(new PlantId(row.getObject(2, UUID.class))))
                 .list();
         behind.forEach(routine::refresh);
     }

@@ -2,9 +2,11 @@ package mildlantern.web.routine;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.UUID;
 import java.util.function.Consumer;
 import java.util.function.Function;
+import mildlantern.place.StopId;
+import mildlantern.web.platform.CollectionId;
+import mildlantern.web.platform.FormKey;
 import mildlantern.web.platform.StaleEdit;
 import mildlantern.web.platform.WrittenForms;
 import mildlantern.web.stop.Stop;
@@ -37,7 +39,12 @@ public class StopWriter {
      */
     @Transactional(rollbackFor = StaleEdit.class)
     public void reshape(
-            UUID collection, UUID stop, UUID form, @Nullable Long opened, int position, Consumer<Stop> changes)
+            CollectionId collection,
+            StopId stop,
+            FormKey form,
+            @Nullable Long opened,
+            int position,
+            Consumer<Stop> changes)
             throws StaleEdit {
         routine.writeAll(collection, () -> {
             Stop found = stops.stop(collection, stop);
@@ -62,7 +69,7 @@ public class StopWriter {
     }
 
     /** Writes what was read at a stop, once; where nothing later was typed, the stop is now as read. */
-    public void read(UUID collection, UUID stopId, UUID form, Function<Stop, StopReading> readings) {
+    public void read(CollectionId collection, StopId stopId, FormKey form, Function<Stop, StopReading> readings) {
         routine.writeAll(collection, () -> {
             Stop stop = stops.stop(collection, stopId);
             if (forms.firstTime(collection, form)) {
@@ -82,7 +89,7 @@ public class StopWriter {
     }
 
     /** Stores what sensors measured at a stop, and works out anew what depends on it. */
-    public void measured(UUID collection, UUID stop, Runnable storing) {
+    public void measured(CollectionId collection, StopId stop, Runnable storing) {
         routine.writeAll(collection, () -> {
             storing.run();
             routine.touchedAt(collection, stop);

@@ -10,9 +10,9 @@ import java.util.Map;
 import java.util.NavigableMap;
 import java.util.Optional;
 import java.util.TreeMap;
-import java.util.UUID;
 import java.util.function.Function;
 import mildlantern.log.Logged;
+import mildlantern.place.StopId;
 import mildlantern.plant.Brightness;
 import mildlantern.plant.Medium;
 import mildlantern.plant.PlantKnowledge;
@@ -26,6 +26,7 @@ import mildlantern.water.WaterKnowledge;
 import mildlantern.water.WaterStory;
 import mildlantern.web.log.LogRow;
 import mildlantern.web.plant.Plant;
+import mildlantern.web.platform.CollectionId;
 import mildlantern.web.platform.Maybe;
 import mildlantern.web.stop.Houses;
 import mildlantern.web.stop.ReadOnDay;
@@ -56,18 +57,18 @@ public class WaterBook {
     }
 
     /** The climates of a collection's stops, read as they are asked for. */
-    public Climates climates(UUID collection) {
+    public Climates climates(CollectionId collection) {
         return new Climates(collection);
     }
 
     /** What each stop's air and light were, day by day; made for one piece of work, so that each stop is read once. */
     public final class Climates {
-        private final UUID collection;
+        private final CollectionId collection;
         private final Function<LocalDate, Season> seasons;
-        private final Map<UUID, NavigableMap<LocalDate, ReadOnDay>> byStop = new HashMap<>();
-        private final Map<UUID, Optional<Stop>> known = new HashMap<>();
+        private final Map<StopId, NavigableMap<LocalDate, ReadOnDay>> byStop = new HashMap<>();
+        private final Map<StopId, Optional<Stop>> known = new HashMap<>();
 
-        private Climates(UUID collection) {
+        private Climates(CollectionId collection) {
             this.collection = collection;
             this.seasons = collections.seasons(collection);
         }
@@ -76,7 +77,7 @@ public class WaterBook {
             return seasons.apply(day);
         }
 
-        public Climate at(UUID stop, LocalDate day) {
+        public Climate at(StopId stop, LocalDate day) {
             NavigableMap<LocalDate, ReadOnDay> read = byStop.computeIfAbsent(stop, this::read);
             Map.@Nullable Entry<LocalDate, ReadOnDay> nearest =
                     Optional.ofNullable(read.floorEntry(day)).orElseGet(read::firstEntry);
@@ -95,7 +96,7 @@ public class WaterBook {
         }
 
         /** Temperature by day at a stop, °C; a usual room's where none was read. */
-        double celsius(UUID stop, LocalDate day) {
+        double celsius(StopId stop, LocalDate day) {
             NavigableMap<LocalDate, ReadOnDay> read = byStop.computeIfAbsent(stop, this::read);
             return Optional.ofNullable(read.floorEntry(day))
                     .or(() -> Optional.ofNullable(read.firstEntry()))
@@ -103,7 +104,7 @@ public class WaterBook {
                     .orElse(USUAL_CELSIUS);
         }
 
-        private NavigableMap<LocalDate, ReadOnDay> read(UUID stop) {
+        private NavigableMap<LocalDate, ReadOnDay> read(StopId stop) {
             NavigableMap<LocalDate, ReadOnDay> byDay = new TreeMap<>();
             @Nullable ReadOnDay last = null;
             for (ReadOnDay reading : stops.readOnDays(collection, stop)) {
@@ -166,7 +167,7 @@ public class WaterBook {
                 plant.wetGrams() == null || plant.dryGrams() == null || plant.dryGrams() >= plant.wetGrams()
                         ? Optional.empty()
                         : Optional.of(new WaterStory.Scale(plant.wetGrams(), plant.dryGrams()));
-        NavigableMap<LocalDate, UUID> stood = stood(plant, log);
+        NavigableMap<LocalDate, StopId> stood = stood(plant, log);
         ClimateOfDay climate = day -> climates.at(
                 Optional.ofNullable(stood.floorEntry(day))
                         .orElseGet(stood::firstEntry)
@@ -176,8 +177,8 @@ public class WaterBook {
     }
 
     /** Where it stood from which day on. */
-    private static NavigableMap<LocalDate, UUID> stood(Plant plant, List<LogRow> log) {
-        NavigableMap<LocalDate, UUID> stood = new TreeMap<>();
+    private static NavigableMap<LocalDate, StopId> stood(Plant plant, List<LogRow> log) {
+        NavigableMap<LocalDate, StopId> stood = new TreeMap<>();
         log.stream()
                 .filter(row -> row.toStop() != null && row.fromStop() != null)
                 .sorted(Comparator.comparing(LogRow::onDay).thenComparing(LogRow::writtenAt))

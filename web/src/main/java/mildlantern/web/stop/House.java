@@ -6,8 +6,8 @@ import jakarta.persistence.Enumerated;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.OffsetDateTime;
-import java.util.UUID;
 import mildlantern.treatment.Style;
+import mildlantern.web.platform.CollectionId;
 import mildlantern.web.platform.Stored;
 import org.jspecify.annotations.NullUnmarked;
 
@@ -33,8 +33,8 @@ public class House extends Stored {
 
     protected House() {}
 
-    House(UUID id, String name, String hemisphere, OffsetDateTime createdAt) {
-        super(id);
+    House(CollectionId id, String name, String hemisphere, OffsetDateTime createdAt) {
+        super(id.value());
         this.name = name;
         this.hemisphere = hemisphere;
         this.createdAt = createdAt;
@@ -86,5 +86,9 @@ public class House extends Stored {
 
     boolean south() {
         return "south".equals(hemisphere);
+    }
+
+    public CollectionId id() {
+        return new CollectionId(key());
     }
 }

@@ -8,6 +8,8 @@ import java.util.UUID;
 import java.util.function.Function;
 import mildlantern.plant.Season;
 import mildlantern.treatment.Style;
+import mildlantern.web.platform.CollectionId;
+import mildlantern.web.platform.FormKey;
 import mildlantern.web.platform.NotHere;
 import mildlantern.web.platform.StaleEdit;
 import mildlantern.web.platform.WrittenForms;
@@ -38,29 +40,29 @@ public class Houses {
     }
 
     @Transactional
-    public House make(UUID id, String name, String hemisphere) {
+    public House make(CollectionId id, String name, String hemisphere) {
         return rows.save(new House(id, name, hemisphere, OffsetDateTime.now(clock)));
     }
 
     @Transactional(readOnly = true)
-    public boolean exists(UUID id) {
-        return rows.findById(id).isPresent();
+    public boolean exists(CollectionId id) {
+        return rows.findById(id.value()).isPresent();
     }
 
     @Transactional(readOnly = true)
-    public String named(UUID id) {
+    public String named(CollectionId id) {
         return find(id).name();
     }
 
     /** How this house prefers to treat. */
     @Transactional(readOnly = true)
-    public Style style(UUID id) {
+    public Style style(CollectionId id) {
         return find(id).style();
     }
 
     /** Chooses how this house prefers to treat. */
     @Transactional
-    public void prefer(UUID id, Style style) {
+    public void prefer(CollectionId id, Style style) {
         find(id).prefer(style);
     }
 
@@ -77,7 +79,7 @@ public class Houses {
 
     /** Where the house stands; a middle latitude of its hemisphere where nothing was said. */
     @Transactional(readOnly = true)
-    public Site site(UUID id) {
+    public Site site(CollectionId id) {
         House house = find(id);
         boolean said = house.latitude() != null;
         return new Site(
@@ -90,7 +92,7 @@ public class Houses {
 
     /** Says where the house stands. */
     @Transactional
-    public void stands(UUID id, double latitude, double longitude, boolean simulatedWeather) {
+    public void stands(CollectionId id, double latitude, double longitude, boolean simulatedWeather) {
         find(id).standing(latitude, longitude, simulatedWeather);
     }
 
@@ -101,7 +103,8 @@ public class Houses {
      * @throws StaleEdit if the house was changed since the page was opened; nothing is stored
      */
     @Transactional(rollbackFor = StaleEdit.class)
-    public void stands(UUID id, UUID form, @Nullable Long opened, double latitude, double longitude) throws StaleEdit {
+    public void stands(CollectionId id, FormKey form, @Nullable Long opened, double latitude, double longitude)
+            throws StaleEdit {
         House house = find(id);
         if (forms.firstTime(id, form)) {
             StaleEdit.check(opened, house.version());
@@ -111,29 +114,29 @@ public class Houses {
 
     /** The feed that this house mixes, by its id. */
     @Transactional(readOnly = true)
-    public Optional<String> feed(UUID id) {
+    public Optional<String> feed(CollectionId id) {
         return Optional.ofNullable(find(id).feed());
     }
 
     /** Chooses the feed that this house mixes. */
     @Transactional
-    public void feedWith(UUID id, String feed) {
+    public void feedWith(CollectionId id, String feed) {
         find(id).feedWith(feed);
     }
 
     /** The season of a day where the collection stands. */
-    public Season season(UUID id, LocalDate day) {
+    public Season season(CollectionId id, LocalDate day) {
         return seasons(id).apply(day);
     }
 
     /** The seasons where the collection stands, by the calendar's quarters from March. */
-    public Function<LocalDate, Season> seasons(UUID id) {
+    public Function<LocalDate, Season> seasons(CollectionId id) {
         Season[] northern = {Season.WINTER, Season.SPRING, Season.SUMMER, Season.AUTUMN};
         int turn = find(id).south() ? 2 : 0;
         return day -> northern[(day.getMonthValue() % 12 / 3 + turn) % 4];
     }
 
-    private House find(UUID id) {
-        return rows.findById(id).orElseThrow(() -> new NotHere("collection"));
+    private House find(CollectionId id) {
+        return rows.findById(id.value()).orElseThrow(() -> new NotHere("collection"));
     }
 }

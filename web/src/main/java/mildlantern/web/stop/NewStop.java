@@ -5,14 +5,14 @@ import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
-import java.util.UUID;
 import mildlantern.plant.Brightness;
+import mildlantern.web.platform.FormKey;
 import org.jspecify.annotations.Nullable;
 
 /** A new stop, as typed; humidity in percent, temperatures in °C. */
 class NewStop {
     @NotNull(message = "Open the page afresh.")
-    private @Nullable UUID form;
+    private @Nullable FormKey form;
 
     @NotBlank(message = "Give the stop a name, as in kitchen sill.")
     @Size(max = 80, message = "At most 80 characters.")
@@ -37,11 +37,11 @@ class NewStop {
 
     private boolean isolation;
 
-    public @Nullable UUID getForm() {
+    public @Nullable FormKey getForm() {
         return form;
     }
 
-    public void setForm(@Nullable UUID value) {
+    public void setForm(@Nullable FormKey value) {
         this.form = value;
     }
 

@@ -7,13 +7,14 @@ import jakarta.persistence.Version;
 import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.Set;
-import java.util.UUID;
 import java.util.stream.Collectors;
 import mildlantern.air.Glazing;
 import mildlantern.light.Curtain;
+import mildlantern.place.StopId;
 import mildlantern.plant.AirMovement;
 import mildlantern.plant.Brightness;
 import mildlantern.plant.Near;
+import mildlantern.web.platform.CollectionId;
 import mildlantern.web.platform.Row;
 import org.jspecify.annotations.NullUnmarked;
 
@@ -73,8 +74,8 @@ public class Stop extends Row {
 
     protected Stop() {}
 
-    public Stop(UUID id, UUID collection, int position, String name) {
-        super(id, collection);
+    public Stop(StopId id, CollectionId collection, int position, String name) {
+        super(id.value(), collection);
         this.position = position;
         this.name = name;
     }
@@ -292,5 +293,9 @@ public class Stop extends Row {
         EnumSet<Near> things = EnumSet.noneOf(Near.class);
         Arrays.stream(near.split(",")).filter(word -> !word.isBlank()).forEach(word -> things.add(Near.valueOf(word)));
         return things;
+    }
+
+    public StopId id() {
+        return new StopId(key());
     }
 }

@@ -7,6 +7,7 @@ import jakarta.persistence.Enumerated;
 import java.time.LocalDate;
 import java.time.OffsetDateTime;
 import java.util.UUID;
+import mildlantern.place.StopId;
 import mildlantern.plant.Brightness;
 import mildlantern.web.platform.Row;
 import org.jspecify.annotations.NullUnmarked;
@@ -16,7 +17,7 @@ import org.jspecify.annotations.NullUnmarked;
 @NullUnmarked
 public class StopReading extends Row {
     @Column(name = "stop_id")
-    private UUID stop;
+    private StopId stop;
 
     private LocalDate onDay;
 
@@ -69,7 +70,7 @@ public class StopReading extends Row {
         return origin;
     }
 
-    public UUID stop() {
+    public StopId stop() {
         return stop;
     }
 

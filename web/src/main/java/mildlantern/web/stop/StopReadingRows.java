@@ -3,6 +3,8 @@ package mildlantern.web.stop;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
+import mildlantern.place.StopId;
+import mildlantern.web.platform.CollectionId;
 import org.springframework.data.domain.Limit;
 import org.springframework.data.jpa.repository.Query;
 import org.springframework.data.repository.Repository;
@@ -11,19 +13,19 @@ import org.springframework.data.repository.Repository;
 interface StopReadingRows extends Repository<StopReading, UUID> {
     StopReading save(StopReading reading);
 
-    List<StopReading> findByCollectionAndStopOrderByOnDay(UUID collection, UUID stop);
+    List<StopReading> findByCollectionAndStopOrderByOnDay(CollectionId collection, StopId stop);
 
     @Query("""
             select new mildlantern.web.stop.ReadOnDay(r.onDay, r.light, r.dailyLight, r.humidityPercent, r.dayCelsius)
             from StopReading r where r.collection = :collection and r.stop = :stop order by r.onDay, r.writtenAt
             """)
-    List<ReadOnDay> read(UUID collection, UUID stop);
+    List<ReadOnDay> read(CollectionId collection, StopId stop);
 
-    List<StopReading> findByCollectionAndOnDayGreaterThanEqualOrderByOnDay(UUID collection, LocalDate day);
+    List<StopReading> findByCollectionAndOnDayGreaterThanEqualOrderByOnDay(CollectionId collection, LocalDate day);
 
     @Query("""
             select r from StopReading r where r.collection = :collection and r.stop = :stop
                 and r.origin <> mildlantern.web.stop.StopReading$Origin.MEASURED order by r.onDay desc, r.writtenAt desc
             """)
-    List<StopReading> typed(UUID collection, UUID stop, Limit most);
+    List<StopReading> typed(CollectionId collection, StopId stop, Limit most);
 }

@@ -9,6 +9,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import mildlantern.place.StopId;
+import mildlantern.web.platform.CollectionId;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
@@ -31,11 +33,11 @@ public class StopStates {
     }
 
     /** How some stops of one collection are now, by stop. */
-    public Map<UUID, StopNow> of(UUID collection, List<Stop> stops) {
+    public Map<StopId, StopNow> of(CollectionId collection, List<Stop> stops) {
         if (stops.isEmpty()) {
             return Map.of();
         }
-        Map<UUID, Read> read = new HashMap<>();
+        Map<StopId, Read> read = new HashMap<>();
         jdbc.sql("""
                         select stop_id,
                             avg(daily_light) filter (where measured), count(daily_light) filter (where measured),
@@ -56,13 +58,13 @@ public class StopStates {
                                 and (origin <> 'MEASURED' or on_day between :from and :until)) as lately
                         group by stop_id
                         """)
-                .param("collection", collection)
-                .param("stops", stops.stream().map(Stop::id).toArray(UUID[]::new))
+                .param("collection", collection.value())
+                .param("stops", stops.stream().map(stop -> stop.id().value()).toArray(UUID[]::new))
                 .param("from", LocalDate.now(clock).minusDays(DAYS))
                 .param("until", LocalDate.now(clock).minusDays(1))
-                .query((row, number) -> read.put(row.getObject(1, UUID.class), Read.of(row)))
+                .query((row, number) -> read.put(new StopId(row.getObject(1, UUID.class)), Read.of(row)))
                 .list();
-        Map<UUID, StopNow> now = new HashMap<>();
+        Map<StopId, StopNow> now = new HashMap<>();
         stops.forEach(stop -> now.put(stop.id(), now(stop, read.getOrDefault(stop.id(), Read.NOTHING))));
         return now;
     }

@@ -4,7 +4,8 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
-import java.util.UUID;
+import mildlantern.place.StopId;
+import mildlantern.web.platform.CollectionId;
 import mildlantern.web.platform.NotHere;
 import mildlantern.web.platform.WrittenForms;
 import org.springframework.data.domain.Limit;
@@ -27,31 +28,28 @@ public class Stops {
     }
 
     /** The stops in walking order. */
-    public List<Stop> walk(UUID collection) {
+    public List<Stop> walk(CollectionId collection) {
         return stops.findByCollectionOrderByPosition(collection);
     }
 
-    public Optional<Stop> find(UUID collection, UUID id) {
-        return stops.findByCollectionAndId(collection, id);
+    public Optional<Stop> find(CollectionId collection, StopId id) {
+        return stops.findByCollectionAndId(collection, id.value());
     }
 
     /**
      * @throws NotHere if the collection has no such stop
      */
-    public Stop stop(UUID collection, UUID id) {
+    public Stop stop(CollectionId collection, StopId id) {
         return find(collection, id).orElseThrow(() -> new NotHere("stop"));
     }
 
     /** Adds a stop at the end of the walk, once. */
     @Transactional
-    void add(UUID collection, NewStop form) {
+    void add(CollectionId collection, NewStop form) {
         if (forms.firstTime(collection, Objects.requireNonNull(form.getForm()))) {
             int last = walk(collection).stream().mapToInt(Stop::position).max().orElse(0);
             Stop added = new Stop(
-                            UUID.randomUUID(),
-                            collection,
-                            last + 1,
-                            form.getName().strip())
+                            StopId.fresh(), collection, last + 1, form.getName().strip())
                     .climate(form.getLight(), form.getHumidity(), form.getDay(), form.getNight())
                     .noted(form.getNote().isBlank() ? null : form.getNote().strip());
             stops.save(form.isIsolation() ? added.isolating() : added);
@@ -71,7 +69,7 @@ public class Stops {
     }
 
     /** What was read at all stops from a day on, the latest last. */
-    public List<StopReading> readingsSince(UUID collection, LocalDate day) {
+    public List<StopReading> readingsSince(CollectionId collection, LocalDate day) {
         return readings.findByCollectionAndOnDayGreaterThanEqualOrderByOnDay(collection, day);
     }
 
@@ -86,7 +84,7 @@ public class Stops {
     }
 
     /** What the water balance needs of a stop's readings, the latest last; without objects that are watched for change. */
-    public List<ReadOnDay> readOnDays(UUID collection, UUID stop) {
+    public List<ReadOnDay> readOnDays(CollectionId collection, StopId stop) {
         return readings.read(collection, stop);
     }
 }

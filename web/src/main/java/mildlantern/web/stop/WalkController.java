@@ -1,7 +1,7 @@
 package mildlantern.web.stop;
 
 import jakarta.validation.Valid;
-import java.util.UUID;
+import mildlantern.web.platform.FormKey;
 import mildlantern.web.platform.SignedIn;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -23,7 +23,7 @@ class WalkController {
     @GetMapping("/stops/new")
     String newStop(Model model) {
         NewStop fresh = new NewStop();
-        fresh.setForm(UUID.randomUUID());
+        fresh.setForm(FormKey.fresh());
         model.addAttribute("stop", fresh);
         return "stop/new-stop";
     }

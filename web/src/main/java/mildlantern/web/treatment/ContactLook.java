@@ -7,7 +7,9 @@ import jakarta.persistence.Enumerated;
 import java.time.LocalDate;
 import java.util.Optional;
 import java.util.UUID;
+import mildlantern.plant.PlantId;
 import mildlantern.quarantine.Quarantine;
+import mildlantern.web.platform.CourseId;
 import mildlantern.web.platform.Row;
 import org.jspecify.annotations.NullUnmarked;
 
@@ -16,10 +18,10 @@ import org.jspecify.annotations.NullUnmarked;
 @NullUnmarked
 class ContactLook extends Row {
     @Column(name = "course_id", updatable = false)
-    private UUID course;
+    private CourseId course;
 
     @Column(name = "plant_id", updatable = false)
-    private UUID plant;
+    private PlantId plant;
 
     @Enumerated(EnumType.STRING)
     private Quarantine.Nearness nearness;
@@ -42,11 +44,11 @@ class ContactLook extends Row {
         askedOn = askedOn == null ? day : askedOn;
     }
 
-    UUID course() {
+    CourseId course() {
         return course;
     }
 
-    UUID plant() {
+    PlantId plant() {
         return plant;
     }
 

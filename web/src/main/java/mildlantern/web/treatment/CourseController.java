@@ -4,8 +4,10 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.UUID;
 import mildlantern.treatment.Style;
+import mildlantern.web.platform.CaseId;
+import mildlantern.web.platform.CourseId;
+import mildlantern.web.platform.FormKey;
 import mildlantern.web.platform.PlainNumbers;
 import mildlantern.web.platform.SignedIn;
 import mildlantern.web.routine.RecordWriter;
@@ -40,7 +42,7 @@ class CourseController {
     @GetMapping("/cases/{id}/course")
     String choose(
             @AuthenticationPrincipal SignedIn member,
-            @PathVariable UUID id,
+            @PathVariable CaseId id,
             @RequestParam Optional<Style> style,
             @RequestParam Optional<String> cause,
             @RequestParam(defaultValue = "false") boolean severe,
@@ -86,8 +88,8 @@ class CourseController {
     @PostMapping("/cases/{id}/course")
     String start(
             @AuthenticationPrincipal SignedIn member,
-            @PathVariable UUID id,
-            @RequestParam UUID form,
+            @PathVariable CaseId id,
+            @RequestParam FormKey form,
             @RequestParam Style style,
             @RequestParam String cause,
             @RequestParam(defaultValue = "false") boolean severe,
@@ -97,13 +99,13 @@ class CourseController {
             houses.prefer(member.collection(), style);
         }
         OptionalDouble number = wrongCount(counted).isPresent() ? OptionalDouble.empty() : count(counted);
-        UUID course =
+        CourseId course =
                 courses.start(member.collection(), id, form, new CourseService.Wanted(style, cause, severe, number));
         return "redirect:/courses/" + course;
     }
 
     @GetMapping("/courses/{id}")
-    String course(@AuthenticationPrincipal SignedIn member, @PathVariable UUID id, Model model) {
+    String course(@AuthenticationPrincipal SignedIn member, @PathVariable CourseId id, Model model) {
         CoursePages.CoursePage page = pages.page(member.collection(), id);
         model.addAttribute("page", page);
         model.addAttribute("here", page.stop());
@@ -114,9 +116,9 @@ class CourseController {
     @PostMapping("/courses/{id}/steps/{step}")
     String tick(
             @AuthenticationPrincipal SignedIn member,
-            @PathVariable UUID id,
-            @PathVariable UUID step,
-            @RequestParam UUID form,
+            @PathVariable CourseId id,
+            @PathVariable StepId step,
+            @RequestParam FormKey form,
             @RequestParam StoredStep.State how,
             @RequestParam Optional<LocalDate> on) {
         courses.tick(member.collection(), id, step, form, how, on.orElse(LocalDate.now(clock)));
@@ -126,8 +128,8 @@ class CourseController {
     @PostMapping("/courses/{id}/steps/{step}/take-back")
     String takeBack(
             @AuthenticationPrincipal SignedIn member,
-            @PathVariable UUID id,
-            @PathVariable UUID step,
+            @PathVariable CourseId id,
+            @PathVariable StepId step,
             RedirectAttributes said) {
         try {
             courses.takeBack(member.collection(), id, step);
@@ -141,8 +143,8 @@ class CourseController {
     @PostMapping("/courses/{id}/found")
     String found(
             @AuthenticationPrincipal SignedIn member,
-            @PathVariable UUID id,
-            @RequestParam UUID form,
+            @PathVariable CourseId id,
+            @RequestParam FormKey form,
             @RequestParam(defaultValue = "") String counted,
             RedirectAttributes said) {
         Optional<String> problem = wrongCount(counted);
@@ -159,8 +161,8 @@ class CourseController {
     @PostMapping("/courses/{id}/contacts")
     String contacts(
             @AuthenticationPrincipal SignedIn member,
-            @PathVariable UUID id,
-            @RequestParam UUID form,
+            @PathVariable CourseId id,
+            @RequestParam FormKey form,
             RedirectAttributes said) {
         int asked = courses.askContacts(member.collection(), id, form);
         said.addFlashAttribute(
@@ -169,7 +171,7 @@ class CourseController {
     }
 
     @PostMapping("/courses/{id}/end")
-    String end(@AuthenticationPrincipal SignedIn member, @PathVariable UUID id, @RequestParam UUID form) {
+    String end(@AuthenticationPrincipal SignedIn member, @PathVariable CourseId id, @RequestParam FormKey form) {
         courses.end(member.collection(), id, form);
         return "redirect:/courses/" + id;
     }
@@ -178,8 +180,8 @@ class CourseController {
     @PostMapping("/courses/{id}/care")
     String care(
             @AuthenticationPrincipal SignedIn member,
-            @PathVariable UUID id,
-            @RequestParam UUID form,
+            @PathVariable CourseId id,
+            @RequestParam FormKey form,
             RedirectAttributes said) {
         int lines = courses.adjust(member.collection(), id, form);
         said.addFlashAttribute("told", lines + " lines were added to care sheets, each with its reason.");

@@ -8,12 +8,14 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import mildlantern.plant.PlantId;
 import mildlantern.quarantine.Quarantine;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
+import mildlantern.web.platform.CollectionId;
+import mildlantern.web.platform.CourseId;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -47,13 +49,13 @@ public class CourseDues {
      * @param looks the look asked for, by plant: since when, and why in words
      * @param clocks how long plants under treatment stand alone
      */
-    public record Asked(Map<UUID, Step> steps, Map<UUID, Look> looks, Map<UUID, Quarantine.Clock> clocks) {
+    public record Asked(Map<PlantId, Step> steps, Map<PlantId, Look> looks, Map<PlantId, Quarantine.Clock> clocks) {
         /** No course runs. */
         static final Asked NOTHING = new Asked(Map.of(), Map.of(), Map.of());
 
         /** All plants that are named. */
-        public List<UUID> plants() {
-            List<UUID> all = new ArrayList<>(steps.keySet());
+        public List<PlantId> plants() {
+            List<PlantId> all = new ArrayList<>(steps.keySet());
             all.addAll(looks.keySet());
             all.addAll(clocks.keySet());
             return all.stream().distinct().toList();
@@ -61,20 +63,20 @@ public class CourseDues {
     }
 
     /** A step that is due. */
-    public record Step(UUID course, String words) {}
+    public record Step(CourseId course, String words) {}
 
     /** A look that is asked for. */
     public record Look(LocalDate since, String words) {}
 
     /** What all running courses of a collection ask for. */
-    public Asked today(UUID collection, LocalDate today) {
+    public Asked today(CollectionId collection, LocalDate today) {
         List<StoredCourse> running = courses.findByCollectionAndState(collection, StoredCourse.State.RUNNING);
         if (running.isEmpty()) {
             return Asked.NOTHING;
         }
-        Map<UUID, StoredCourse> byId =
+        Map<CourseId, StoredCourse> byId =
                 running.stream().collect(Collectors.toMap(StoredCourse::id, Function.identity()));
-        Map<UUID, Step> due = new LinkedHashMap<>();
+        Map<PlantId, Step> due = new LinkedHashMap<>();
         for (StoredStep step :
                 steps.findByCollectionAndCourseInAndState(collection, byId.keySet(), StoredStep.State.PLANNED)) {
             StoredCourse course = byId.get(step.course());
@@ -82,13 +84,13 @@ public class CourseDues {
                 due.merge(course.plant(), new Step(course.id(), words(step, today)), (one, other) -> one);
             }
         }
-        Map<UUID, Look> looks = new HashMap<>();
+        Map<PlantId, Look> looks = new HashMap<>();
         List<ContactLook> asked = contacts.findByCollectionAndCourseIn(collection, byId.keySet()).stream()
                 .filter(look -> look.askedOn().isPresent())
                 .toList();
         if (!asked.isEmpty()) {
-            List<UUID> sources = running.stream().map(StoredCourse::plant).toList();
-            Map<UUID, String> names =
+            List<PlantId> sources = running.stream().map(StoredCourse::plant).toList();
+            Map<PlantId, String> names =
                     plants.plants(collection, sources).stream().collect(Collectors.toMap(Plant::id, Plant::name));
             for (ContactLook look : asked) {
                 StoredCourse course = byId.get(look.course());
@@ -105,7 +107,7 @@ public class CourseDues {
                 }
             }
         }
-        Map<UUID, Quarantine.Clock> clocks = running.stream()
+        Map<PlantId, Quarantine.Clock> clocks = running.stream()
                 .filter(course -> outbreaks.catching(course.disorder()))
                 .collect(Collectors.toMap(StoredCourse::plant, outbreaks::clock, (one, other) -> one));
         return new Asked(due, looks, clocks);

@@ -14,13 +14,14 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
-import java.util.UUID;
 import java.util.stream.Collectors;
 import mildlantern.knowledge.Words;
 import mildlantern.mixing.Batch;
 import mildlantern.mixing.Rate;
 import mildlantern.pest.LifeTable;
 import mildlantern.pest.Pests;
+import mildlantern.place.StopId;
+import mildlantern.plant.PlantId;
 import mildlantern.quantity.Limits;
 import mildlantern.quarantine.Quarantine;
 import mildlantern.treatment.Course;
@@ -33,6 +34,10 @@ import mildlantern.web.log.LogBook;
 import mildlantern.web.log.LogKind;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
+import mildlantern.web.platform.CaseId;
+import mildlantern.web.platform.CollectionId;
+import mildlantern.web.platform.CourseId;
+import mildlantern.web.platform.FormKey;
 import mildlantern.web.platform.NotHere;
 import mildlantern.web.platform.SvgNumbers;
 import mildlantern.web.routine.WaterBook;
@@ -112,8 +117,8 @@ class CoursePages {
 
     /** One step as it is shown. */
     record StepLine(
-            UUID id,
-            UUID form,
+            StepId id,
+            FormKey form,
             String day,
             String phase,
             String phaseWords,
@@ -134,8 +139,8 @@ class CoursePages {
 
     /** The choice of a course. */
     record ChoicePage(
-            UUID caseId,
-            UUID plant,
+            CaseId caseId,
+            PlantId plant,
             String plantName,
             String cause,
             String causeName,
@@ -150,14 +155,14 @@ class CoursePages {
             Optional<Said> said,
             List<WeighedLine> weighed,
             Optional<String> noCure,
-            UUID form) {}
+            FormKey form) {}
 
     /** Standing alone. */
     record AloneBox(int day, int days, String until, int left, String reason, boolean alone) {}
 
     /** One who may have caught it. */
     record ContactLine(
-            UUID plant,
+            PlantId plant,
             String name,
             String stop,
             String nearness,
@@ -167,7 +172,7 @@ class CoursePages {
             boolean found) {}
 
     /** A plant of the outbreak on the map of a stop. */
-    record MapPot(UUID plant, String name, double x, double y, double radius, String role) {}
+    record MapPot(PlantId plant, String name, double x, double y, double radius, String role) {}
 
     /** A stop on the map. */
     record MapStop(String name, double width, double depth, List<MapPot> pots) {}
@@ -177,11 +182,11 @@ class CoursePages {
 
     /** A running or ended course. */
     record CoursePage(
-            UUID id,
-            UUID caseId,
-            UUID plant,
+            CourseId id,
+            CaseId caseId,
+            PlantId plant,
             String plantName,
-            UUID stop,
+            StopId stop,
             String causeName,
             String style,
             String state,
@@ -199,7 +204,7 @@ class CoursePages {
             String since,
             String unit,
             List<String> clean,
-            UUID form) {}
+            FormKey form) {}
 
     /** Whether a course can be composed for a decided case. */
     boolean treats(String cause) {
@@ -207,8 +212,8 @@ class CoursePages {
     }
 
     ChoicePage choice(
-            UUID collection,
-            UUID caseId,
+            CollectionId collection,
+            CaseId caseId,
             Optional<Style> style,
             Optional<String> cause,
             boolean severe,
@@ -254,7 +259,7 @@ class CoursePages {
                         .orElse(
                                 Optional.of(
                                         "Against this the one change of the trial is the treatment; there is no course of doses.")),
-                UUID.randomUUID());
+                FormKey.fresh());
     }
 
     private static List<WeighedLine> weighed(Course course) {
@@ -305,8 +310,8 @@ class CoursePages {
                 .map(one -> "done on " + DAY.format(one.doneOn()))
                 .orElse(state.words());
         return new StepLine(
-                stored.map(StoredStep::id).orElseGet(UUID::randomUUID),
-                UUID.randomUUID(),
+                stored.map(StoredStep::id).orElseGet(StepId::fresh),
+                FormKey.fresh(),
                 DAY.format(step.on()),
                 step.phase().name().toLowerCase(Locale.ROOT),
                 step.phase().words(),
@@ -342,7 +347,7 @@ class CoursePages {
         return "&most=" + Limits.plain(rate.amount());
     }
 
-    CoursePage page(UUID collection, UUID id) {
+    CoursePage page(CollectionId collection, CourseId id) {
         StoredCourse course = service.find(collection, id);
         Plant plant = this.plants.plant(collection, course.plant());
         List<StoredStep> all = steps.of(collection, id).stream()
@@ -355,7 +360,8 @@ class CoursePages {
                 .filter(look -> look.askedOn().isPresent())
                 .toList();
         List<Quarantine.Contact> contacts = running && catching ? outbreaks.contacts(course) : List.of();
-        Map<UUID, Stop> stops = this.stops.walk(collection).stream().collect(Collectors.toMap(Stop::id, stop -> stop));
+        Map<StopId, Stop> stops =
+                this.stops.walk(collection).stream().collect(Collectors.toMap(Stop::id, stop -> stop));
         List<ContactLine> lines = contactLines(course, contacts, looks, stops);
         return new CoursePage(
                 id,
@@ -389,10 +395,10 @@ class CoursePages {
                 catching ? DAY.format(course.thereSince()) : "",
                 pests.find(course.disorder()).map(LifeTable::unit).orElse(""),
                 catching ? quarantine.cleaning(plant.name(), course.disorder()) : List.of(),
-                UUID.randomUUID());
+                FormKey.fresh());
     }
 
-    private AloneBox alone(StoredCourse course, Plant plant, Map<UUID, Stop> stops) {
+    private AloneBox alone(StoredCourse course, Plant plant, Map<StopId, Stop> stops) {
         LocalDate today = LocalDate.now(clock);
         Quarantine.Clock box = outbreaks.clock(course);
         int day = (int) Math.min(box.days(), ChronoUnit.DAYS.between(box.from(), today) + 1);
@@ -407,15 +413,15 @@ class CoursePages {
     }
 
     private List<ContactLine> contactLines(
-            StoredCourse course, List<Quarantine.Contact> contacts, List<ContactLook> looks, Map<UUID, Stop> stops) {
-        Map<UUID, Plant> plants =
+            StoredCourse course, List<Quarantine.Contact> contacts, List<ContactLook> looks, Map<StopId, Stop> stops) {
+        Map<PlantId, Plant> plants =
                 this.plants
                         .plants(
                                 course.collection(),
                                 contacts.stream().map(Quarantine.Contact::plant).toList())
                         .stream()
                         .collect(Collectors.toMap(Plant::id, plant -> plant));
-        Set<UUID> infested = outbreaks.sameTrouble(course).stream()
+        Set<PlantId> infested = outbreaks.sameTrouble(course).stream()
                 .map(CaseTroubles.Decided::plant)
                 .collect(Collectors.toSet());
         List<ContactLine> lines = new ArrayList<>();
@@ -456,16 +462,16 @@ class CoursePages {
     }
 
     /** The stops on which the outbreak stands, to scale, each pot by what is known of it. */
-    private List<MapStop> map(StoredCourse course, List<ContactLine> lines, Map<UUID, Stop> stops) {
-        Map<UUID, ContactLine> near = lines.stream()
+    private List<MapStop> map(StoredCourse course, List<ContactLine> lines, Map<StopId, Stop> stops) {
+        Map<PlantId, ContactLine> near = lines.stream()
                 .filter(line -> !line.nearness().equals(Quarantine.Nearness.ROOM.words()) || line.found())
                 .collect(Collectors.toMap(ContactLine::plant, line -> line, (one, other) -> one, LinkedHashMap::new));
-        List<UUID> ids = new ArrayList<>(near.keySet());
+        List<PlantId> ids = new ArrayList<>(near.keySet());
         ids.add(course.plant());
-        Map<UUID, List<Plant>> byStop = this.plants.plants(course.collection(), ids).stream()
+        Map<StopId, List<Plant>> byStop = this.plants.plants(course.collection(), ids).stream()
                 .filter(Plant::alive)
                 .collect(Collectors.groupingBy(Plant::stop, LinkedHashMap::new, Collectors.toList()));
-        Map<UUID, Quarantine.Spot> spots =
+        Map<PlantId, Quarantine.Spot> spots =
                 outbreaks.spots(course.collection(), this.plants.plants(course.collection()));
         List<MapStop> map = new ArrayList<>();
         for (Stop stop : stops.values().stream()

@@ -4,6 +4,10 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import mildlantern.plant.PlantId;
+import mildlantern.web.platform.CaseId;
+import mildlantern.web.platform.CollectionId;
+import mildlantern.web.platform.CourseId;
 import org.springframework.data.jpa.repository.Query;
 import org.springframework.data.repository.Repository;
 
@@ -14,17 +18,18 @@ final class CourseRepositories {
     interface Courses extends Repository<StoredCourse, UUID> {
         StoredCourse save(StoredCourse course);
 
-        Optional<StoredCourse> findByCollectionAndId(UUID collection, UUID id);
+        Optional<StoredCourse> findByCollectionAndId(CollectionId collection, UUID id);
 
         /** Whose it is; the course itself is read when that plant is held. */
-        @Query("select c.plant from StoredCourse c where c.collection = :collection and c.id = :id")
+        @Query(nativeQuery = true, value = "select plant_id from course where collection_id = :collection and id = :id")
         Optional<UUID> plantOf(UUID collection, UUID id);
 
-        List<StoredCourse> findByCollectionAndTroubleCaseOrderByStartedOnDesc(UUID collection, UUID troubleCase);
+        List<StoredCourse> findByCollectionAndTroubleCaseOrderByStartedOnDesc(
+                CollectionId collection, CaseId troubleCase);
 
-        List<StoredCourse> findByCollectionAndPlantOrderByStartedOnDesc(UUID collection, UUID plant);
+        List<StoredCourse> findByCollectionAndPlantOrderByStartedOnDesc(CollectionId collection, PlantId plant);
 
-        List<StoredCourse> findByCollectionAndState(UUID collection, StoredCourse.State state);
+        List<StoredCourse> findByCollectionAndState(CollectionId collection, StoredCourse.State state);
     }
 
     interface Steps extends Repository<StoredStep, UUID> {
@@ -32,24 +37,24 @@ final class CourseRepositories {
 
         void delete(StoredStep step);
 
-        Optional<StoredStep> findByCollectionAndId(UUID collection, UUID id);
+        Optional<StoredStep> findByCollectionAndId(CollectionId collection, UUID id);
 
         @Query(
                 "select s from StoredStep s where s.collection = :collection and s.course = :course order by s.onDay, s.phase")
-        List<StoredStep> of(UUID collection, UUID course);
+        List<StoredStep> of(CollectionId collection, CourseId course);
 
         List<StoredStep> findByCollectionAndCourseInAndState(
-                UUID collection, Collection<UUID> courses, StoredStep.State state);
+                CollectionId collection, Collection<CourseId> courses, StoredStep.State state);
 
-        List<StoredStep> findByCollectionAndCourseIn(UUID collection, Collection<UUID> courses);
+        List<StoredStep> findByCollectionAndCourseIn(CollectionId collection, Collection<CourseId> courses);
     }
 
     interface Contacts extends Repository<ContactLook, UUID> {
         ContactLook save(ContactLook look);
 
-        List<ContactLook> findByCollectionAndCourse(UUID collection, UUID course);
+        List<ContactLook> findByCollectionAndCourse(CollectionId collection, CourseId course);
 
-        List<ContactLook> findByCollectionAndCourseIn(UUID collection, Collection<UUID> courses);
+        List<ContactLook> findByCollectionAndCourseIn(CollectionId collection, Collection<CourseId> courses);
     }
 
     interface Products extends Repository<OwnProduct, UUID> {
@@ -57,9 +62,9 @@ final class CourseRepositories {
 
         void delete(OwnProduct product);
 
-        Optional<OwnProduct> findByCollectionAndId(UUID collection, UUID id);
+        Optional<OwnProduct> findByCollectionAndId(CollectionId collection, UUID id);
 
         @Query("select p from OwnProduct p where p.collection = :collection order by p.name")
-        List<OwnProduct> of(UUID collection);
+        List<OwnProduct> of(CollectionId collection);
     }
 }

@@ -9,9 +9,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.UUID;
 import java.util.stream.Collectors;
 import mildlantern.log.LogEntry;
+import mildlantern.plant.PlantId;
 import mildlantern.quarantine.Quarantine;
 import mildlantern.treatment.CareSetting;
 import mildlantern.treatment.Course;
@@ -23,6 +23,11 @@ import mildlantern.web.plant.CareEntry;
 import mildlantern.web.plant.CareSheets;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
+import mildlantern.web.platform.BatchId;
+import mildlantern.web.platform.CaseId;
+import mildlantern.web.platform.CollectionId;
+import mildlantern.web.platform.CourseId;
+import mildlantern.web.platform.FormKey;
 import mildlantern.web.platform.NotHere;
 import mildlantern.web.platform.WrittenForms;
 import mildlantern.web.routine.RecordWriter;
@@ -103,19 +108,22 @@ class CourseService {
 
     /** The course of a case that runs now. */
     @Transactional(readOnly = true)
-    Optional<StoredCourse> running(UUID collection, UUID caseId) {
+    Optional<StoredCourse> running(CollectionId collection, CaseId caseId) {
         return courses.findByCollectionAndTroubleCaseOrderByStartedOnDesc(collection, caseId).stream()
                 .filter(course -> course.state() == StoredCourse.State.RUNNING)
                 .findFirst();
     }
 
-    StoredCourse find(UUID collection, UUID id) {
-        return courses.findByCollectionAndId(collection, id).orElseThrow(() -> new NotHere("course"));
+    StoredCourse find(CollectionId collection, CourseId id) {
+        return courses.findByCollectionAndId(collection, id.value()).orElseThrow(() -> new NotHere("course"));
     }
 
     /** Changes a course as it is now, while its plant is held: two who tick in the same moment tick one after the other. */
-    private <T, X extends Exception> T onCourse(UUID collection, UUID id, Changing<T, X> changing) throws X {
-        UUID plant = courses.plantOf(collection, id).orElseThrow(() -> new NotHere("course"));
+    private <T, X extends Exception> T onCourse(CollectionId collection, CourseId id, Changing<T, X> changing)
+            throws X {
+        PlantId plant = courses.plantOf(collection.value(), id.value())
+                .map(PlantId::new)
+                .orElseThrow(() -> new NotHere("course"));
         return routine.change(collection, List.of(plant), () -> changing.of(find(collection, id)));
     }
 
@@ -125,7 +133,7 @@ class CourseService {
 
     /** Composes without storing. */
     @Transactional(readOnly = true)
-    public Course compose(UUID collection, Plant plant, Wanted wanted) {
+    public Course compose(CollectionId collection, Plant plant, Wanted wanted) {
         LocalDate today = LocalDate.now(clock);
         return composer.compose(situations.request(
                 plant,
@@ -143,7 +151,7 @@ class CourseService {
      *
      * @return its id, or that of the one that runs already
      */
-    public UUID start(UUID collection, UUID caseId, UUID form, Wanted wanted) {
+    public CourseId start(CollectionId collection, CaseId caseId, FormKey form, Wanted wanted) {
         CaseTroubles.Decided decided = cases.decided(collection, caseId);
         return routine.change(collection, List.of(decided.plant()), () -> {
             Optional<StoredCourse> already = running(collection, caseId);
@@ -153,7 +161,7 @@ class CourseService {
         });
     }
 
-    private UUID start(UUID collection, UUID caseId, CaseTroubles.Decided decided, Wanted wanted) {
+    private CourseId start(CollectionId collection, CaseId caseId, CaseTroubles.Decided decided, Wanted wanted) {
         if (!decided.causes().contains(wanted.cause())) {
             throw new IllegalArgumentException("the case was not decided for '" + wanted.cause() + "'");
         }
@@ -182,7 +190,13 @@ class CourseService {
      * @param how what became of it
      * @param on the day on which it was done
      */
-    public void tick(UUID collection, UUID courseId, UUID stepId, UUID form, StoredStep.State how, LocalDate on) {
+    public void tick(
+            CollectionId collection,
+            CourseId courseId,
+            StepId stepId,
+            FormKey form,
+            StoredStep.State how,
+            LocalDate on) {
         onCourse(collection, courseId, course -> {
             StoredStep step = step(course, stepId);
             boolean fresh = forms.firstTime(collection, form) && step.state() == StoredStep.State.PLANNED;
@@ -193,12 +207,12 @@ class CourseService {
         });
     }
 
-    private void tick(StoredCourse course, StoredStep step, UUID form, StoredStep.State how, LocalDate on) {
+    private void tick(StoredCourse course, StoredStep step, FormKey form, StoredStep.State how, LocalDate on) {
         LocalDate today = LocalDate.now(clock);
         LocalDate day = on.isAfter(today) || on.isBefore(course.startedOn()) ? today : on;
-        step.became(how, day, form);
+        step.became(how, day, new BatchId(form.value()));
         if (how == StoredStep.State.DONE) {
-            record(course, step, day, form);
+            record(course, step, day, new BatchId(form.value()));
         }
         if (step.phase() == Course.Phase.RELEASE && how == StoredStep.State.DONE) {
             course.end(StoredCourse.State.RELEASED, day);
@@ -213,8 +227,8 @@ class CourseService {
         }
     }
 
-    private StoredStep step(StoredCourse course, UUID stepId) {
-        return steps.findByCollectionAndId(course.collection(), stepId)
+    private StoredStep step(StoredCourse course, StepId stepId) {
+        return steps.findByCollectionAndId(course.collection(), stepId.value())
                 .filter(step -> step.course().equals(course.id()))
                 .orElseThrow(() -> new NotHere("step"));
     }
@@ -224,7 +238,7 @@ class CourseService {
     }
 
     /** What was done stands in the plant's record too. */
-    private void record(StoredCourse course, StoredStep step, LocalDate day, UUID batch) {
+    private void record(StoredCourse course, StoredStep step, LocalDate day, BatchId batch) {
         Plant plant = plants.plant(course.collection(), course.plant());
         List<RecordWriter.Line> lines = new ArrayList<>();
         switch (step.phase()) {
@@ -258,7 +272,7 @@ class CourseService {
 
     /** Takes back what was written of a step, with its entries in the record. */
     @Transactional(rollbackFor = RecordWriter.CannotTakeBack.class)
-    public void takeBack(UUID collection, UUID courseId, UUID stepId) throws RecordWriter.CannotTakeBack {
+    public void takeBack(CollectionId collection, CourseId courseId, StepId stepId) throws RecordWriter.CannotTakeBack {
         onCourse(collection, courseId, course -> {
             StoredStep step = step(course, stepId);
             boolean written = step.state() != StoredStep.State.PLANNED;
@@ -331,7 +345,7 @@ class CourseService {
      *
      * @param counted how many
      */
-    public void found(UUID collection, UUID courseId, UUID form, OptionalDouble counted) {
+    public void found(CollectionId collection, CourseId courseId, FormKey form, OptionalDouble counted) {
         onCourse(collection, courseId, course -> {
             boolean runs = forms.firstTime(collection, form) && course.state() == StoredCourse.State.RUNNING;
             if (runs) {
@@ -364,12 +378,12 @@ class CourseService {
     }
 
     /** Puts a look at the plants that may have caught it on the round. */
-    public int askContacts(UUID collection, UUID courseId, UUID form) {
+    public int askContacts(CollectionId collection, CourseId courseId, FormKey form) {
         return onCourse(collection, courseId, course -> forms.firstTime(collection, form) ? askContacts(course) : 0);
     }
 
     private int askContacts(StoredCourse course) {
-        Map<UUID, ContactLook> noted = contacts.findByCollectionAndCourse(course.collection(), course.id()).stream()
+        Map<PlantId, ContactLook> noted = contacts.findByCollectionAndCourse(course.collection(), course.id()).stream()
                 .collect(Collectors.toMap(ContactLook::plant, look -> look));
         int asked = 0;
         for (Quarantine.Contact contact : outbreaks.contacts(course)) {
@@ -384,7 +398,7 @@ class CourseService {
     }
 
     /** Ends a course before its time: another follows, or none. */
-    public void end(UUID collection, UUID courseId, UUID form) {
+    public void end(CollectionId collection, CourseId courseId, FormKey form) {
         onCourse(collection, courseId, course -> {
             boolean runs = forms.firstTime(collection, form) && course.state() == StoredCourse.State.RUNNING;
             if (runs) {
@@ -395,12 +409,12 @@ class CourseService {
     }
 
     /** Writes what was learned into the care sheets of the plant and of those that stood near it. */
-    public int adjust(UUID collection, UUID courseId, UUID form) {
+    public int adjust(CollectionId collection, CourseId courseId, FormKey form) {
         return onCourse(collection, courseId, course -> forms.firstTime(collection, form) ? adjust(course) : 0);
     }
 
     private int adjust(StoredCourse course) {
-        UUID collection = course.collection();
+        CollectionId collection = course.collection();
         LocalDate today = LocalDate.now(clock);
         String name = outbreaks.causeName(course.disorder());
         Plant plant = plants.plant(collection, course.plant());

@@ -18,12 +18,15 @@ import mildlantern.pest.Conditions;
 import mildlantern.pest.LifeTable;
 import mildlantern.pest.PestClock;
 import mildlantern.pest.Pests;
+import mildlantern.place.StopId;
+import mildlantern.plant.PlantId;
 import mildlantern.quarantine.Quarantine;
 import mildlantern.treatment.CourseComposer;
 import mildlantern.web.casework.CaseTroubles;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
 import mildlantern.web.plant.Standing;
+import mildlantern.web.platform.CollectionId;
 import mildlantern.web.stop.Stop;
 import mildlantern.web.stop.StopKind;
 import mildlantern.web.stop.StopStates;
@@ -119,28 +122,28 @@ class Outbreaks {
 
     /** Who may have caught it, the likeliest first. */
     List<Quarantine.Contact> contacts(StoredCourse course) {
-        UUID collection = course.collection();
+        CollectionId collection = course.collection();
         if (!catching(course.disorder())) {
             return List.of();
         }
         LocalDate today = LocalDate.now(clock);
         LocalDate since = course.thereSince();
         List<Plant> plants = this.plants.plants(collection);
-        Map<UUID, Quarantine.Spot> spots = spots(collection, plants);
-        Set<UUID> touched = contacts.findByCollectionAndCourse(collection, course.id()).stream()
+        Map<PlantId, Quarantine.Spot> spots = spots(collection, plants);
+        Set<PlantId> touched = contacts.findByCollectionAndCourse(collection, course.id()).stream()
                 .filter(look -> look.nearness() == Quarantine.Nearness.TOUCHING)
                 .map(ContactLook::plant)
                 .collect(Collectors.toSet());
-        Set<UUID> hosts = diagnosis.knowledge().disorder(course.disorder()).stream()
+        Set<PlantId> hosts = diagnosis.knowledge().disorder(course.disorder()).stream()
                 .flatMap(cause -> plants.stream().filter(plant -> cause.mayBefall(this.plants.profile(plant))))
                 .map(Plant::id)
                 .collect(Collectors.toSet());
-        Set<UUID> outdoors = stops.walk(collection).stream()
+        Set<StopId> outdoors = stops.walk(collection).stream()
                 .filter(stop -> stop.kind() == StopKind.OUTDOORS)
                 .map(Stop::id)
                 .collect(Collectors.toSet());
         List<Quarantine.Stay> stays = stays(collection, plants, since, today);
-        Map<UUID, UUID> at = plants.stream().collect(Collectors.toMap(Plant::id, Plant::stop));
+        Map<PlantId, StopId> at = plants.stream().collect(Collectors.toMap(Plant::id, Plant::stop));
         return quarantine
                 .contacts(course.plant(), course.disorder(), since, today, stays, spots, touched, hosts)
                 .stream()
@@ -150,35 +153,37 @@ class Outbreaks {
     }
 
     /** Where every pot stands on its stop's plan, cm. */
-    Map<UUID, Quarantine.Spot> spots(UUID collection, List<Plant> plants) {
-        Map<UUID, List<Plant>> byStop = plants.stream().collect(Collectors.groupingBy(Plant::stop));
-        Map<UUID, Quarantine.Spot> spots = new HashMap<>();
+    Map<PlantId, Quarantine.Spot> spots(CollectionId collection, List<Plant> plants) {
+        Map<StopId, List<Plant>> byStop = plants.stream().collect(Collectors.groupingBy(Plant::stop));
+        Map<PlantId, Quarantine.Spot> spots = new HashMap<>();
         stops.walk(collection)
                 .forEach(stop -> Standing.at(stop, byStop.getOrDefault(stop.id(), List.of()))
                         .forEach(pot -> spots.put(pot.id(), new Quarantine.Spot(pot.x(), pot.y(), pot.radius()))));
         return spots;
     }
 
-    private record Move(UUID plant, LocalDate on, UUID from) {}
+    private record Move(PlantId plant, LocalDate on, StopId from) {}
 
     /** Where each plant stood, back to the day asked for: from where it stands now, move by move. */
-    private List<Quarantine.Stay> stays(UUID collection, List<Plant> plants, LocalDate since, LocalDate today) {
-        Map<UUID, List<Move>> moves = jdbc
+    private List<Quarantine.Stay> stays(CollectionId collection, List<Plant> plants, LocalDate since, LocalDate today) {
+        Map<PlantId, List<Move>> moves = jdbc
                 .sql("""
                         select h.plant_id, h.on_day, h.from_stop from happening h
                         where h.collection_id = ? and h.kind = 'MOVED' and h.on_day >= ? and h.from_stop is not null
                         and not exists (select 1 from happening u where u.collection_id = h.collection_id and u.undoes = h.id)
                         order by h.on_day desc, h.written_at desc
                         """)
-                .params(collection, since)
+                .params(collection.value(), since)
                 .query((row, number) -> new Move(
-                        row.getObject(1, UUID.class), row.getObject(2, LocalDate.class), row.getObject(3, UUID.class)))
+                        new PlantId(row.getObject(1, UUID.class)),
+                        row.getObject(2, LocalDate.class),
+                        new StopId(row.getObject(3, UUID.class))))
                 .list()
                 .stream()
                 .collect(Collectors.groupingBy(Move::plant, LinkedHashMap::new, Collectors.toList()));
         List<Quarantine.Stay> stays = new ArrayList<>();
         for (Plant plant : plants) {
-            UUID stop = plant.stop();
+            StopId stop = plant.stop();
             LocalDate until = today;
             for (Move move : moves.getOrDefault(plant.id(), List.of())) {
                 stays.add(new Quarantine.Stay(plant.id(), stop, move.on(), until));

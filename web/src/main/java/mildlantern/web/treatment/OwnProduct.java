@@ -14,6 +14,7 @@ import mildlantern.mixing.Carrier;
 import mildlantern.mixing.Measure;
 import mildlantern.mixing.Rate;
 import mildlantern.treatment.Label;
+import mildlantern.web.platform.CollectionId;
 import mildlantern.web.platform.Row;
 import org.jspecify.annotations.NullUnmarked;
 
@@ -44,7 +45,7 @@ class OwnProduct extends Row {
 
     protected OwnProduct() {}
 
-    OwnProduct(UUID collection, Label label) {
+    OwnProduct(CollectionId collection, Label label) {
         super(UUID.randomUUID(), collection);
         name = label.name();
         means = label.means();
@@ -84,5 +85,9 @@ class OwnProduct extends Row {
                 .map(String::strip)
                 .filter(id -> !id.isBlank())
                 .collect(Collectors.toUnmodifiableSet());
+    }
+
+    public ProductId id() {
+        return new ProductId(key());
     }
 }

@@ -2,10 +2,10 @@ package mildlantern.web.treatment;
 
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.Map;
-import java.util.UUID;
 import mildlantern.mixing.Carrier;
 import mildlantern.mixing.Measure;
 import mildlantern.treatment.Style;
+import mildlantern.web.platform.FormKey;
 import mildlantern.web.platform.SignedIn;
 import mildlantern.web.stop.Houses;
 import org.springframework.http.HttpStatus;
@@ -42,14 +42,14 @@ class ProductController {
         model.addAttribute("style", houses.style(member.collection()));
         model.addAttribute("typed", typed);
         model.addAttribute("problems", problems);
-        model.addAttribute("form", UUID.randomUUID());
+        model.addAttribute("form", FormKey.fresh());
         return "treatment/products";
     }
 
     @PostMapping("/products")
     String keep(
             @AuthenticationPrincipal SignedIn member,
-            @RequestParam UUID form,
+            @RequestParam FormKey form,
             @RequestParam(defaultValue = "") String name,
             @RequestParam(defaultValue = "") String means,
             @RequestParam(defaultValue = "") String ingredient,
@@ -75,13 +75,13 @@ class ProductController {
     }
 
     @PostMapping("/products/{id}/registered")
-    String registered(@AuthenticationPrincipal SignedIn member, @PathVariable UUID id, @RequestParam boolean yes) {
+    String registered(@AuthenticationPrincipal SignedIn member, @PathVariable ProductId id, @RequestParam boolean yes) {
         products.answer(member.collection(), id, yes);
         return "redirect:/products";
     }
 
     @PostMapping("/products/{id}/remove")
-    String remove(@AuthenticationPrincipal SignedIn member, @PathVariable UUID id) {
+    String remove(@AuthenticationPrincipal SignedIn member, @PathVariable ProductId id) {
         products.remove(member.collection(), id);
         return "redirect:/products";
     }

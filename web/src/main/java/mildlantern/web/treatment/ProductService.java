@@ -4,7 +4,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
-import java.util.UUID;
 import java.util.stream.Collectors;
 import mildlantern.plant.PlantKnowledge;
 import mildlantern.plant.Profile;
@@ -12,6 +11,8 @@ import mildlantern.quantity.Limits;
 import mildlantern.treatment.Label;
 import mildlantern.treatment.Means;
 import mildlantern.treatment.TreatmentKnowledge;
+import mildlantern.web.platform.CollectionId;
+import mildlantern.web.platform.FormKey;
 import mildlantern.web.platform.NotHere;
 import mildlantern.web.platform.WrittenForms;
 import org.springframework.stereotype.Service;
@@ -38,13 +39,14 @@ class ProductService {
     }
 
     /** A product as it is listed. */
-    record Line(UUID id, String name, String means, String ingredient, String rate, String terms, String registered) {}
+    record Line(
+            ProductId id, String name, String means, String ingredient, String rate, String terms, String registered) {}
 
     /** Something to choose. */
     record Choice(String id, String words) {}
 
     @Transactional(readOnly = true)
-    public List<Line> list(UUID collection) {
+    public List<Line> list(CollectionId collection) {
         return products.of(collection).stream().map(this::line).toList();
     }
 
@@ -82,7 +84,7 @@ class ProductService {
     }
 
     /** Keeps a product, once; a name that is taken is a problem of its field. */
-    public Map<String, String> keep(UUID collection, UUID form, ProductForm typed) {
+    public Map<String, String> keep(CollectionId collection, FormKey form, ProductForm typed) {
         Set<String> ids = means().stream().map(Choice::id).collect(Collectors.toSet());
         Set<String> kinds = plants.profiles().stream().map(Profile::id).collect(Collectors.toSet());
         Map<String, String> problems = typed.problems(ids, kinds);
@@ -104,15 +106,15 @@ class ProductService {
     }
 
     /** Answers whether it is registered where the grower lives. */
-    public void answer(UUID collection, UUID id, boolean registered) {
+    public void answer(CollectionId collection, ProductId id, boolean registered) {
         find(collection, id).answer(registered);
     }
 
-    public void remove(UUID collection, UUID id) {
-        products.findByCollectionAndId(collection, id).ifPresent(products::delete);
+    public void remove(CollectionId collection, ProductId id) {
+        products.findByCollectionAndId(collection, id.value()).ifPresent(products::delete);
     }
 
-    private OwnProduct find(UUID collection, UUID id) {
-        return products.findByCollectionAndId(collection, id).orElseThrow(() -> new NotHere("product"));
+    private OwnProduct find(CollectionId collection, ProductId id) {
+        return products.findByCollectionAndId(collection, id.value()).orElseThrow(() -> new NotHere("product"));
     }
 }

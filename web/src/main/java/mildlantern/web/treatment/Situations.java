@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
-import java.util.UUID;
 import mildlantern.plant.Brightness;
 import mildlantern.plant.SprayKind;
 import mildlantern.treatment.CourseComposer;
@@ -21,6 +20,8 @@ import mildlantern.web.log.LogKind;
 import mildlantern.web.log.LogRow;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
+import mildlantern.web.platform.BatchId;
+import mildlantern.web.platform.CourseId;
 import mildlantern.web.routine.Schedules;
 import mildlantern.web.stop.StopNow;
 import mildlantern.web.stop.StopStates;
@@ -105,7 +106,7 @@ class Situations {
 
     private List<Situation.Use> uses(Plant plant, LocalDate today) {
         List<Situation.Use> uses = new ArrayList<>();
-        List<UUID> earlier =
+        List<CourseId> earlier =
                 courses.findByCollectionAndPlantOrderByStartedOnDesc(plant.collection(), plant.id()).stream()
                         .map(StoredCourse::id)
                         .toList();
@@ -118,7 +119,7 @@ class Situations {
                 .forEach(step ->
                         uses.add(use(String.valueOf(step.means()), Optional.empty(), step.doneOn(), recognition)));
         // Steps of courses wrote entries of their own; only what was written by hand is added.
-        List<UUID> batches = done.stream().map(StoredStep::batch).toList();
+        List<BatchId> batches = done.stream().map(StoredStep::batch).toList();
         for (LogRow row : logBook.entries(plant, today.minusDays(SEASON_DAYS))) {
             if (row.kind() == LogKind.SPRAYED && !batches.contains(row.batch())) {
                 uses.add(use(row, recognition));

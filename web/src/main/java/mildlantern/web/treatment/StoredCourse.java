@@ -12,8 +12,12 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import mildlantern.plant.PlantId;
 import mildlantern.treatment.Course;
 import mildlantern.treatment.Style;
+import mildlantern.web.platform.CaseId;
+import mildlantern.web.platform.CollectionId;
+import mildlantern.web.platform.CourseId;
 import mildlantern.web.platform.Row;
 import org.jspecify.annotations.NullUnmarked;
 
@@ -30,10 +34,10 @@ class StoredCourse extends Row {
     }
 
     @Column(name = "case_id")
-    private UUID troubleCase;
+    private CaseId troubleCase;
 
     @Column(name = "plant_id")
-    private UUID plant;
+    private PlantId plant;
 
     private String disorder;
 
@@ -75,9 +79,9 @@ class StoredCourse extends Row {
     protected StoredCourse() {}
 
     StoredCourse(
-            UUID collection,
-            UUID troubleCase,
-            UUID plant,
+            CollectionId collection,
+            CaseId troubleCase,
+            PlantId plant,
             Course course,
             boolean severe,
             Double counted,
@@ -169,11 +173,11 @@ class StoredCourse extends Row {
         endedOn = day;
     }
 
-    UUID troubleCase() {
+    CaseId troubleCase() {
         return troubleCase;
     }
 
-    UUID plant() {
+    PlantId plant() {
         return plant;
     }
 
@@ -215,5 +219,9 @@ class StoredCourse extends Row {
 
     LocalDate endedOn() {
         return endedOn;
+    }
+
+    public CourseId id() {
+        return new CourseId(key());
     }
 }

@@ -10,6 +10,8 @@ import java.util.Arrays;
 import java.util.Optional;
 import java.util.UUID;
 import mildlantern.treatment.Course;
+import mildlantern.web.platform.BatchId;
+import mildlantern.web.platform.CourseId;
 import mildlantern.web.platform.Row;
 import org.jspecify.annotations.NullUnmarked;
 
@@ -37,7 +39,7 @@ class StoredStep extends Row {
     }
 
     @Column(name = "course_id", updatable = false)
-    private UUID course;
+    private CourseId course;
 
     private LocalDate onDay;
 
@@ -52,7 +54,7 @@ class StoredStep extends Row {
     private State state = State.PLANNED;
 
     private LocalDate doneOn;
-    private UUID batch;
+    private BatchId batch;
 
     protected StoredStep() {}
 
@@ -67,7 +69,7 @@ class StoredStep extends Row {
     }
 
     /** Says what became of it. */
-    void became(State how, LocalDate day, UUID entries) {
+    void became(State how, LocalDate day, BatchId entries) {
         state = how;
         doneOn = how == State.DONE ? day : null;
         batch = entries;
@@ -82,7 +84,7 @@ class StoredStep extends Row {
                 Arrays.stream(terms.split("\n")).filter(line -> !line.isBlank()).toList());
     }
 
-    UUID course() {
+    CourseId course() {
         return course;
     }
 
@@ -106,11 +108,15 @@ class StoredStep extends Row {
         return doneOn;
     }
 
-    UUID batch() {
+    BatchId batch() {
         return batch;
     }
 
     boolean uses() {
         return means != null && phase != Course.Phase.TEST;
+    }
+
+    public StepId id() {
+        return new StepId(key());
     }
 }

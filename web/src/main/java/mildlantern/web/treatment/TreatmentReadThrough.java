@@ -1,9 +1,9 @@
 package mildlantern.web.treatment;
 
 import java.util.List;
-import java.util.UUID;
 import mildlantern.diagnosis.Diagnosis;
 import mildlantern.treatment.TreatmentKnowledge;
+import mildlantern.web.platform.CollectionId;
 import mildlantern.web.platform.ReadThrough;
 import mildlantern.web.platform.RowsOf;
 import org.springframework.stereotype.Component;
@@ -22,7 +22,7 @@ class TreatmentReadThrough implements ReadThrough {
     }
 
     @Override
-    public void readThrough(UUID collection) {
+    public void readThrough(CollectionId collection) {
         rows.each(StoredCourse.class, collection, course -> {
             RowsOf.require(diagnosis.knowledge().disorder(course.disorder()).isPresent(), course.disorder(), "cause");
             course.with(List.of()).choice().uses().forEach(this::means);

@@ -1,7 +1,8 @@
 package mildlantern.web.treatment;
 
 import java.util.Optional;
-import java.util.UUID;
+import mildlantern.plant.PlantId;
+import mildlantern.web.platform.FormKey;
 import mildlantern.web.platform.SignedIn;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -23,7 +24,7 @@ class UseController {
     @GetMapping("/plants/{id}/use")
     String ask(
             @AuthenticationPrincipal SignedIn member,
-            @PathVariable UUID id,
+            @PathVariable PlantId id,
             @RequestParam Optional<String> means,
             @RequestParam Optional<String> against,
             @RequestParam(defaultValue = "") String amount,
@@ -38,8 +39,8 @@ class UseController {
     @PostMapping("/plants/{id}/use")
     String used(
             @AuthenticationPrincipal SignedIn member,
-            @PathVariable UUID id,
-            @RequestParam UUID form,
+            @PathVariable PlantId id,
+            @RequestParam FormKey form,
             @RequestParam String means) {
         uses.used(member.collection(), id, form, means);
         return "redirect:/plants/" + id;

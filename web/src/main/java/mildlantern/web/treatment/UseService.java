@@ -5,12 +5,13 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.UUID;
 import mildlantern.diagnosis.Diagnosis;
 import mildlantern.diagnosis.Disorder;
 import mildlantern.mixing.Carrier;
 import mildlantern.mixing.Measure;
 import mildlantern.mixing.Rate;
+import mildlantern.place.StopId;
+import mildlantern.plant.PlantId;
 import mildlantern.quantity.Limits;
 import mildlantern.treatment.CourseComposer;
 import mildlantern.treatment.Label;
@@ -22,6 +23,8 @@ import mildlantern.treatment.Verdict;
 import mildlantern.web.casework.CaseTroubles;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
+import mildlantern.web.platform.CollectionId;
+import mildlantern.web.platform.FormKey;
 import mildlantern.web.platform.NotHere;
 import mildlantern.web.platform.PlainNumbers;
 import mildlantern.web.routine.RecordWriter;
@@ -78,9 +81,9 @@ class UseService {
 
     /** The page. */
     record Page(
-            UUID plant,
+            PlantId plant,
             String name,
-            UUID stop,
+            StopId stop,
             List<Choice> means,
             List<Choice> against,
             String amount,
@@ -91,10 +94,10 @@ class UseService {
             String summary,
             List<Verdict> verdicts,
             List<String> terms,
-            UUID form) {}
+            FormKey form) {}
 
     @Transactional(readOnly = true)
-    public Page page(UUID collection, UUID plantId, Asked asked) {
+    public Page page(CollectionId collection, PlantId plantId, Asked asked) {
         Plant plant = plants.plant(collection, plantId);
         List<String> decided = cases.decided(collection).stream()
                 .filter(one -> one.plant().equals(plantId))
@@ -160,7 +163,7 @@ class UseService {
                         : refused ? "No, not today." : verdicts.isEmpty() ? "Yes." : "Yes, and mind:",
                 verdicts,
                 refused ? List.of() : CourseComposer.terms(means),
-                UUID.randomUUID());
+                FormKey.fresh());
     }
 
     private String name(String disorder) {
@@ -177,7 +180,7 @@ class UseService {
     }
 
     /** Writes down what was used, once; it is a fact, whatever was said of it. */
-    public void used(UUID collection, UUID plant, UUID form, String means) {
+    public void used(CollectionId collection, PlantId plant, FormKey form, String means) {
         Means one = knowledge.find(means).orElseThrow(() -> new NotHere("means"));
         log.write(
                 collection,

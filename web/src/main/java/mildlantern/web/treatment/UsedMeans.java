@@ -2,13 +2,13 @@ package mildlantern.web.treatment;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.UUID;
 import mildlantern.log.LogEntry;
 import mildlantern.treatment.Label;
 import mildlantern.treatment.Means;
 import mildlantern.treatment.Recognition;
 import mildlantern.treatment.TreatmentKnowledge;
 import mildlantern.web.log.Treatments;
+import mildlantern.web.platform.CollectionId;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -25,7 +25,7 @@ public class UsedMeans implements Treatments {
 
     /** Recognises what a house uses: its own products beside all that is known. */
     @Transactional(readOnly = true)
-    public Recognition recognition(UUID collection) {
+    public Recognition recognition(CollectionId collection) {
         return new Recognition(
                 knowledge,
                 products.of(collection).stream().map(OwnProduct::label).toList());
@@ -33,7 +33,7 @@ public class UsedMeans implements Treatments {
 
     @Override
     @Transactional(readOnly = true)
-    public Reader reader(UUID collection) {
+    public Reader reader(CollectionId collection) {
         Recognition recognition = recognition(collection);
         return words -> recognition
                 .find(words)
@@ -44,7 +44,7 @@ public class UsedMeans implements Treatments {
 
     /** The entry for a means that was chosen; the product is the house's own where it has one of it. */
     @Transactional(readOnly = true)
-    public LogEntry.Treated chosen(UUID collection, Means means) {
+    public LogEntry.Treated chosen(CollectionId collection, Means means) {
         List<Label> own = products.of(collection).stream()
                 .map(OwnProduct::label)
                 .filter(label -> label.means().equals(means.id()))

@@ -11,8 +11,8 @@ import static org.mockito.Mockito.when;
 import java.time.Clock;
 import java.time.OffsetDateTime;
 import java.util.Optional;
-import java.util.UUID;
 import mildlantern.web.account.AccountController.FirstVisit;
+import mildlantern.web.platform.CollectionId;
 import mildlantern.web.platform.SignedIn;
 import mildlantern.web.stop.Houses;
 import org.assertj.core.api.Assertions;
@@ -55,7 +55,7 @@ class AccountControllerTest {
         PasswordEncoder passwords = mock(PasswordEncoder.class);
         AccountService service =
                 new AccountService(members, collections, passwords, mock(JdbcClient.class), Clock.systemUTC());
-        UUID collection = UUID.randomUUID();
+        CollectionId collection = CollectionId.fresh();
         Member ann = new Member(collection, "ann", "Ann", "{hash}", OffsetDateTime.now(Clock.systemUTC()));
         when(members.named("ann")).thenReturn(Optional.of(ann));
         when(collections.named(eq(collection))).thenReturn("House");

@@ -8,14 +8,16 @@ import com.microsoft.playwright.Page;
 import java.time.LocalDate;
 import java.util.LinkedHashMap;
 import java.util.Map;
-import java.util.UUID;
 import mildlantern.diagnosis.Part;
+import mildlantern.plant.PlantId;
 import mildlantern.web.Growers;
 import mildlantern.web.LanternTest;
 import mildlantern.web.MovableClock;
 import mildlantern.web.casework.CaseService;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.PotKind;
+import mildlantern.web.platform.CaseId;
+import mildlantern.web.platform.CollectionId;
 import mildlantern.web.routine.RecordWriter;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Assertions;
@@ -135,7 +137,7 @@ class CaseInTheBrowserTest {
 
     @Test
     void byKeyboardAlone() {
-        UUID limp = cases.open(grower.member().collection(), grower.plant().id());
+        CaseId limp = cases.open(grower.member().collection(), grower.plant().id());
         window.open("/cases/" + limp);
         tabTo("a.part[data-part=leaf]");
         page.keyboard().press("Enter");
@@ -175,7 +177,7 @@ class CaseInTheBrowserTest {
 
     @Test
     void quickHands_everyAnswerIsKeptInTheOrderOfThePresses() {
-        UUID limp = cases.open(grower.member().collection(), grower.plant().id());
+        CaseId limp = cases.open(grower.member().collection(), grower.plant().id());
         window.open("/cases/" + limp);
         touch("leaf");
         // Four presses in one breath: the first answer has not come back when the last is pressed.
@@ -205,7 +207,7 @@ class CaseInTheBrowserTest {
     /** Opens a case of a plant of its own kind and answers by keys alone: each answer is a key on the row found by its words. */
     private void caseOn(String profile, String medium, int monthsInPot) {
         Plant plant = recordWriter.store(new Plant(
-                        UUID.randomUUID(),
+                        PlantId.fresh(),
                         grower.member().collection(),
                         grower.stop().id(),
                         1,
@@ -321,8 +323,8 @@ class CaseInTheBrowserTest {
 
     @Test
     void withEightFindingsEverythingStillStandsOnOneScreen() {
-        UUID collection = grower.member().collection();
-        UUID limp = cases.open(collection, grower.plant().id());
+        CollectionId collection = grower.member().collection();
+        CaseId limp = cases.open(collection, grower.plant().id());
         Map<String, String> seen = new LinkedHashMap<>();
         seen.put("leaf.limp", "present");
         seen.put("leaf.leathery", "present");
@@ -350,7 +352,7 @@ class CaseInTheBrowserTest {
 
     @Test
     void whatChangedLatelyIsRecalled_andTheCaseIsPausedAndTakenUpAgain() {
-        UUID limp = cases.open(grower.member().collection(), grower.plant().id());
+        CaseId limp = cases.open(grower.member().collection(), grower.plant().id());
         window.open("/cases/" + limp);
         page.keyboard().press("l");
         assertThat(row("MOVED")).isVisible();
@@ -372,7 +374,7 @@ class CaseInTheBrowserTest {
 
     @Test
     void anAnswerAfterTheSessionEndedGoesToTheSignIn_andNothingIsLost() {
-        UUID limp = cases.open(grower.member().collection(), grower.plant().id());
+        CaseId limp = cases.open(grower.member().collection(), grower.plant().id());
         window.open("/cases/" + limp);
         touch("leaf");
         row("leaf.limp")
@@ -392,7 +394,7 @@ class CaseInTheBrowserTest {
 
     @Test
     void twoTabsOnOneCase_theLaterAnswerIsOfferedAgain() {
-        UUID limp = cases.open(grower.member().collection(), grower.plant().id());
+        CaseId limp = cases.open(grower.member().collection(), grower.plant().id());
         window.open("/cases/" + limp);
         touch("leaf");
         Page other = window.otherTab();
@@ -412,7 +414,7 @@ class CaseInTheBrowserTest {
 
     @Test
     void withoutScriptTheSameCanBeDoneByPlainForms() {
-        UUID limp = cases.open(grower.member().collection(), grower.plant().id());
+        CaseId limp = cases.open(grower.member().collection(), grower.plant().id());
         window.open("/cases/" + limp);
         page.route("**/*.js", route -> route.abort());
         window.open("/cases/" + limp + "?part=leaf");
@@ -426,7 +428,8 @@ class CaseInTheBrowserTest {
     @Test
     void atTheBenchWithAPhone() {
         try (Browser.Window phone = new Browser.Window(port, 390, 844).signIn(grower.signIn(), Growers.PASSWORD)) {
-            UUID limp = cases.open(grower.member().collection(), grower.plant().id());
+            CaseId limp =
+                    cases.open(grower.member().collection(), grower.plant().id());
             for (String address : new String[] {
                 "/",
                 "/plants/" + grower.plant().id(),

@@ -7,6 +7,7 @@ import com.microsoft.playwright.Mouse;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.BoundingBox;
 import com.microsoft.playwright.options.FilePayload;
+import com.microsoft.playwright.options.LoadState;
 import java.awt.Color;
 import java.awt.Graphics2D;
 import java.awt.image.BufferedImage;
@@ -17,16 +18,18 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.UUID;
 import java.util.regex.Pattern;
 import javax.imageio.ImageIO;
 import mildlantern.log.LogEntry;
+import mildlantern.place.StopId;
 import mildlantern.plant.Brightness;
 import mildlantern.web.Growers;
 import mildlantern.web.LanternTest;
 import mildlantern.web.log.LogBook;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
+import mildlantern.web.platform.CollectionId;
+import mildlantern.web.platform.FormKey;
 import mildlantern.web.routine.RecordWriter;
 import mildlantern.web.stop.Stop;
 import mildlantern.web.stop.Stops;
@@ -61,7 +64,7 @@ class CollectionInTheBrowserTest {
     private int port;
 
     private Growers.Grower grower;
-    private UUID collection;
+    private CollectionId collection;
 
     @BeforeEach
     void aGrower() {
@@ -78,13 +81,13 @@ class CollectionInTheBrowserTest {
             log.write(
                     collection,
                     plant.id(),
-                    UUID.randomUUID(),
+                    FormKey.fresh(),
                     LocalDate.now(clock).minusDays(25),
                     List.of(RecordWriter.Line.of(LogEntry.Watered.of(240))));
             log.write(
                     collection,
                     plant.id(),
-                    UUID.randomUUID(),
+                    FormKey.fresh(),
                     LocalDate.now(clock),
                     List.of(
                             RecordWriter.Line.of(new LogEntry.Looked()),
@@ -177,7 +180,7 @@ class CollectionInTheBrowserTest {
     @Test
     void aPotIsDraggedOnThePlan_shiftedByKeys_andMovedWithAWarning() {
         growers.plant(collection, grower.stop(), "Gull");
-        stops.store(new Stop(UUID.randomUUID(), collection, 2, "Porch").climate(Brightness.DIRECT, 60.0, 9.0, 3.0));
+        stops.store(new Stop(StopId.fresh(), collection, 2, "Porch").climate(Brightness.DIRECT, 60.0, 9.0, 3.0));
         try (Browser.Window window = window(1280, 800, false)) {
             Page page = window.page;
             window.open("/stops/" + grower.stop().id() + "/plan");
@@ -261,6 +264,7 @@ class CollectionInTheBrowserTest {
             }
             page.getByText("compare two").click();
             assertThat(page.locator("#compare img")).hasCount(2);
+            page.waitForLoadState(LoadState.LOAD);
             page.locator("#divide").focus();
             page.keyboard().press("Home");
             Assertions.assertThat(page.evaluate(
@@ -291,7 +295,7 @@ class CollectionInTheBrowserTest {
         log.write(
                 collection,
                 grower.plant().id(),
-                UUID.randomUUID(),
+                FormKey.fresh(),
                 LocalDate.now(clock).minusDays(20),
                 List.of(RecordWriter.Line.of(LogEntry.Watered.through())));
         try (Browser.Window window = window(1280, 800, false)) {

@@ -3,9 +3,9 @@ package mildlantern.web.browser;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
 import com.microsoft.playwright.Page;
-import java.util.UUID;
 import mildlantern.web.LanternTest;
 import mildlantern.web.account.AccountService;
+import mildlantern.web.platform.CollectionId;
 import mildlantern.web.stop.Houses;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -27,7 +27,7 @@ class FirstDaysInTheBrowserTest {
 
     @Test
     void fromNothingToTheFirstPlant() {
-        UUID collection = UUID.randomUUID();
+        CollectionId collection = CollectionId.fresh();
         collections.make(collection, "New house", "south");
         accounts.open(collection, "new-" + collection, "Newcomer", PASSWORD);
         try (Browser.Window window = new Browser.Window(port, 1280, 800)) {

@@ -15,11 +15,12 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
-import java.util.UUID;
 import java.util.regex.Pattern;
 import mildlantern.log.LogEntry;
+import mildlantern.place.StopId;
 import mildlantern.plant.Brightness;
 import mildlantern.plant.FeedStrength;
+import mildlantern.plant.PlantId;
 import mildlantern.plant.WaterSource;
 import mildlantern.web.Growers;
 import mildlantern.web.LanternTest;
@@ -27,6 +28,8 @@ import mildlantern.web.MovableClock;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
 import mildlantern.web.plant.PotKind;
+import mildlantern.web.platform.CollectionId;
+import mildlantern.web.platform.FormKey;
 import mildlantern.web.routine.RecordWriter;
 import mildlantern.web.routine.StopWriter;
 import mildlantern.web.stop.Glass;
@@ -70,7 +73,7 @@ class PlaceInTheBrowserTest {
     private int port;
 
     private Growers.Grower grower;
-    private UUID collection;
+    private CollectionId collection;
     private Stop bright;
 
     @BeforeEach
@@ -80,11 +83,11 @@ class PlaceInTheBrowserTest {
         stopWriter.reshape(
                 collection,
                 grower.stop().id(),
-                UUID.randomUUID(),
+                FormKey.fresh(),
                 stops.stop(collection, grower.stop().id()).version(),
                 1,
                 stop -> stop.built(StopKind.SHELF, Glass.NORTH, 90));
-        bright = new Stop(UUID.randomUUID(), collection, 2, "Porch").climate(Brightness.BRIGHT, 60.0, 22.0, 17.0);
+        bright = new Stop(StopId.fresh(), collection, 2, "Porch").climate(Brightness.BRIGHT, 60.0, 22.0, 17.0);
         stops.store(bright);
         read(bright, 6.0);
     }
@@ -93,7 +96,7 @@ class PlaceInTheBrowserTest {
         stopWriter.read(
                 collection,
                 stop.id(),
-                UUID.randomUUID(),
+                FormKey.fresh(),
                 at -> new StopReading(at, LocalDate.now(clock), OffsetDateTime.now(clock))
                         .read(null, mol, null, null, null));
     }
@@ -204,7 +207,7 @@ class PlaceInTheBrowserTest {
         clock.moveDays((int) ChronoUnit.DAYS.between(today, june));
         transaction.executeWithoutResult(status -> {
             Plant trumpet = log.store(
-                    new Plant(UUID.randomUUID(), collection, grower.stop().id(), 1, "Foghorn", "sarracenia")
+                    new Plant(PlantId.fresh(), collection, grower.stop().id(), 1, "Foghorn", "sarracenia")
                             .potted(PotKind.PLASTIC, 14.0, "peat-perlite", june.minusMonths(10))
                             .kept(WaterSource.RAIN, FeedStrength.NONE, false, false, true)
                             .counted(0, 6, 0, 0, 0));

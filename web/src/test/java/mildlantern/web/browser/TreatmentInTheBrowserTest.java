@@ -6,8 +6,8 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.LoadState;
 import java.util.Map;
-import java.util.UUID;
 import java.util.regex.Pattern;
+import mildlantern.place.StopId;
 import mildlantern.plant.Brightness;
 import mildlantern.web.Growers;
 import mildlantern.web.LanternTest;
@@ -15,6 +15,7 @@ import mildlantern.web.MovableClock;
 import mildlantern.web.plant.CareSheets;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
+import mildlantern.web.platform.CollectionId;
 import mildlantern.web.routine.RecordWriter;
 import mildlantern.web.stop.Stop;
 import mildlantern.web.stop.Stops;
@@ -50,13 +51,13 @@ class TreatmentInTheBrowserTest {
     private int port;
 
     private Growers.Grower grower;
-    private UUID collection;
+    private CollectionId collection;
 
     @BeforeEach
     void aShelfWithALocker() {
         grower = growers.grower();
         collection = grower.member().collection();
-        stops.store(new Stop(UUID.randomUUID(), collection, 2, "Locker")
+        stops.store(new Stop(StopId.fresh(), collection, 2, "Locker")
                 .climate(Brightness.MEDIUM, 50.0, 20.0, 17.0)
                 .isolating());
         growers.plant(collection, grower.stop(), "Barnacle");

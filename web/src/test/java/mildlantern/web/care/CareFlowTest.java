@@ -16,7 +16,9 @@ import java.time.OffsetDateTime;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.UUID;
+import mildlantern.place.StopId;
 import mildlantern.plant.Brightness;
+import mildlantern.plant.PlantId;
 import mildlantern.treatment.CareSetting;
 import mildlantern.web.AtOnce;
 import mildlantern.web.Growers;
@@ -29,6 +31,8 @@ import mildlantern.web.log.LogRow;
 import mildlantern.web.plant.CareEntry;
 import mildlantern.web.plant.CareSheets;
 import mildlantern.web.plant.Plants;
+import mildlantern.web.platform.CollectionId;
+import mildlantern.web.platform.FormKey;
 import mildlantern.web.routine.RecordWriter;
 import mildlantern.web.routine.StopWriter;
 import mildlantern.web.stop.Stop;
@@ -89,8 +93,8 @@ class CareFlowTest {
     private MovableClock clock;
 
     private Growers.Grower grower;
-    private UUID collection;
-    private UUID plant;
+    private CollectionId collection;
+    private PlantId plant;
     private Stop bright;
 
     @BeforeEach
@@ -98,7 +102,7 @@ class CareFlowTest {
         grower = growers.grower();
         collection = grower.member().collection();
         plant = grower.plant().id();
-        bright = new Stop(UUID.randomUUID(), collection, 2, "Bright sill").climate(Brightness.BRIGHT, 60.0, 22.0, 17.0);
+        bright = new Stop(StopId.fresh(), collection, 2, "Bright sill").climate(Brightness.BRIGHT, 60.0, 22.0, 17.0);
         transaction.executeWithoutResult(status -> {
             stops.store(bright);
             light(grower.stop(), 1.5);
@@ -115,7 +119,7 @@ class CareFlowTest {
         stopWriter.read(
                 collection,
                 stop.id(),
-                UUID.randomUUID(),
+                FormKey.fresh(),
                 at -> new StopReading(at, LocalDate.now(clock), OffsetDateTime.now(clock))
                         .read(null, mol, null, null, null));
     }
@@ -132,7 +136,7 @@ class CareFlowTest {
                 .getContentAsString();
     }
 
-    private void acceptTheMove(UUID form) throws Exception {
+    private void acceptTheMove(FormKey form) throws Exception {
         mvc.perform(mine(post("/plants/" + plant + "/care"))
                         .param("form", form.toString())
                         .param("kind", "MOVE")
@@ -155,7 +159,7 @@ class CareFlowTest {
 
     @Test
     void anAcceptedMoveIsOnTheCareSheetOnceAndItsStepsOnTheRound() throws Exception {
-        UUID form = UUID.randomUUID();
+        FormKey form = FormKey.fresh();
         acceptTheMove(form);
         acceptTheMove(form);
 
@@ -189,7 +193,7 @@ class CareFlowTest {
 
     @Test
     void aLateStepPutsTheOthersOff() throws Exception {
-        acceptTheMove(UUID.randomUUID());
+        acceptTheMove(FormKey.fresh());
         List<LocalDate> before = steps().stream().map(PlannedTask::onDay).toList();
         clock.moveDays(4);
         assertThat(page("/")).contains("It was due 4 days ago.");
@@ -202,7 +206,7 @@ class CareFlowTest {
 
     @Test
     void afterTheLastStepTheRoundAsksWhetherItHelped() throws Exception {
-        acceptTheMove(UUID.randomUUID());
+        acceptTheMove(FormKey.fresh());
         PlannedTask look = errands.running(collection, plant).stream()
                 .filter(errand -> errand.kind() == PlannedTask.Kind.LOOK)
                 .findFirst()
@@ -227,7 +231,7 @@ class CareFlowTest {
 
     @Test
     void nobodySeesOrChangesAnothersCare() throws Exception {
-        acceptTheMove(UUID.randomUUID());
+        acceptTheMove(FormKey.fresh());
         Growers.Grower other = growers.grower();
         mvc.perform(get("/plants/" + plant + "/care").with(user(other.member())))
                 .andExpect(status().isNotFound());
@@ -246,7 +250,7 @@ class CareFlowTest {
 
     @Test
     void aMoveByHandOnTheBenchPlanSaysThatItIsOnItsWay() throws Exception {
-        acceptTheMove(UUID.randomUUID());
+        acceptTheMove(FormKey.fresh());
 
         assertThat(page("/stops/" + grower.stop().id() + "/plan?plant=" + plant))
                 .contains("on its way by steps");
@@ -267,9 +271,9 @@ class CareFlowTest {
 
     @Test
     void whileOneChangeRunsNoOtherIsAcceptedUntilItWasLookedAtOrDropped() throws Exception {
-        acceptTheMove(UUID.randomUUID());
+        acceptTheMove(FormKey.fresh());
         int planned = steps().size();
-        acceptTheMove(UUID.randomUUID());
+        acceptTheMove(FormKey.fresh());
         mvc.perform(mine(post("/plants/" + plant + "/care/move"))
                         .param("form", UUID.randomUUID().toString())
                         .param("to", bright.id().toString()))
@@ -296,18 +300,18 @@ class CareFlowTest {
         assertThat(answers).containsOnly(302);
         assertThat(running("LOOK")).isEqualTo(1);
         assertThat(jdbc.sql("select count(distinct plan) from errand where plant_id = ? and state = 'PLANNED'")
-                        .param(plant)
+                        .param(plant.value())
                         .query(Integer.class)
                         .single())
                 .isEqualTo(1);
         UUID step = jdbc.sql(
                         "select id from errand where plant_id = ? and kind = 'MOVE' and state = 'PLANNED' order by on_day limit 1")
-                .param(plant)
+                .param(plant.value())
                 .query(UUID.class)
                 .single();
         AtOnce.each(6, i -> () -> mvc.perform(mine(post("/plants/" + plant + "/care/steps/" + step))));
         assertThat(jdbc.sql("select count(*) from happening where plant_id = ? and kind in ('MOVED', 'NOTED')")
-                        .param(plant)
+                        .param(plant.value())
                         .query(Integer.class)
                         .single())
                 .as("the step was done once")
@@ -316,7 +320,7 @@ class CareFlowTest {
 
     private int running(String kind) {
         return jdbc.sql("select count(*) from errand where plant_id = ? and kind = ? and state = 'PLANNED'")
-                .params(plant, kind)
+                .params(plant.value(), kind)
                 .query(Integer.class)
                 .single();
     }

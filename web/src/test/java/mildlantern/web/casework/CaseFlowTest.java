@@ -7,8 +7,8 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.UUID;
 import mildlantern.diagnosis.Part;
+import mildlantern.plant.PlantId;
 import mildlantern.treatment.CareSetting;
 import mildlantern.treatment.Hold;
 import mildlantern.web.AtOnce;
@@ -20,6 +20,9 @@ import mildlantern.web.log.LogKind;
 import mildlantern.web.plant.CareSheets;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.PotKind;
+import mildlantern.web.platform.CaseId;
+import mildlantern.web.platform.CollectionId;
+import mildlantern.web.platform.FormKey;
 import mildlantern.web.platform.StaleVersion;
 import mildlantern.web.routine.RecordWriter;
 import org.junit.jupiter.api.AfterEach;
@@ -64,8 +67,8 @@ class CaseFlowTest {
     private MovableClock clock;
 
     private Growers.Grower grower;
-    private UUID collection;
-    private UUID limp;
+    private CollectionId collection;
+    private CaseId limp;
 
     @BeforeEach
     void aCaseOnALimpOrchid() {
@@ -92,7 +95,7 @@ class CaseFlowTest {
                 collection,
                 limp,
                 new CaseService.DecisionForm(
-                        UUID.randomUUID(),
+                        FormKey.fresh(),
                         board().version(),
                         cause,
                         trial,
@@ -156,7 +159,7 @@ class CaseFlowTest {
         cases.lookAgain(
                 collection,
                 limp,
-                UUID.randomUUID(),
+                FormKey.fresh(),
                 again.version(),
                 Map.of("leaf.limp", "absent", "soil.deep", "moist"));
 
@@ -167,7 +170,7 @@ class CaseFlowTest {
                 collection,
                 limp,
                 new CaseService.ClosingForm(
-                        UUID.randomUUID(),
+                        FormKey.fresh(),
                         close.version(),
                         "RIGHT_GUESS",
                         "lift the pot sooner",
@@ -196,14 +199,14 @@ class CaseFlowTest {
         cases.lookAgain(
                 collection,
                 limp,
-                UUID.randomUUID(),
+                FormKey.fresh(),
                 again.version(),
                 Map.of("leaf.limp", "present", "wilt.after-water", "no-change"));
         assertThat(cases.waitsForOutcome(collection, limp)).isTrue();
         cases.lookFurther(
                 collection,
                 limp,
-                UUID.randomUUID(),
+                FormKey.fresh(),
                 pages.closePage(collection, limp).version());
         CaseViews.Board board = board();
         assertThat(board.looking()).isTrue();
@@ -217,7 +220,7 @@ class CaseFlowTest {
 
     @Test
     void aFormSentTwiceIsStoredOnce() {
-        UUID form = UUID.randomUUID();
+        FormKey form = FormKey.fresh();
         var decision = new CaseService.DecisionForm(
                 form,
                 board().version(),
@@ -266,7 +269,7 @@ class CaseFlowTest {
     void aCaseRestsUntilItsDay_andIsTakenUpAgainWithAllThatWasSeen() {
         answer("leaf.limp", "present", Part.LEAF);
         LocalDate day = LocalDate.now(clock).plusDays(10);
-        cases.pause(collection, limp, UUID.randomUUID(), board().version(), day);
+        cases.pause(collection, limp, FormKey.fresh(), board().version(), day);
         assertThat(troubles.open(collection).troubles())
                 .hasEntrySatisfying(
                         grower.plant().id(),
@@ -274,7 +277,7 @@ class CaseFlowTest {
         assertThat(board().looking()).isFalse();
         assertThat(board().turn().orElseThrow().press()).contains("take it up again");
         assertThat(cases.open(collection, grower.plant().id())).isEqualTo(limp);
-        cases.reopen(collection, limp, UUID.randomUUID(), board().version());
+        cases.reopen(collection, limp, FormKey.fresh(), board().version());
         assertThat(board().looking()).isTrue();
         assertThat(board().found()).extracting(CaseViews.Found::words).containsExactly("leaves limp");
     }
@@ -283,7 +286,7 @@ class CaseFlowTest {
         cases.close(
                 collection,
                 limp,
-                new CaseService.ClosingForm(UUID.randomUUID(), board().version(), outcome, "", Map.of()));
+                new CaseService.ClosingForm(FormKey.fresh(), board().version(), outcome, "", Map.of()));
     }
 
     @Test
@@ -292,10 +295,10 @@ class CaseFlowTest {
         close("NEVER_KNOWN");
         assertThat(board().turn().orElseThrow().words()).contains("never known");
         long closed = board().version();
-        assertThatThrownBy(() -> cases.recall(
-                        collection, limp, UUID.randomUUID(), closed, LogKind.MOVED, CaseRecall.Answer.WEEK))
+        assertThatThrownBy(() ->
+                        cases.recall(collection, limp, FormKey.fresh(), closed, LogKind.MOVED, CaseRecall.Answer.WEEK))
                 .isInstanceOf(StaleVersion.class);
-        UUID form = UUID.randomUUID();
+        FormKey form = FormKey.fresh();
         assertThat(cases.reopen(collection, limp, form, board().version())).isEqualTo(limp);
         assertThat(cases.reopen(collection, limp, form, 0)).as("sent twice").isEqualTo(limp);
         assertThat(board().looking()).isTrue();
@@ -306,12 +309,12 @@ class CaseFlowTest {
         answer("leaf.limp", "present", Part.LEAF);
         answer("soil.deep", "wet", Part.MEDIUM);
         close("NEVER_KNOWN");
-        UUID ended = limp;
+        CaseId ended = limp;
         limp = cases.open(collection, grower.plant().id());
         assertThat(limp).isNotEqualTo(ended);
         answer("soil.deep", "dry", Part.MEDIUM);
         long version = pages.board(collection, ended, Panels.Asked.NOTHING).version();
-        assertThat(cases.reopen(collection, ended, UUID.randomUUID(), version)).isEqualTo(limp);
+        assertThat(cases.reopen(collection, ended, FormKey.fresh(), version)).isEqualTo(limp);
         assertThat(board().found())
                 .extracting(CaseViews.Found::words)
                 .containsExactly("dry at the bottom", "leaves limp");
@@ -326,8 +329,8 @@ class CaseFlowTest {
     void whatIsRecalledGoesIntoTheRecord_andIsHeard() {
         answer("leaf.drop-mass", "present", Part.LEAF);
         double before = percent("Shock of a change");
-        cases.recall(collection, limp, UUID.randomUUID(), board().version(), LogKind.MOVED, CaseRecall.Answer.WEEK);
-        cases.recall(collection, limp, UUID.randomUUID(), board().version(), LogKind.FED, CaseRecall.Answer.NO);
+        cases.recall(collection, limp, FormKey.fresh(), board().version(), LogKind.MOVED, CaseRecall.Answer.WEEK);
+        cases.recall(collection, limp, FormKey.fresh(), board().version(), LogKind.FED, CaseRecall.Answer.NO);
         assertThat(percent("Shock of a change")).isGreaterThan(before);
         assertThat(logBook.entries(grower.plant()))
                 .filteredOn(happening -> happening.kind() == LogKind.MOVED)
@@ -386,13 +389,13 @@ class CaseFlowTest {
         assertThat(troubles.holds(grower.plant())).contains(Hold.FEED, Hold.REPOT, Hold.MOVE);
         CaseViews.LookAgainPage again = pages.lookAgainPage(collection, limp);
         assertThat(again.rows()).extracting(CaseViews.AgainRow::finding).contains("soil.crust", "leaf.edge-crisp");
-        cases.lookAgain(collection, limp, UUID.randomUUID(), again.version(), Map.of("leaf.tip-brown", "absent"));
+        cases.lookAgain(collection, limp, FormKey.fresh(), again.version(), Map.of("leaf.tip-brown", "absent"));
         CaseViews.ClosePage close = pages.closePage(collection, limp);
         assertThat(close.care()).extracting(CaseViews.CareOption::setting).contains("HUMIDITY", "WATER");
         cases.goOn(
                 collection,
                 limp,
-                UUID.randomUUID(),
+                FormKey.fresh(),
                 close.version(),
                 LocalDate.now(clock).plusDays(10));
         assertThat(board().trials()).as("both go on").hasSize(2);
@@ -401,7 +404,7 @@ class CaseFlowTest {
 
     private CaseService.DecisionForm beside(String trial, String otherTrial, String otherCause) {
         return new CaseService.DecisionForm(
-                UUID.randomUUID(),
+                FormKey.fresh(),
                 board().version(),
                 "low-humidity",
                 trial,
@@ -415,12 +418,12 @@ class CaseFlowTest {
         Plant neighbour = growers.plant(collection, grower.stop(), "Neighbour");
         answer("leaf.stippling", "present", Part.LEAF);
         int before = board().found().size();
-        UUID theirs = cases.open(collection, neighbour.id());
+        CaseId theirs = cases.open(collection, neighbour.id());
         cases.decide(
                 collection,
                 theirs,
                 new CaseService.DecisionForm(
-                        UUID.randomUUID(),
+                        FormKey.fresh(),
                         pages.board(collection, theirs, Panels.Asked.NOTHING).version(),
                         "spider-mites",
                         "wash-and-soap-mites",
@@ -437,7 +440,7 @@ class CaseFlowTest {
                 collection,
                 theirs,
                 new CaseService.ClosingForm(
-                        UUID.randomUUID(),
+                        FormKey.fresh(),
                         pages.board(collection, theirs, Panels.Asked.NOTHING).version(),
                         "OTHER_CAUSE",
                         "dust, not mites",
@@ -448,7 +451,7 @@ class CaseFlowTest {
     @Test
     void aHarmlessCauseIsSaidPlainly_withWhatWouldBeWorrying_andNoTreatment() {
         Plant pothos = recordWriter.store(new Plant(
-                        UUID.randomUUID(), collection, grower.stop().id(), 1, "Lucky", "pothos")
+                        PlantId.fresh(), collection, grower.stop().id(), 1, "Lucky", "pothos")
                 .potted(PotKind.PLASTIC, 14.0, "peat-mix", LocalDate.now(clock).minusMonths(10)));
         limp = cases.open(collection, pothos.id());
         answer("leaf.yellow", "present", Part.LEAF);
@@ -467,8 +470,8 @@ class CaseFlowTest {
 
     @Test
     void ofSixWhoOpenACaseInTheSameMomentAllComeToTheSame_andOfSixWhoDecideOneTrialRuns() throws Exception {
-        UUID other = growers.plant(collection, grower.stop(), "Barnacle").id();
-        List<UUID> opened = AtOnce.each(6, i -> () -> cases.open(collection, other));
+        PlantId other = growers.plant(collection, grower.stop(), "Barnacle").id();
+        List<CaseId> opened = AtOnce.each(6, i -> () -> cases.open(collection, other));
         assertThat(opened).containsOnly(opened.get(0));
         List<String> ended = AtOnce.each(6, i -> () -> {
             try {
@@ -476,7 +479,7 @@ class CaseFlowTest {
                         collection,
                         opened.get(0),
                         new CaseService.DecisionForm(
-                                UUID.randomUUID(),
+                                FormKey.fresh(),
                                 0,
                                 "overwatering",
                                 "drain-and-dry",

@@ -23,6 +23,8 @@ import mildlantern.sensing.DayOfAir;
 import mildlantern.web.Growers;
 import mildlantern.web.LanternTest;
 import mildlantern.web.MovableClock;
+import mildlantern.web.platform.CollectionId;
+import mildlantern.web.platform.FormKey;
 import mildlantern.web.routine.StopWriter;
 import mildlantern.web.stop.Glass;
 import mildlantern.web.stop.Houses;
@@ -80,7 +82,7 @@ class ReadingsTest {
     private MovableClock clock;
 
     private Growers.Grower grower;
-    private UUID collection;
+    private CollectionId collection;
     private String stop;
 
     @BeforeEach
@@ -101,12 +103,12 @@ class ReadingsTest {
 
     private int count(String table) {
         return jdbc.sql("select count(*) from " + table + " where collection_id = ?")
-                .param(collection)
+                .param(collection.value())
                 .query(Integer.class)
                 .single();
     }
 
-    private String bring(String table, UUID form, int expected) throws Exception {
+    private String bring(String table, FormKey form, int expected) throws Exception {
         return mvc.perform(multipart(stop + "/tables")
                         .file(new MockMultipartFile(
                                 "table", "shelf.csv", "text/csv", table.getBytes(StandardCharsets.UTF_8)))
@@ -133,15 +135,15 @@ class ReadingsTest {
 
     @Test
     void aLoggersTableWithAGapIsTakenOnceAndSaysWhereItIsSilent() throws Exception {
-        UUID form = UUID.randomUUID();
+        FormKey form = FormKey.fresh();
         String table = logged(5);
         bring(table, form, 302);
         bring(table, form, 302);
-        bring(table, UUID.randomUUID(), 302);
+        bring(table, FormKey.fresh(), 302);
 
         assertThat(count("raw_reading")).isEqualTo(5 * 144 - 30);
         assertThat(jdbc.sql("select gaps, stored, twice from reading_file where collection_id = ? order by stored")
-                        .param(collection)
+                        .param(collection.value())
                         .query()
                         .listOfRows())
                 .hasSize(2)
@@ -169,13 +171,13 @@ class ReadingsTest {
 
     @Test
     void rubbishIsRefusedWithItsLinesAndNothingIsStored() throws Exception {
-        String answer = bring("time,temp (C)\n2026-05-01 00:00,20\nsoon,20\n", UUID.randomUUID(), 422);
+        String answer = bring("time,temp (C)\n2026-05-01 00:00,20\nsoon,20\n", FormKey.fresh(), 422);
 
         assertThat(answer).contains("1 of 2 lines make no sense").contains("Line 3: “soon” is no time");
         assertThat(count("raw_reading")).isZero();
         assertThat(count("sensor")).isZero();
         assertThat(count("reading_file")).isZero();
-        assertThat(bring("\u0000\u0001 not a table", UUID.randomUUID(), 422)).contains("no heading");
+        assertThat(bring("\u0000\u0001 not a table", FormKey.fresh(), 422)).contains("no heading");
     }
 
     @Test
@@ -183,7 +185,7 @@ class ReadingsTest {
         stopWriter.reshape(
                 collection,
                 grower.stop().id(),
-                UUID.randomUUID(),
+                FormKey.fresh(),
                 stops.stop(collection, grower.stop().id()).version(),
                 1,
                 stop -> stop.built(StopKind.SILL, Glass.SOUTH, 20));
@@ -216,7 +218,7 @@ class ReadingsTest {
 
     @Test
     void aSensorPushesWithItsTokenUntilItIsRetired() throws Exception {
-        UUID form = UUID.randomUUID();
+        FormKey form = FormKey.fresh();
         Map<String, ?> flash = mvc.perform(mine(post(stop + "/sensors"))
                         .param("form", form.toString())
                         .param("name", "Shelf two"))
@@ -239,12 +241,12 @@ class ReadingsTest {
                 .as("what was set aside is noted once, however often it is pushed")
                 .isEqualTo(1);
         assertThat(jdbc.sql("select celsius, ppfd from raw_reading where collection_id = ? order by at")
-                        .param(collection)
+                        .param(collection.value())
                         .query((row, number) -> row.getFloat(1) + " " + row.getFloat(2))
                         .list())
                 .containsExactly("20.5 100.0", "20.0 0.0");
         assertThat(jdbc.sql("select token_hash from sensor where id = ?")
-                        .param(form)
+                        .param(form.value())
                         .query(String.class)
                         .single())
                 .isNotEqualTo(token);
@@ -274,7 +276,7 @@ class ReadingsTest {
     void aStationReadsOnWithTheClock() {
         houses.stands(collection, 50, 8, true);
         transaction.executeWithoutResult(status -> readings.simulate(
-                UUID.randomUUID(),
+                SensorId.fresh(),
                 stops.stop(collection, grower.stop().id()),
                 new Stations.Room(24.0, 18.0, 2, 0.1, 0)));
         keeper.readOn();
@@ -314,7 +316,7 @@ class ReadingsTest {
 
     @Test
     void theHoursGoOutAsATableThatComesBackIn() throws Exception {
-        bring(logged(2), UUID.randomUUID(), 302);
+        bring(logged(2), FormKey.fresh(), 302);
         String csv = mvc.perform(mine(get(stop + "/hours.csv?days=10")))
                 .andReturn()
                 .getResponse()
@@ -324,7 +326,7 @@ class ReadingsTest {
         grower = growers.grower();
         collection = grower.member().collection();
         stop = "/stops/" + grower.stop().id();
-        bring(csv, UUID.randomUUID(), 302);
+        bring(csv, FormKey.fresh(), 302);
         assertThat(count("hour_reading")).isEqualTo((int) csv.lines().count() - 1);
     }
 }

@@ -40,14 +40,14 @@ class DemoTest {
                 .extracting(Plant::name)
                 .doesNotHaveDuplicates();
         assertThat(jdbc.sql("select state from trouble_case where collection_id = ?")
-                        .param(keeper.collection())
+                        .param(keeper.collection().value())
                         .query(String.class)
                         .list())
                 .containsExactlyInAnyOrder(
                         "LOOKING", "LOOKING", "LOOKING", "TRIAL", "TRIAL", "TRIAL", "TRIAL", "CLOSED", "CLOSED",
                         "CLOSED");
         assertThat(jdbc.sql("select max(on_day) - min(on_day) from happening where collection_id = ?")
-                        .param(keeper.collection())
+                        .param(keeper.collection().value())
                         .query(Integer.class)
                         .single())
                 .isGreaterThan(400);

@@ -28,6 +28,7 @@ import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
 import java.util.zip.ZipOutputStream;
 import mildlantern.log.LogEntry;
+import mildlantern.plant.PlantId;
 import mildlantern.treatment.Style;
 import mildlantern.web.Growers;
 import mildlantern.web.LanternTest;
@@ -37,6 +38,8 @@ import mildlantern.web.log.LogBook;
 import mildlantern.web.log.LogWords;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
+import mildlantern.web.platform.CollectionId;
+import mildlantern.web.platform.FormKey;
 import mildlantern.web.platform.SignedIn;
 import mildlantern.web.routine.RecordWriter;
 import mildlantern.web.stop.Houses;
@@ -108,9 +111,9 @@ class ExchangeTest {
     private LoadedDemo loaded;
 
     private Growers.Grower grower;
-    private UUID collection;
+    private CollectionId collection;
 
-    private UUID demo() {
+    private CollectionId demo() {
         loaded.load();
         return ((SignedIn) accounts.loadUserByUsername("keeper")).collection();
     }
@@ -211,14 +214,14 @@ class ExchangeTest {
         assertThat(CsvOut.cell("fern")).isEqualTo("fern");
     }
 
-    private byte[] written(UUID of) throws IOException {
+    private byte[] written(CollectionId of) throws IOException {
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         archiveOut.write(of, out);
         return out.toByteArray();
     }
 
-    private UUID fresh() {
-        UUID id = UUID.randomUUID();
+    private CollectionId fresh() {
+        CollectionId id = CollectionId.fresh();
         collections.make(id, "Harrow Quay Signal House", "north");
         return id;
     }
@@ -233,15 +236,15 @@ class ExchangeTest {
         return files;
     }
 
-    private int take(UUID into, byte[] archive) throws Exception {
+    private int take(CollectionId into, byte[] archive) throws Exception {
         return archiveIn.read(into, Files.write(folder.resolve(UUID.randomUUID() + ".zip"), archive));
     }
 
     @Test
     void anArchiveTakenIntoAnEmptyCollectionGivesTheSameArchive() throws Exception {
-        UUID demo = demo();
+        CollectionId demo = demo();
         byte[] first = written(demo);
-        UUID other = fresh();
+        CollectionId other = fresh();
         assertThat(take(other, first)).isGreaterThanOrEqualTo(46);
         Map<String, byte[]> before = files(first);
         Map<String, byte[]> after = files(written(other));
@@ -297,7 +300,7 @@ class ExchangeTest {
         assertThat(count("course", collection)).isEqualTo(1);
         assertThat(count("contact_look", collection)).isEqualTo(1);
         assertThat(count("own_product", collection)).isEqualTo(1);
-        UUID other = UUID.randomUUID();
+        CollectionId other = CollectionId.fresh();
         collections.make(other, collections.named(collection), "north");
         take(other, first);
         assertThat(lines(files(written(other)))).containsExactlyElementsOf(lines(files(first)));
@@ -310,16 +313,16 @@ class ExchangeTest {
                 .toList();
     }
 
-    private int count(String table, UUID of) {
+    private int count(String table, CollectionId of) {
         return jdbc.sql("select count(*) from " + table + " where collection_id = ?")
-                .param(of)
+                .param(of.value())
                 .query(Integer.class)
                 .single();
     }
 
     @Test
     void theSchemaNamesEveryFieldOfAnArchive() throws Exception {
-        UUID demo = demo();
+        CollectionId demo = demo();
         JsonNode content = json.readTree(files(written(demo)).get("collection.json"));
         JsonNode schema;
         try (InputStream in = getClass().getResourceAsStream("/static/exchange/archive.schema.json")) {
@@ -349,7 +352,7 @@ class ExchangeTest {
         assertThatThrownBy(() -> take(collection, new byte[] {1, 2, 3}))
                 .isInstanceOf(ArchiveIn.Unreadable.class)
                 .hasMessageContaining("not empty");
-        UUID empty = fresh();
+        CollectionId empty = fresh();
         assertThatThrownBy(() -> take(empty, "no zip".getBytes(StandardCharsets.UTF_8)))
                 .isInstanceOf(ArchiveIn.Unreadable.class);
         for (String content : List.of(
@@ -372,7 +375,7 @@ class ExchangeTest {
 
     @Test
     void theLogAsATableHasARowAnEntry() throws Exception {
-        UUID demo = demo();
+        CollectionId demo = demo();
         StringWriter out = new StringWriter();
         csvOut.log(demo, out);
         try (CSVParser parser = CSVParser.parse(out.toString().substring(1), CSVFormat.EXCEL)) {
@@ -386,16 +389,16 @@ class ExchangeTest {
     @Test
     void plantsOfOneNameKeepTheirOrderInEveryDatabase() throws Exception {
         for (int i = 0; i < 12; i++) {
-            UUID plant = growers.plant(collection, grower.stop(), "Limpet").id();
+            PlantId plant = growers.plant(collection, grower.stop(), "Limpet").id();
             log.write(
                     collection,
                     plant,
-                    UUID.randomUUID(),
+                    FormKey.fresh(),
                     LocalDate.now(clock),
                     List.of(RecordWriter.Line.of(LogEntry.Watered.of(100 + i))));
         }
         byte[] first = written(collection);
-        UUID other = UUID.randomUUID();
+        CollectionId other = CollectionId.fresh();
         collections.make(other, collections.named(collection), "north");
         take(other, first);
         assertThat(lines(files(written(other)))).containsExactlyElementsOf(lines(files(first)));

@@ -18,6 +18,7 @@ import java.util.OptionalInt;
 import java.util.UUID;
 import mildlantern.log.LogEntry;
 import mildlantern.plant.FeedStrength;
+import mildlantern.plant.PlantId;
 import mildlantern.plant.WaterSource;
 import mildlantern.web.Growers;
 import mildlantern.web.LanternTest;
@@ -29,6 +30,8 @@ import mildlantern.web.log.LogRow;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
 import mildlantern.web.plant.PotKind;
+import mildlantern.web.platform.CollectionId;
+import mildlantern.web.platform.FormKey;
 import mildlantern.web.routine.RecordWriter;
 import mildlantern.web.routine.SeasonKeeper;
 import org.junit.jupiter.api.AfterEach;
@@ -71,7 +74,7 @@ class FeedingFlowTest {
     private MovableClock clock;
 
     private Growers.Grower grower;
-    private UUID collection;
+    private CollectionId collection;
     private Plant trumpet;
 
     @BeforeEach
@@ -82,7 +85,7 @@ class FeedingFlowTest {
         grower = growers.grower();
         collection = grower.member().collection();
         trumpet = transaction.execute(status ->
-                log.store(new Plant(UUID.randomUUID(), collection, grower.stop().id(), 1, "Foghorn", "sarracenia")
+                log.store(new Plant(PlantId.fresh(), collection, grower.stop().id(), 1, "Foghorn", "sarracenia")
                         .potted(PotKind.PLASTIC, 14.0, "peat-perlite", june.minusMonths(10))
                         .kept(WaterSource.SOFT_TAP, FeedStrength.NONE, false, false, true)
                         .counted(0, 9, 0, 0, 0)));
@@ -125,7 +128,7 @@ class FeedingFlowTest {
                 .toList();
     }
 
-    private MvcResult feed(String mix, UUID form, Plant... plants) throws Exception {
+    private MvcResult feed(String mix, FormKey form, Plant... plants) throws Exception {
         MockHttpServletRequestBuilder request =
                 mine(post("/feeding/fed")).param("form", form.toString()).param("mix", mix);
         for (Plant plant : plants) {
@@ -141,7 +144,7 @@ class FeedingFlowTest {
                 .contains("For traps, organic, 50 mg/L nitrogen")
                 .contains("Fill 3 of its pitchers to a third")
                 .contains("burns traps");
-        UUID form = UUID.randomUUID();
+        FormKey form = FormKey.fresh();
         feed("trap-50", form, trumpet);
         feed("trap-50", form, trumpet);
         MvcResult result = feed("root-100", form, grower.plant());
@@ -167,7 +170,7 @@ class FeedingFlowTest {
         cases.open(collection, grower.plant().id());
 
         assertThat(page()).doesNotContain("For roots").contains("Not fed while a case runs: Limpet.");
-        feed("root-100", UUID.randomUUID(), grower.plant());
+        feed("root-100", FormKey.fresh(), grower.plant());
         assertThat(fed(grower.plant())).isEmpty();
     }
 
@@ -231,7 +234,7 @@ class FeedingFlowTest {
 
     @Test
     void nobodyTakesBackAnothersFeed() throws Exception {
-        MvcResult result = feed("trap-50", UUID.randomUUID(), trumpet);
+        MvcResult result = feed("trap-50", FormKey.fresh(), trumpet);
         mvc.perform(post("/feeding/take-back")
                         .param("batch", String.valueOf(result.getFlashMap().get("batch")))
                         .with(user(growers.grower().member()))

@@ -21,6 +21,7 @@ import mildlantern.web.LanternTest;
 import mildlantern.web.log.LogBook;
 import mildlantern.web.log.LogKind;
 import mildlantern.web.log.LogRow;
+import mildlantern.web.platform.FormKey;
 import mildlantern.web.routine.RecordWriter;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -60,7 +61,7 @@ class PhotoServiceTest {
     }
 
     private Photo take(byte[] bytes) throws Exception {
-        UUID form = UUID.randomUUID();
+        FormKey form = FormKey.fresh();
         photos.take(grower.member().collection(), grower.plant().id(), form, file(bytes), "a leaf");
         photos.take(grower.member().collection(), grower.plant().id(), form, file(bytes), "a leaf");
         assertThat(photos.of(grower.plant())).hasSize(1);
@@ -181,7 +182,7 @@ class PhotoServiceTest {
         photos.take(
                 grower.member().collection(),
                 grower.plant().id(),
-                UUID.randomUUID(),
+                FormKey.fresh(),
                 file(Base64.getDecoder().decode(WEBP)),
                 "a point");
         assertThat(photos.of(grower.plant())).hasSize(2);

@@ -13,10 +13,12 @@ import java.util.UUID;
 import mildlantern.diagnosis.Diagnosis;
 import mildlantern.diagnosis.Differential;
 import mildlantern.diagnosis.Evidence;
+import mildlantern.plant.PlantId;
 import mildlantern.plant.PlantRecord;
 import mildlantern.plant.Profile;
 import mildlantern.web.Growers;
 import mildlantern.web.LanternTest;
+import mildlantern.web.platform.CollectionId;
 import mildlantern.web.routine.RecordWriter;
 import mildlantern.web.routine.Records;
 import org.hamcrest.Matchers;
@@ -99,7 +101,7 @@ class OwnKindTest {
                 .filteredOn(kind -> kind.name().equals("Blue fern"))
                 .hasSize(1);
         Plant plant = recordWriter.store(new Plant(
-                        UUID.randomUUID(),
+                        PlantId.fresh(),
                         grower.member().collection(),
                         grower.stop().id(),
                         3,
@@ -127,7 +129,7 @@ class OwnKindTest {
     @Test
     void nobodyElseHasIt() throws Exception {
         mvc.perform(blueFern(UUID.randomUUID().toString())).andExpect(status().is3xxRedirection());
-        UUID others = growers.grower().member().collection();
+        CollectionId others = growers.grower().member().collection();
         assertThat(kinds.find(others, added().id())).isEmpty();
         assertThat(kinds.all(others)).extracting(Profile::name).doesNotContain("Blue fern");
     }

@@ -8,21 +8,23 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.UUID;
 import mildlantern.log.LogEntry;
+import mildlantern.place.StopId;
+import mildlantern.plant.PlantId;
 import mildlantern.water.WaterOutlook;
 import mildlantern.water.WaterStory;
 import mildlantern.web.log.LogKind;
 import mildlantern.web.log.LogRow;
 import mildlantern.web.log.LogWords;
 import mildlantern.web.plant.Plant;
+import mildlantern.web.platform.CollectionId;
 import org.junit.jupiter.api.Test;
 
 /** A plant's time on one axis. */
 class StripTest {
     private static final LocalDate TODAY = LocalDate.of(2026, 11, 24);
     private static final Plant FERN =
-            new Plant(UUID.randomUUID(), UUID.randomUUID(), UUID.randomUUID(), 0, "Fern", "boston-fern");
+            new Plant(PlantId.fresh(), CollectionId.fresh(), StopId.fresh(), 0, "Fern", "boston-fern");
 
     private static WaterStory.Told told(int days) {
         List<WaterStory.DayOfWater> curve = new ArrayList<>();

@@ -12,6 +12,7 @@ import mildlantern.diagnosis.DiagnosisKnowledge;
 import mildlantern.diagnosis.Finding;
 import mildlantern.diagnosis.Part;
 import mildlantern.plant.GrowthForm;
+import mildlantern.plant.PlantId;
 import mildlantern.plant.PlantKnowledge;
 import mildlantern.plant.PlantRecord;
 import mildlantern.plant.Profile;
@@ -24,7 +25,7 @@ import org.junit.jupiter.params.provider.EnumSource;
 
 /** Each growth form looks like itself: the parts that such a plant has can be touched, in the number that this plant has. */
 class FiguresTest {
-    private static final UUID PLANT = UUID.nameUUIDFromBytes(new byte[] {3});
+    private static final PlantId PLANT = new PlantId(UUID.nameUUIDFromBytes(new byte[] {3}));
     private static final Pattern ABSOLUTE = Pattern.compile("[MLC](-?\\d+\\.?\\d*) (-?\\d+\\.?\\d*)");
 
     /** So far a leaf tip may stick out of the sheet, as in a herbarium. */

@@ -7,13 +7,14 @@ import java.util.List;
 import java.util.UUID;
 import mildlantern.diagnosis.Part;
 import mildlantern.plant.GrowthForm;
+import mildlantern.plant.PlantId;
 import mildlantern.web.plate.PlateSubject.Vessel;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 
 class PlateDrawerTest {
-    private static final UUID PLANT = UUID.nameUUIDFromBytes(new byte[] {7});
+    private static final PlantId PLANT = new PlantId(UUID.nameUUIDFromBytes(new byte[] {7}));
 
     @ParameterizedTest
     @EnumSource
@@ -37,7 +38,7 @@ class PlateDrawerTest {
         PlateSubject one = subject(GrowthForm.LEAFY_CLUMP, 8, 0, 0, 0);
         assertThat(PlateDrawer.draw(one).picture())
                 .isEqualTo(PlateDrawer.draw(one).picture());
-        PlateSubject other = new PlateSubject(UUID.randomUUID(), one.form(), one.vessel(), one.medium(), 8, 0, 0, 0, 0);
+        PlateSubject other = new PlateSubject(PlantId.fresh(), one.form(), one.vessel(), one.medium(), 8, 0, 0, 0, 0);
         assertThat(PlateDrawer.draw(other).picture())
                 .isNotEqualTo(PlateDrawer.draw(one).picture());
     }

@@ -12,10 +12,11 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.UUID;
 import mildlantern.log.LogEntry;
+import mildlantern.place.StopId;
 import mildlantern.plant.Brightness;
 import mildlantern.plant.FeedStrength;
+import mildlantern.plant.PlantId;
 import mildlantern.plant.WaterSource;
 import mildlantern.web.CountedStatements;
 import mildlantern.web.Growers;
@@ -59,7 +60,7 @@ class QuestionsAPageTest {
     private Clock clock;
 
     private Growers.Grower grower;
-    private UUID collection;
+    private CollectionId collection;
     private Stop locker;
     private Stop porch;
 
@@ -67,11 +68,11 @@ class QuestionsAPageTest {
     void threeStops() {
         grower = growers.grower();
         collection = grower.member().collection();
-        locker = stops.store(new Stop(UUID.randomUUID(), collection, 2, "Locker")
+        locker = stops.store(new Stop(StopId.fresh(), collection, 2, "Locker")
                 .climate(Brightness.MEDIUM, 50.0, 20.0, 16.0)
                 .isolating());
         porch = stops.store(
-                new Stop(UUID.randomUUID(), collection, 3, "Porch").climate(Brightness.BRIGHT, 60.0, 9.0, 2.0));
+                new Stop(StopId.fresh(), collection, 3, "Porch").climate(Brightness.BRIGHT, 60.0, 9.0, 2.0));
     }
 
     private void plants(int from, int to) {
@@ -97,15 +98,14 @@ class QuestionsAPageTest {
     }
 
     private Plant plant(String name, Stop stop, String kind, LocalDate came) {
-        return log.store(new Plant(UUID.randomUUID(), collection, stop.id(), 0, name, kind)
+        return log.store(new Plant(PlantId.fresh(), collection, stop.id(), 0, name, kind)
                 .potted(PotKind.PLASTIC, 12.0, "bark", came)
                 .kept(WaterSource.RAIN, FeedStrength.WEAK, false, true, true)
                 .acquired(came));
     }
 
     private void write(Plant plant, LogEntry entry) {
-        log.write(
-                collection, plant.id(), UUID.randomUUID(), LocalDate.now(clock), List.of(RecordWriter.Line.of(entry)));
+        log.write(collection, plant.id(), FormKey.fresh(), LocalDate.now(clock), List.of(RecordWriter.Line.of(entry)));
     }
 
     private Map<String, Long> statements() throws Exception {

@@ -9,10 +9,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.UUID;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import mildlantern.log.LogEntry;
+import mildlantern.place.StopId;
 import mildlantern.plant.Brightness;
 import mildlantern.web.Growers;
 import mildlantern.web.LanternTest;
@@ -60,7 +60,7 @@ class StaleEditTest {
     private int port;
 
     private Growers.Grower grower;
-    private UUID collection;
+    private CollectionId collection;
     private Stop porch;
     private Visit visit;
     private String address;
@@ -70,7 +70,7 @@ class StaleEditTest {
         grower = growers.grower();
         collection = grower.member().collection();
         porch = stops.store(
-                new Stop(UUID.randomUUID(), collection, 2, "Porch").climate(Brightness.BRIGHT, 60.0, 15.0, 9.0));
+                new Stop(StopId.fresh(), collection, 2, "Porch").climate(Brightness.BRIGHT, 60.0, 15.0, 9.0));
         visit = new Visit(port, grower);
         address = "/plants/" + grower.plant().id();
     }
@@ -120,7 +120,7 @@ class StaleEditTest {
         log.write(
                 collection,
                 grower.plant().id(),
-                UUID.randomUUID(),
+                FormKey.fresh(),
                 LocalDate.now(clock),
                 List.of(
                         RecordWriter.Line.of(new LogEntry.Repotted(OptionalDouble.of(22), Optional.of("sphagnum"))),
@@ -201,7 +201,7 @@ class StaleEditTest {
         stopWriter.reshape(
                 collection,
                 grower.stop().id(),
-                UUID.randomUUID(),
+                FormKey.fresh(),
                 stops.stop(collection, grower.stop().id()).version(),
                 1,
                 stop -> stop.built(StopKind.SILL, Glass.SOUTH, 20).glazed(null, null, 120, 120, 0, 5));

@@ -13,9 +13,10 @@ import java.time.OffsetDateTime;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
-import java.util.UUID;
 import mildlantern.log.LogEntry;
+import mildlantern.place.StopId;
 import mildlantern.plant.Brightness;
+import mildlantern.plant.PlantId;
 import mildlantern.round.Due;
 import mildlantern.web.Growers;
 import mildlantern.web.LanternTest;
@@ -25,6 +26,9 @@ import mildlantern.web.log.LogBook;
 import mildlantern.web.log.LogWords;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.PotKind;
+import mildlantern.web.platform.CollectionId;
+import mildlantern.web.platform.EntryId;
+import mildlantern.web.platform.FormKey;
 import mildlantern.web.routine.RecordWriter;
 import mildlantern.web.routine.Records;
 import mildlantern.web.routine.ScheduleRow;
@@ -77,7 +81,7 @@ class RoundFlowTest {
     private MovableClock clock;
 
     private Growers.Grower grower;
-    private UUID collection;
+    private CollectionId collection;
     private LocalDate today;
 
     @BeforeEach
@@ -96,7 +100,7 @@ class RoundFlowTest {
         log.write(
                 collection,
                 grower.plant().id(),
-                UUID.randomUUID(),
+                FormKey.fresh(),
                 day,
                 Arrays.stream(entries).map(RecordWriter.Line::of).toList());
     }
@@ -106,7 +110,7 @@ class RoundFlowTest {
                 .orElseThrow();
     }
 
-    private String deed(UUID form, String deed, String... more) throws Exception {
+    private String deed(FormKey form, String deed, String... more) throws Exception {
         var request = post("/round/deeds")
                 .header("HX-Request", "true")
                 .param("form", form.toString())
@@ -135,12 +139,12 @@ class RoundFlowTest {
     void aPotNeverWateredCalls_andOnePressQuietsIt() throws Exception {
         assertThat(page().morning()).isNotEmpty();
         assertThat(page().carry()).extracting(RoundViews.Carry::what).contains("rain water", "long probe");
-        String slip = deed(UUID.randomUUID(), "GAVE", "ml", "240", "water", "RAIN");
+        String slip = deed(FormKey.fresh(), "GAVE", "ml", "240", "water", "RAIN");
         assertThat(slip).contains("watered 240 mL rain water").doesNotContain("value=\"GAVE\"");
         assertThat(row().upkeep().watered()).contains(today);
         assertThat(row().upkeep().water().orElseThrow().on()).isAfter(today);
-        deed(UUID.randomUUID(), "LOOKED");
-        deed(UUID.randomUUID(), "FED");
+        deed(FormKey.fresh(), "LOOKED");
+        deed(FormKey.fresh(), "FED");
         assertThat(page().nothingDue()).isTrue();
         assertThat(page().alsoHere())
                 .singleElement()
@@ -149,7 +153,7 @@ class RoundFlowTest {
 
     @Test
     void twoPressesInOneBreathAreBothKept_butEachOnce() throws Exception {
-        UUID form = UUID.randomUUID();
+        FormKey form = FormKey.fresh();
         deed(form, "DRY");
         deed(form, "GAVE", "ml", "200");
         deed(form, "GAVE", "ml", "200");
@@ -158,9 +162,9 @@ class RoundFlowTest {
 
     @Test
     void aWrongAmountIsToldOnTheSlip_andNothingIsWritten() throws Exception {
-        assertThat(deed(UUID.randomUUID(), "GAVE", "ml", "plenty"))
+        assertThat(deed(FormKey.fresh(), "GAVE", "ml", "plenty"))
                 .contains("A whole number of mL", "plenty", "Nothing was written down");
-        assertThat(deed(UUID.randomUUID(), "GAVE", "ml", "-5")).contains("Between 1 and 100 000 mL");
+        assertThat(deed(FormKey.fresh(), "GAVE", "ml", "-5")).contains("Between 1 and 100 000 mL");
         assertThat(written()).isEmpty();
     }
 
@@ -169,7 +173,7 @@ class RoundFlowTest {
         write(today.minusDays(9), LogEntry.Watered.through());
         double before = row().factor();
         assertThat(page().morning()).isNotEmpty();
-        deed(UUID.randomUUID(), "WET");
+        deed(FormKey.fresh(), "WET");
         assertThat(row().factor()).as("thirst").isLessThan(before);
         assertThat(row().upkeep().water().orElseThrow().on()).isAfter(today);
     }
@@ -177,7 +181,7 @@ class RoundFlowTest {
     @Test
     void notTodayIsTomorrow_withItsReasonInTheSummary() throws Exception {
         write(today.minusDays(20), LogEntry.Watered.through());
-        deed(UUID.randomUUID(), "NOT_TODAY", "reason", "cannot reach it");
+        deed(FormKey.fresh(), "NOT_TODAY", "reason", "cannot reach it");
         assertThat(page().nothingDue()).isTrue();
         assertThat(rounds.summary(collection).putOff())
                 .singleElement()
@@ -189,8 +193,8 @@ class RoundFlowTest {
     @Test
     void whatWasPressedByMistakeIsTakenBack() throws Exception {
         write(today.minusDays(20), LogEntry.Watered.through());
-        deed(UUID.randomUUID(), "GAVE", "ml", "300");
-        UUID entry = logBook.entries(grower.plant()).get(0).id();
+        deed(FormKey.fresh(), "GAVE", "ml", "300");
+        EntryId entry = logBook.entries(grower.plant()).get(0).id();
         for (int i = 0; i < 2; i++) {
             mvc.perform(post("/round/take-back")
                             .param("plant", grower.plant().id().toString())
@@ -207,8 +211,8 @@ class RoundFlowTest {
 
     @Test
     void aRoundGoesOnWhereItWasLeft() {
-        Stop second = stops.store(new Stop(UUID.randomUUID(), collection, 2, "Second"));
-        Stop third = stops.store(new Stop(UUID.randomUUID(), collection, 3, "Third"));
+        Stop second = stops.store(new Stop(StopId.fresh(), collection, 2, "Second"));
+        Stop third = stops.store(new Stop(StopId.fresh(), collection, 3, "Third"));
         Plant there = growers.plant(collection, second, "Second plant");
         growers.plant(collection, second, "Second neighbour");
         growers.plant(collection, third, "Third plant");
@@ -219,7 +223,7 @@ class RoundFlowTest {
         log.write(
                 collection,
                 there.id(),
-                UUID.randomUUID(),
+                FormKey.fresh(),
                 today,
                 List.of(RecordWriter.Line.of(LogEntry.Watered.through())));
         RoundViews.RoundPage resumed =
@@ -231,7 +235,7 @@ class RoundFlowTest {
     @Test
     void lampsAndSlipsAgree() {
         Stop alone =
-                stops.store(new Stop(UUID.randomUUID(), collection, 2, "Alone").built(StopKind.ISOLATION, null, null));
+                stops.store(new Stop(StopId.fresh(), collection, 2, "Alone").built(StopKind.ISOLATION, null, null));
         growers.plant(collection, alone, "Newcomer");
         cases.open(collection, grower.plant().id());
         DueToday due = rounds.today(collection);
@@ -252,7 +256,7 @@ class RoundFlowTest {
         stopWriter.read(
                 collection,
                 grower.stop().id(),
-                UUID.randomUUID(),
+                FormKey.fresh(),
                 stop -> new StopReading(stop, today, OffsetDateTime.now(clock))
                         .read(Brightness.MEDIUM, null, 25.0, 26.0, 18.0));
         assertThat(row().cycleDays()).isLessThan(0.75 * before);
@@ -275,13 +279,13 @@ class RoundFlowTest {
     @Test
     void aCupIsEmptiedOnce_onTheEveningOfAColdNight() throws Exception {
         Stop cold = stops.store(
-                new Stop(UUID.randomUUID(), collection, 2, "Cold sill").climate(Brightness.BRIGHT, 50.0, 14.0, 6.0));
-        Plant ember = log.store(new Plant(UUID.randomUUID(), collection, cold.id(), 0, "Ember", "tank-bromeliad")
+                new Stop(StopId.fresh(), collection, 2, "Cold sill").climate(Brightness.BRIGHT, 50.0, 14.0, 6.0));
+        Plant ember = log.store(new Plant(PlantId.fresh(), collection, cold.id(), 0, "Ember", "tank-bromeliad")
                 .potted(PotKind.CLAY, 14.0, "bark", today.minusMonths(6)));
         log.write(
                 collection,
                 ember.id(),
-                UUID.randomUUID(),
+                FormKey.fresh(),
                 today,
                 List.of(RecordWriter.Line.of(LogEntry.Watered.through()), RecordWriter.Line.of(new LogEntry.Looked())));
         DueToday before = rounds.today(collection);
@@ -291,7 +295,7 @@ class RoundFlowTest {
         log.write(
                 collection,
                 ember.id(),
-                UUID.randomUUID(),
+                FormKey.fresh(),
                 today,
                 List.of(RecordWriter.Line.of(new LogEntry.CupEmptied())));
         DueToday after = rounds.today(collection);

@@ -10,9 +10,9 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
-import java.util.UUID;
 import java.util.stream.Stream;
 import mildlantern.log.LogEntry;
+import mildlantern.place.StopId;
 import mildlantern.plant.Brightness;
 import mildlantern.plant.EventKind;
 import mildlantern.plant.SprayKind;
@@ -24,6 +24,9 @@ import mildlantern.web.log.LogBook;
 import mildlantern.web.log.LogKind;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
+import mildlantern.web.platform.CollectionId;
+import mildlantern.web.platform.EntryId;
+import mildlantern.web.platform.FormKey;
 import mildlantern.web.platform.NotHere;
 import mildlantern.web.stop.Stop;
 import mildlantern.web.stop.StopReading;
@@ -66,7 +69,7 @@ class LogBookTest {
     private Clock clock;
 
     private Growers.Grower grower;
-    private UUID collection;
+    private CollectionId collection;
     private LocalDate today;
 
     @BeforeEach
@@ -76,11 +79,11 @@ class LogBookTest {
         today = LocalDate.now(clock);
     }
 
-    private UUID write(LogEntry entry) {
+    private EntryId write(LogEntry entry) {
         return log.write(
                         collection,
                         grower.plant().id(),
-                        UUID.randomUUID(),
+                        FormKey.fresh(),
                         today,
                         List.of(new RecordWriter.Line(entry, "a few words")))
                 .get(0);
@@ -126,8 +129,8 @@ class LogBookTest {
     @Test
     void aMoveTellsItsStepInWarmthAndLight_andStandsThere() throws Exception {
         Stop cold = stops.store(
-                new Stop(UUID.randomUUID(), collection, 2, "Porch").climate(Brightness.BRIGHT, 60.0, 9.0, 4.0));
-        UUID move = write(new LogEntry.Moved(
+                new Stop(StopId.fresh(), collection, 2, "Porch").climate(Brightness.BRIGHT, 60.0, 9.0, 4.0));
+        EntryId move = write(new LogEntry.Moved(
                 Optional.empty(), Optional.of(cold.id()), OptionalDouble.empty(), OptionalDouble.empty()));
         assertThat(plant().stop()).isEqualTo(cold.id());
         assertThat(logBook.entries(grower.plant()).get(0)).satisfies(row -> {
@@ -142,7 +145,7 @@ class LogBookTest {
     @Test
     void takingBackARepottingGivesTheOldPotBack() throws Exception {
         LocalDate before = plant().pottedOn();
-        UUID repotted = write(new LogEntry.Repotted(OptionalDouble.of(16), Optional.of("sphagnum")));
+        EntryId repotted = write(new LogEntry.Repotted(OptionalDouble.of(16), Optional.of("sphagnum")));
         assertThat(plant().potDiameterCm()).isEqualTo(16);
         assertThat(plant().pottedOn()).isEqualTo(today);
         log.takeBack(collection, repotted);
@@ -153,8 +156,8 @@ class LogBookTest {
 
     @Test
     void whatALaterEntryBuildsOnIsTakenBackLast() throws Exception {
-        UUID first = write(new LogEntry.Count(LogEntry.Counted.LEAVES, 9));
-        UUID second = write(new LogEntry.Count(LogEntry.Counted.LEAVES, 12));
+        EntryId first = write(new LogEntry.Count(LogEntry.Counted.LEAVES, 9));
+        EntryId second = write(new LogEntry.Count(LogEntry.Counted.LEAVES, 12));
         assertThatThrownBy(() -> log.takeBack(collection, first))
                 .isInstanceOf(RecordWriter.CannotTakeBack.class)
                 .hasMessageContaining("take that back first");
@@ -165,10 +168,10 @@ class LogBookTest {
 
     @Test
     void aShiftIsNotTakenBackAcrossAMove() throws Exception {
-        Stop porch = stops.store(new Stop(UUID.randomUUID(), collection, 2, "Porch"));
+        Stop porch = stops.store(new Stop(StopId.fresh(), collection, 2, "Porch"));
         log.shift(collection, plant().id(), 30, 10, today);
-        UUID shift = logBook.entries(grower.plant()).get(0).id();
-        UUID move = write(new LogEntry.Moved(
+        EntryId shift = logBook.entries(grower.plant()).get(0).id();
+        EntryId move = write(new LogEntry.Moved(
                 Optional.empty(), Optional.of(porch.id()), OptionalDouble.empty(), OptionalDouble.empty()));
         assertThatThrownBy(() -> log.takeBack(collection, shift)).isInstanceOf(RecordWriter.CannotTakeBack.class);
         assertThat(plant().stop()).isEqualTo(porch.id());
@@ -180,14 +183,14 @@ class LogBookTest {
 
     @Test
     void takingBackASplitTakesItsPartsAway_butNotOnceTheyHaveALifeOfTheirOwn() throws Exception {
-        keeping.multiply(collection, plant().id(), UUID.randomUUID(), 2, false);
+        keeping.multiply(collection, plant().id(), FormKey.fresh(), 2, false);
         assertThat(plants.plants(collection)).hasSize(3);
-        UUID split = logBook.entries(grower.plant()).get(0).id();
+        EntryId split = logBook.entries(grower.plant()).get(0).id();
         Plant part = plants.offspring(grower.plant()).get(0);
-        UUID watered = log.write(
+        EntryId watered = log.write(
                         collection,
                         part.id(),
-                        UUID.randomUUID(),
+                        FormKey.fresh(),
                         today,
                         List.of(RecordWriter.Line.of(LogEntry.Watered.through())))
                 .get(0);
@@ -210,7 +213,7 @@ class LogBookTest {
         stopWriter.read(
                 collection,
                 grower.stop().id(),
-                UUID.randomUUID(),
+                FormKey.fresh(),
                 stop -> new StopReading(stop, day, OffsetDateTime.now(clock)).read(null, null, humidity, null, null));
     }
 
@@ -219,13 +222,13 @@ class LogBookTest {
         log.write(
                 collection,
                 grower.plant().id(),
-                UUID.randomUUID(),
+                FormKey.fresh(),
                 today,
                 List.of(RecordWriter.Line.of(new LogEntry.Looked())));
         log.end(collection, plant().id(), Plant.State.LOST, today, "rot");
         assertThat(plants.plants(collection)).isEmpty();
         assertThat(plant().endedCause()).isEqualTo("rot");
-        UUID lost = logBook.entries(grower.plant()).stream()
+        EntryId lost = logBook.entries(grower.plant()).stream()
                 .filter(row -> row.kind() == LogKind.LOST)
                 .findFirst()
                 .orElseThrow()
@@ -237,11 +240,11 @@ class LogBookTest {
 
     @Test
     void takingBackAddsToTheLogAndRemovesNothing() throws Exception {
-        UUID entry = write(LogEntry.Watered.of(200));
+        EntryId entry = write(LogEntry.Watered.of(200));
         log.takeBack(collection, entry);
         log.takeBack(collection, entry);
         assertThat(jdbc.sql("select kind from happening where plant_id = ? order by written_at")
-                        .param(grower.plant().id())
+                        .param(grower.plant().id().value())
                         .query(String.class)
                         .list())
                 .containsExactly("WATERED", "UNDONE");
@@ -249,8 +252,8 @@ class LogBookTest {
 
     @Test
     void nobodyTakesBackWhatAnotherWrote() {
-        UUID entry = write(LogEntry.Watered.of(200));
-        UUID stranger = growers.grower().member().collection();
+        EntryId entry = write(LogEntry.Watered.of(200));
+        CollectionId stranger = growers.grower().member().collection();
         assertThatThrownBy(() -> log.takeBack(stranger, entry)).isInstanceOf(NotHere.class);
     }
 }

@@ -7,6 +7,7 @@ import java.time.LocalDate;
 import java.time.OffsetDateTime;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -15,7 +16,6 @@ import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.Random;
 import java.util.Set;
-import java.util.TreeMap;
 import java.util.UUID;
 import java.util.concurrent.Callable;
 import java.util.concurrent.CountDownLatch;
@@ -26,7 +26,9 @@ import java.util.concurrent.Future;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicBoolean;
 import mildlantern.log.LogEntry;
+import mildlantern.place.StopId;
 import mildlantern.plant.Brightness;
+import mildlantern.plant.PlantId;
 import mildlantern.plant.WaterSource;
 import mildlantern.web.Growers;
 import mildlantern.web.LanternTest;
@@ -37,6 +39,9 @@ import mildlantern.web.log.LogKind;
 import mildlantern.web.log.LogRow;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
+import mildlantern.web.platform.CollectionId;
+import mildlantern.web.platform.EntryId;
+import mildlantern.web.platform.FormKey;
 import mildlantern.web.stop.Stop;
 import mildlantern.web.stop.StopReading;
 import mildlantern.web.stop.Stops;
@@ -87,16 +92,16 @@ class WritersAtOnceTest {
     private Clock clock;
 
     private final ExecutorService threads = Executors.newCachedThreadPool();
-    private UUID collection;
-    private final List<UUID> plants = new ArrayList<>();
-    private final List<UUID> stops = new ArrayList<>();
+    private CollectionId collection;
+    private final List<PlantId> plants = new ArrayList<>();
+    private final List<StopId> stops = new ArrayList<>();
 
     @BeforeEach
     void twelvePlantsAtTwoStops() {
         Growers.Grower grower = growers.grower();
         collection = grower.member().collection();
         Stop porch = allStops.store(
-                new Stop(UUID.randomUUID(), collection, 2, "Porch").climate(Brightness.BRIGHT, 60.0, 15.0, 9.0));
+                new Stop(StopId.fresh(), collection, 2, "Porch").climate(Brightness.BRIGHT, 60.0, 15.0, 9.0));
         stops.add(grower.stop().id());
         stops.add(porch.id());
         plants.add(grower.plant().id());
@@ -112,7 +117,7 @@ class WritersAtOnceTest {
     }
 
     /** What one writer was told. */
-    private record Told(Set<UUID> written, int sent) {}
+    private record Told(Set<EntryId> written, int sent) {}
 
     /** One of those who write: with its own way into the application, which may be another instance. */
     private final class Writer implements Callable<Told> {
@@ -120,7 +125,7 @@ class WritersAtOnceTest {
         private final StopWriter stopWriter;
         private final Random chance;
         private final CountDownLatch go;
-        private final List<UUID> written = new ArrayList<>();
+        private final List<EntryId> written = new ArrayList<>();
 
         Writer(RecordWriter book, StopWriter stopWriter, int seed, CountDownLatch go) {
             this.book = book;
@@ -159,15 +164,15 @@ class WritersAtOnceTest {
             stopWriter.read(
                     collection,
                     stops.get(chance.nextInt(stops.size())),
-                    UUID.randomUUID(),
+                    FormKey.fresh(),
                     stop -> new StopReading(
                                     stop, LocalDate.now(clock).minusDays(chance.nextInt(20)), OffsetDateTime.now(clock))
                             .read(null, null, humidity, 16.0 + chance.nextInt(8), null));
         }
 
         private void write() {
-            UUID plant = plants.get(chance.nextInt(plants.size()));
-            UUID form = UUID.randomUUID();
+            PlantId plant = plants.get(chance.nextInt(plants.size()));
+            FormKey form = FormKey.fresh();
             LocalDate day = LocalDate.now(clock).minusDays(chance.nextInt(30));
             List<RecordWriter.Line> lines = List.of(RecordWriter.Line.of(entry()));
             written.addAll(book.write(collection, plant, form, day, lines));
@@ -208,7 +213,7 @@ class WritersAtOnceTest {
             running.add(threads.submit(new Writer(books.get(instance), services.get(instance), i, go)));
         }
         go.countDown();
-        Set<UUID> acknowledged = new HashSet<>();
+        Set<EntryId> acknowledged = new HashSet<>();
         for (Future<Told> one : running) {
             acknowledged.addAll(told(one).written());
         }
@@ -225,16 +230,16 @@ class WritersAtOnceTest {
         }
     }
 
-    private void everythingAcknowledgedIsThereOnce(Set<UUID> acknowledged) {
-        List<UUID> stored = jdbc.sql("select id from happening where collection_id = ? and kind <> 'UNDONE'")
-                .param(collection)
-                .query(UUID.class)
+    private void everythingAcknowledgedIsThereOnce(Set<EntryId> acknowledged) {
+        List<EntryId> stored = jdbc.sql("select id from happening where collection_id = ? and kind <> 'UNDONE'")
+                .param(collection.value())
+                .query((row, number) -> new EntryId(row.getObject(1, UUID.class)))
                 .list();
         assertThat(stored).doesNotHaveDuplicates().containsExactlyInAnyOrderElementsOf(acknowledged);
     }
 
     private void plantsStandAsTheirLogsSay() {
-        for (UUID id : plants) {
+        for (PlantId id : plants) {
             Plant plant = allPlants.plant(collection, id);
             List<LogRow> standing = logBook.everything(collection, id).stream()
                     .sorted(Comparator.comparing(LogRow::writtenAt).reversed())
@@ -255,15 +260,15 @@ class WritersAtOnceTest {
     }
 
     private void whatIsStoredIsWhatTheLogGives() {
-        Map<UUID, ScheduleRow> stored = new TreeMap<>(rows.of(collection, plants));
+        Map<PlantId, ScheduleRow> stored = new HashMap<>(rows.of(collection, plants));
         routine.refreshAll(collection);
-        assertThat(new TreeMap<>(rows.of(collection, plants))).isEqualTo(stored);
+        assertThat(new HashMap<>(rows.of(collection, plants))).isEqualTo(stored);
         // And from nothing but the log: all but the days that are chosen within what the plant allows.
         jdbc.sql("delete from plant_upkeep where collection_id = ?")
-                .param(collection)
+                .param(collection.value())
                 .update();
         routine.refreshAll(collection);
-        Map<UUID, ScheduleRow> anew = rows.of(collection, plants);
+        Map<PlantId, ScheduleRow> anew = rows.of(collection, plants);
         stored.forEach((plant, row) -> assertThat(anew.get(plant))
                 .usingRecursiveComparison()
                 .ignoringFields("upkeep.lookOn", "upkeep.feedOn", "upkeep.water.value.on")

@@ -16,7 +16,9 @@ import java.util.OptionalDouble;
 import java.util.UUID;
 import mildlantern.mixing.Carrier;
 import mildlantern.mixing.Measure;
+import mildlantern.place.StopId;
 import mildlantern.plant.Brightness;
+import mildlantern.plant.PlantId;
 import mildlantern.treatment.CareSetting;
 import mildlantern.treatment.Course;
 import mildlantern.treatment.Style;
@@ -31,6 +33,10 @@ import mildlantern.web.log.LogRow;
 import mildlantern.web.plant.CareSheets;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
+import mildlantern.web.platform.CaseId;
+import mildlantern.web.platform.CollectionId;
+import mildlantern.web.platform.CourseId;
+import mildlantern.web.platform.FormKey;
 import mildlantern.web.platform.NotHere;
 import mildlantern.web.routine.RecordWriter;
 import mildlantern.web.stop.Stop;
@@ -88,21 +94,21 @@ class CourseFlowTest {
     private MovableClock clock;
 
     private Growers.Grower grower;
-    private UUID collection;
-    private UUID mites;
+    private CollectionId collection;
+    private CaseId mites;
 
     @BeforeEach
     void mitesOnAShelf() throws Exception {
         grower = growers.grower();
         collection = grower.member().collection();
-        stops.store(new Stop(UUID.randomUUID(), collection, 2, "Locker")
+        stops.store(new Stop(StopId.fresh(), collection, 2, "Locker")
                 .climate(Brightness.MEDIUM, 50.0, 20.0, 17.0)
                 .isolating());
         mites = decided(grower.plant(), "spider-mites", "wash-and-soap-mites");
     }
 
-    private UUID decided(Plant plant, String cause, String trial) throws Exception {
-        UUID id = cases.open(collection, plant.id());
+    private CaseId decided(Plant plant, String cause, String trial) throws Exception {
+        CaseId id = cases.open(collection, plant.id());
         mvc.perform(post("/cases/" + id + "/decide")
                         .with(user(grower.member()))
                         .with(csrf())
@@ -126,38 +132,38 @@ class CourseFlowTest {
         return request.with(user(grower.member())).with(csrf());
     }
 
-    private UUID start(Style style) {
+    private CourseId start(Style style) {
         return courses.start(
                 collection,
                 mites,
-                UUID.randomUUID(),
+                FormKey.fresh(),
                 new CourseService.Wanted(style, "spider-mites", false, OptionalDouble.empty()));
     }
 
-    private List<CoursePages.StepLine> steps(UUID course) {
+    private List<CoursePages.StepLine> steps(CourseId course) {
         return pages.page(collection, course).steps();
     }
 
-    private CoursePages.StepLine next(UUID course, Course.Phase phase) {
+    private CoursePages.StepLine next(CourseId course, Course.Phase phase) {
         return steps(course).stream()
                 .filter(step -> step.phase().equals(phase.name().toLowerCase(Locale.ROOT)) && step.planned())
                 .findFirst()
                 .orElseThrow();
     }
 
-    private void tick(UUID course, Course.Phase phase, StoredStep.State how) {
-        courses.tick(collection, course, next(course, phase).id(), UUID.randomUUID(), how, LocalDate.now(clock));
+    private void tick(CourseId course, Course.Phase phase, StoredStep.State how) {
+        courses.tick(collection, course, next(course, phase).id(), FormKey.fresh(), how, LocalDate.now(clock));
     }
 
     /** The step that is due on a plant today, in words; empty if none is. */
-    private String dueOn(UUID plant) {
+    private String dueOn(PlantId plant) {
         return Optional.ofNullable(
                         dues.today(collection, LocalDate.now(clock)).steps().get(plant))
                 .map(CourseDues.Step::words)
                 .orElse("");
     }
 
-    private long uses(UUID course) {
+    private long uses(CourseId course) {
         return steps(course).stream()
                 .filter(step -> step.what().startsWith("Insecticidal soap"))
                 .count();
@@ -179,12 +185,12 @@ class CourseFlowTest {
                             .with(user(grower.member())))
                     .andExpect(status().isOk());
         }
-        UUID form = UUID.randomUUID();
+        FormKey form = FormKey.fresh();
         CourseService.Wanted wanted =
                 new CourseService.Wanted(Style.WASH, "spider-mites", false, OptionalDouble.empty());
-        UUID course = courses.start(collection, mites, form, wanted);
+        CourseId course = courses.start(collection, mites, form, wanted);
         assertThat(courses.start(collection, mites, form, wanted)).isEqualTo(course);
-        assertThat(courses.start(collection, mites, UUID.randomUUID(), wanted))
+        assertThat(courses.start(collection, mites, FormKey.fresh(), wanted))
                 .as("one at a time")
                 .isEqualTo(course);
         mvc.perform(get("/courses/" + course).with(user(grower.member()))).andExpect(status().isOk());
@@ -192,7 +198,7 @@ class CourseFlowTest {
 
     @Test
     void doneStepsStandInTheRecord_andTheFirstMovesItToTheLocker() {
-        UUID course = start(Style.WASH);
+        CourseId course = start(Style.WASH);
         tick(course, Course.Phase.ISOLATE, StoredStep.State.DONE);
         tick(course, Course.Phase.CLEAN, StoredStep.State.DONE);
         Plant plant = plants.plant(collection, grower.plant().id());
@@ -203,11 +209,11 @@ class CourseFlowTest {
 
     @Test
     void onTheDayTheStepStandsOnTheRound_andOnlyThen() {
-        UUID course = start(Style.WASH);
+        CourseId course = start(Style.WASH);
         tick(course, Course.Phase.ISOLATE, StoredStep.State.DONE);
         tick(course, Course.Phase.CLEAN, StoredStep.State.DONE);
         tick(course, Course.Phase.TEST, StoredStep.State.DONE);
-        UUID plant = grower.plant().id();
+        PlantId plant = grower.plant().id();
         assertThat(dues.today(collection, LocalDate.now(clock)).steps()).doesNotContainKey(plant);
         clock.moveDays(1);
         assertThat(dueOn(plant)).startsWith("Insecticidal soap");
@@ -217,7 +223,7 @@ class CourseFlowTest {
 
     @Test
     void aMissedStepIsPlannedAnew_andItsCostIsSaid() {
-        UUID course = start(Style.WASH);
+        CourseId course = start(Style.WASH);
         tick(course, Course.Phase.ISOLATE, StoredStep.State.DONE);
         tick(course, Course.Phase.CLEAN, StoredStep.State.DONE);
         tick(course, Course.Phase.TEST, StoredStep.State.DONE);
@@ -240,7 +246,7 @@ class CourseFlowTest {
 
     @Test
     void whatWasPressedByMistakeIsTakenBack() throws Exception {
-        UUID course = start(Style.WASH);
+        CourseId course = start(Style.WASH);
         tick(course, Course.Phase.ISOLATE, StoredStep.State.DONE);
         CoursePages.StepLine done = steps(course).stream()
                 .filter(step -> step.state().equals("DONE"))
@@ -261,7 +267,7 @@ class CourseFlowTest {
 
     @Test
     void aCleaningTakenBackIsStillToBeDone() throws Exception {
-        UUID course = start(Style.WASH);
+        CourseId course = start(Style.WASH);
         int planned = steps(course).size();
         CoursePages.StepLine clean = next(course, Course.Phase.CLEAN);
         tick(course, Course.Phase.CLEAN, StoredStep.State.DONE);
@@ -273,9 +279,9 @@ class CourseFlowTest {
 
     @Test
     void sentTwiceAStepIsDoneOnce() {
-        UUID course = start(Style.WASH);
+        CourseId course = start(Style.WASH);
         CoursePages.StepLine clean = next(course, Course.Phase.CLEAN);
-        UUID form = UUID.randomUUID();
+        FormKey form = FormKey.fresh();
         courses.tick(collection, course, clean.id(), form, StoredStep.State.DONE, LocalDate.now(clock));
         courses.tick(collection, course, clean.id(), form, StoredStep.State.DONE, LocalDate.now(clock));
         assertThat(logBook.entries(grower.plant()))
@@ -285,12 +291,12 @@ class CourseFlowTest {
 
     @Test
     void aNewFindStartsTheClockAndTheCourseAgain() {
-        UUID course = start(Style.WASH);
+        CourseId course = start(Style.WASH);
         tick(course, Course.Phase.ISOLATE, StoredStep.State.DONE);
         tick(course, Course.Phase.CLEAN, StoredStep.State.DONE);
         clock.moveDays(9);
         int before = pages.page(collection, course).alone().orElseThrow().day();
-        courses.found(collection, course, UUID.randomUUID(), OptionalDouble.of(40));
+        courses.found(collection, course, FormKey.fresh(), OptionalDouble.of(40));
         CoursePages.CoursePage page = pages.page(collection, course);
         assertThat(before).isEqualTo(10);
         assertThat(page.alone().orElseThrow().day()).isEqualTo(1);
@@ -302,11 +308,11 @@ class CourseFlowTest {
     void whoStoodNearIsPutOnTheRoundWithOnePress_andJoinsTheOutbreak() throws Exception {
         Plant near = growers.plant(collection, grower.stop(), "Barnacle");
         Plant other = growers.plant(collection, grower.stop(), "Whelk");
-        UUID course = start(Style.WASH);
+        CourseId course = start(Style.WASH);
         assertThat(pages.page(collection, course).contacts())
                 .extracting(CoursePages.ContactLine::name)
                 .containsExactlyInAnyOrder("Barnacle", "Whelk");
-        UUID form = UUID.randomUUID();
+        FormKey form = FormKey.fresh();
         assertThat(courses.askContacts(collection, course, form)).isEqualTo(2);
         assertThat(courses.askContacts(collection, course, form)).isZero();
         assertThat(dues.today(collection, LocalDate.now(clock)).looks()).containsOnlyKeys(near.id(), other.id());
@@ -331,12 +337,12 @@ class CourseFlowTest {
     @Test
     void releasedItsCareIsAdjusted_andItsNeighboursToo() throws Exception {
         Plant near = growers.plant(collection, grower.stop(), "Barnacle");
-        UUID course = start(Style.WASH);
-        courses.askContacts(collection, course, UUID.randomUUID());
+        CourseId course = start(Style.WASH);
+        courses.askContacts(collection, course, FormKey.fresh());
         clock.moveDays(90);
         tick(course, Course.Phase.RELEASE, StoredStep.State.DONE);
         assertThat(pages.page(collection, course).state()).startsWith("released");
-        UUID form = UUID.randomUUID();
+        FormKey form = FormKey.fresh();
         mvc.perform(mine(post("/courses/" + course + "/care")).param("form", form.toString()))
                 .andExpect(status().is3xxRedirection());
         mvc.perform(mine(post("/courses/" + course + "/care")).param("form", form.toString()))
@@ -348,9 +354,9 @@ class CourseFlowTest {
 
     @Test
     void anotherGrowersCourseIsNotThere() throws Exception {
-        UUID course = start(Style.WASH);
+        CourseId course = start(Style.WASH);
         Growers.Grower stranger = growers.grower();
-        UUID theirs = stranger.member().collection();
+        CollectionId theirs = stranger.member().collection();
         assertThatThrownBy(() -> pages.page(theirs, course)).isInstanceOf(NotHere.class);
         for (String address : List.of("/courses/" + course, "/cases/" + mites + "/course")) {
             mvc.perform(get(address).with(user(stranger.member()))).andExpect(status().isNotFound());
@@ -380,18 +386,18 @@ class CourseFlowTest {
 
     @Test
     void anOwnLabelIsKept_itsProblemsAreTold_andItMustBeRegisteredBeforeUse() {
-        assertThat(products.keep(collection, UUID.randomUUID(), label("", "a lot", "")))
+        assertThat(products.keep(collection, FormKey.fresh(), label("", "a lot", "")))
                 .containsOnlyKeys("name", "most");
-        assertThat(products.keep(collection, UUID.randomUUID(), label("Quay soap", "15", "")))
+        assertThat(products.keep(collection, FormKey.fresh(), label("Quay soap", "15", "")))
                 .isEmpty();
-        assertThat(products.keep(collection, UUID.randomUUID(), label("quay soap", "15", "")))
+        assertThat(products.keep(collection, FormKey.fresh(), label("quay soap", "15", "")))
                 .containsOnlyKeys("name");
         Plant plant = grower.plant();
         CourseService.Wanted wanted =
                 new CourseService.Wanted(Style.WASH, "spider-mites", false, OptionalDouble.empty());
         assertThat(courses.compose(collection, plant, wanted).weighed())
                 .anySatisfy(one -> assertThat(one.why()).contains("registered where you live"));
-        UUID product = products.list(collection).get(0).id();
+        ProductId product = products.list(collection).get(0).id();
         products.answer(collection, product, true);
         Course course = courses.compose(collection, plant, wanted);
         assertThat(course.steps())

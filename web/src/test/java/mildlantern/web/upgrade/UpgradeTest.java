@@ -22,6 +22,7 @@ import mildlantern.web.LanternTest;
 import mildlantern.web.SecondInstance;
 import mildlantern.web.Visit;
 import mildlantern.web.plant.Plants;
+import mildlantern.web.platform.CollectionId;
 import mildlantern.web.platform.ReadThrough;
 import mildlantern.web.routine.Routine;
 import mildlantern.web.routine.Schedules;
@@ -90,8 +91,9 @@ class UpgradeTest {
                             .query(Integer.class)
                             .single())
                     .isGreaterThan(7);
-            List<UUID> houses =
-                    before.sql("select id from collection").query(UUID.class).list();
+            List<CollectionId> houses = before.sql("select id from collection").query(UUID.class).list().stream()
+                    .map(CollectionId::new)
+                    .toList();
             everyRowIsReadAsItsPagesReadIt(now, houses);
             everyPlantIsWorkedOut(now, houses);
             pagesAreServed(now, before);
@@ -132,15 +134,15 @@ class UpgradeTest {
         return counts;
     }
 
-    private static void everyRowIsReadAsItsPagesReadIt(SecondInstance now, List<UUID> houses) {
+    private static void everyRowIsReadAsItsPagesReadIt(SecondInstance now, List<CollectionId> houses) {
         TransactionTemplate transaction = now.get(TransactionTemplate.class);
         now.all(ReadThrough.class)
                 .forEach(room ->
                         houses.forEach(house -> transaction.executeWithoutResult(status -> room.readThrough(house))));
     }
 
-    private static void everyPlantIsWorkedOut(SecondInstance now, List<UUID> houses) {
-        for (UUID house : houses) {
+    private static void everyPlantIsWorkedOut(SecondInstance now, List<CollectionId> houses) {
+        for (CollectionId house : houses) {
             now.get(Routine.class).refreshAll(house);
             now.get(Plants.class)
                     .plants(house)
@@ -176,9 +178,10 @@ class UpgradeTest {
     }
 
     private static void measuredIsToldFromTyped(SecondInstance now, JdbcClient database) {
-        UUID house = database.sql("select collection_id from public.member where sign_in = 'keeper'")
-                .query(UUID.class)
-                .single();
+        CollectionId house =
+                new CollectionId(database.sql("select collection_id from public.member where sign_in = 'keeper'")
+                        .query(UUID.class)
+                        .single());
         now.get(Stops.class).walk(house).forEach(stop -> {
             assertThat(stop.humidityPercent())
                     .as("nobody typed it at " + stop.name())

@@ -1,4 +1,4 @@
-package mildlantern.web.platform;
+package mildlantern.web.edge;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
@@ -25,6 +25,7 @@ import mildlantern.web.Growers;
 import mildlantern.web.LanternTest;
 import mildlantern.web.Visit;
 import mildlantern.web.casework.CaseService;
+import mildlantern.web.platform.CaseId;
 import org.hamcrest.Matchers;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -58,7 +59,7 @@ class BordersTest {
 
     private Growers.Grower mine;
     private Growers.Grower theirs;
-    private UUID myCase;
+    private CaseId myCase;
 
     @BeforeEach
     void twoGrowers() {
@@ -82,7 +83,7 @@ class BordersTest {
                         .with(csrf()))
                 .andExpect(status().is3xxRedirection());
         return jdbc.sql("select id from photo where plant_id = ?")
-                .param(grower.plant().id())
+                .param(grower.plant().id().value())
                 .query(UUID.class)
                 .single();
     }
@@ -168,7 +169,7 @@ class BordersTest {
                         .param("stop", mine.stop().id().toString()))
                 .andExpect(status().isNotFound());
         assertThat(jdbc.sql("select count(*) from case_answer where case_id = ?")
-                        .param(myCase)
+                        .param(myCase.value())
                         .query(Integer.class)
                         .single())
                 .isZero();
@@ -341,7 +342,7 @@ class BordersTest {
                     .andExpect(status().is3xxRedirection());
         }
         assertThat(jdbc.sql("select count(*) from happening where plant_id = ?")
-                        .param(mine.plant().id())
+                        .param(mine.plant().id().value())
                         .query(Integer.class)
                         .single())
                 .isEqualTo(1);

@@ -1,4 +1,4 @@
-package mildlantern.web.platform;
+package mildlantern.web.edge;
 
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
@@ -7,6 +7,8 @@ import java.sql.SQLException;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import mildlantern.web.platform.NotHere;
+import mildlantern.web.platform.StaleVersion;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;

@@ -1,4 +1,4 @@
-package mildlantern.web.platform;
+package mildlantern.web.edge;
 
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;

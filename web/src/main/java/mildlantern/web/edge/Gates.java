@@ -1,4 +1,4 @@
-package mildlantern.web.platform;
+package mildlantern.web.edge;
 
 import java.util.concurrent.Semaphore;
 import org.springframework.stereotype.Component;

@@ -1,4 +1,4 @@
-package mildlantern.web.platform;
+package mildlantern.web.edge;
 
 import static org.assertj.core.api.Assertions.assertThat;
 

@@ -1,4 +1,4 @@
-package mildlantern.web.platform;
+package mildlantern.web.edge;
 
 import java.time.Duration;
 import java.util.List;

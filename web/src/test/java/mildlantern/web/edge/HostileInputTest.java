@@ -1,4 +1,4 @@
-package mildlantern.web.platform;
+package mildlantern.web.edge;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -181,7 +181,7 @@ class HostileInputTest {
         });
         assertThat(answers).containsOnly(200);
         assertThat(jdbc.sql("select count(*) from raw_reading where collection_id = ?")
-                        .param(grower.member().collection())
+                        .param(grower.member().collection().value())
                         .query(Integer.class)
                         .single())
                 .isEqualTo(64);
@@ -570,7 +570,7 @@ class HostileInputTest {
                 .params(
                         "=HYPERLINK(\"http://elsewhere\")",
                         "@SUM(1)",
-                        grower.plant().id())
+                        grower.plant().id().value())
                 .update();
         String plants = visit.send(visit.to("/exchange/plants.csv").build()).body();
         assertThat(plants).contains("'=HYPERLINK").contains("'@SUM").doesNotContain(",=HYPERLINK", ",@SUM");

@@ -1,0 +1,25 @@
+package mildlantern.web.platform;
+
+import java.util.UUID;
+
+/** Which house, that is: whose collection. Every stored row belongs to one. */
+public record CollectionId(UUID value) {
+    /** A new one that no other has. */
+    public static CollectionId fresh() {
+        return new CollectionId(UUID.randomUUID());
+    }
+
+    /**
+     * Reads an id as {@link #toString} writes it.
+     *
+     * @throws IllegalArgumentException if it is none
+     */
+    public static CollectionId of(String text) {
+        return new CollectionId(UUID.fromString(text));
+    }
+
+    @Override
+    public String toString() {
+        return value.toString();
+    }
+}

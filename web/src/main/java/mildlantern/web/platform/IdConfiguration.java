@@ -1,0 +1,49 @@
+package mildlantern.web.platform;
+
+import java.util.function.Function;
+import mildlantern.place.StopId;
+import mildlantern.plant.PlantId;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.format.FormatterRegistry;
+import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
+import tools.jackson.core.JsonParser;
+import tools.jackson.databind.DeserializationContext;
+import tools.jackson.databind.JacksonModule;
+import tools.jackson.databind.deser.std.StdDeserializer;
+import tools.jackson.databind.module.SimpleModule;
+import tools.jackson.databind.ser.std.ToStringSerializer;
+
+/** Ids stand in addresses, forms and JSON as the bare number that they hold. */
+@Configuration(proxyBeanMethods = false)
+class IdConfiguration implements WebMvcConfigurer {
+    @Override
+    public void addFormatters(FormatterRegistry registry) {
+        registry.addConverter(new IdsInText());
+    }
+
+    @Bean
+    static JacksonModule idsInJson() {
+        SimpleModule module = new SimpleModule("ids");
+        add(module, PlantId.class, PlantId::of);
+        add(module, StopId.class, StopId::of);
+        add(module, CollectionId.class, CollectionId::of);
+        add(module, CaseId.class, CaseId::of);
+        add(module, CourseId.class, CourseId::of);
+        add(module, EntryId.class, EntryId::of);
+        add(module, BatchId.class, BatchId::of);
+        add(module, FormKey.class, FormKey::of);
+        add(module, TaskId.class, TaskId::of);
+        return module;
+    }
+
+    private static <T> void add(SimpleModule module, Class<T> type, Function<String, T> reading) {
+        module.addSerializer(type, ToStringSerializer.instance);
+        module.addDeserializer(type, new StdDeserializer<>(type) {
+            @Override
+            public T deserialize(JsonParser parser, DeserializationContext context) {
+                return reading.apply(parser.getString());
+            }
+        });
+    }
+}
