@@ -2,6 +2,7 @@ package mildlantern.water;
 
 import java.util.OptionalDouble;
 import mildlantern.plant.Medium;
+import mildlantern.plant.PotKind;
 import mildlantern.plant.Profile;
 import mildlantern.quantity.Limits;
 
@@ -19,7 +20,7 @@ import mildlantern.quantity.Limits;
  */
 public record PotOfPlant(
         Profile profile,
-        Wall wall,
+        PotKind wall,
         double diameterCm,
         OptionalDouble heightCm,
         Medium medium,

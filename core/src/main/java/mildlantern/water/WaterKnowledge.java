@@ -16,6 +16,7 @@ import mildlantern.plant.Dryness;
 import mildlantern.plant.GrowthForm;
 import mildlantern.plant.Medium;
 import mildlantern.plant.PlantKnowledge;
+import mildlantern.plant.PotKind;
 import mildlantern.plant.Profile;
 import mildlantern.plant.Season;
 import mildlantern.quantity.DailyLight;
@@ -61,7 +62,7 @@ public final class WaterKnowledge {
     private final double usualCelsius;
     private final double usualHumidity;
     private final Set<String> nightPores;
-    private final Map<Wall, Double> heights;
+    private final Map<PotKind, Double> heights;
     private final Map<GrowthForm, Double> leafArea;
     private final Map<LeafClass, Double> leafClass;
     private final Daylight daylight;
@@ -94,7 +95,7 @@ public final class WaterKnowledge {
         usable = file.number("usable", 0.1, 1);
         taper = file.at("pot").number("taper", 0.3, 1);
         fill = file.at("pot").number("fill", 0.3, 1);
-        heights = byConstant(Wall.class, file.at("pot").at("height"), 0.05, 3);
+        heights = byConstant(PotKind.class, file.at("pot").at("height"), 0.05, 3);
         rate = file.number("rate", 0.001, 1);
         nightRate = file.number("night-rate", 0.01, 1);
         nightPores = Set.copyOf(kinds(file));
@@ -214,7 +215,7 @@ public final class WaterKnowledge {
         boolean night = nightPores.contains(of.profile().nearest());
         double leaf = leafSquareCm(of);
         // A wall dries as walls do, whatever the kind: it follows the plant's own factor, but not that of its kind.
-        double walls = of.wall() == Wall.CLAY
+        double walls = of.wall() == PotKind.CLAY
                 ? Math.PI * of.diameterCm() * height * taper * wallRate / Math.exp(usualLogFactor(of.profile()))
                 : 0;
         Wanted want = bog ? new Wanted(1, 0) : of(wanted, of.profile().dryness());
@@ -271,7 +272,7 @@ public final class WaterKnowledge {
         boolean tray = profile.form() == GrowthForm.BONSAI;
         return pot(new PotOfPlant(
                 profile,
-                tray ? Wall.TRAY : Wall.PLASTIC,
+                tray ? PotKind.TRAY : PotKind.PLASTIC,
                 tray ? USUAL_TRAY_CM : USUAL_POT_CM,
                 OptionalDouble.empty(),
                 medium,

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.OptionalDouble;
 import mildlantern.Tries;
 import mildlantern.plant.Dryness;
+import mildlantern.plant.PotKind;
 import mildlantern.quantity.DailyLight;
 import mildlantern.quantity.VapourPressureDeficit;
 import org.junit.jupiter.api.Test;
@@ -34,8 +35,8 @@ class PotWaterTest {
 
     @Test
     void unglazedClayLosesThroughItsWall() {
-        PotWater plastic = Pots.WATER.pot(Pots.plant("peace-lily", Wall.PLASTIC, 14, "peat-mix"));
-        PotWater clay = Pots.WATER.pot(Pots.plant("peace-lily", Wall.CLAY, 14, "peat-mix"));
+        PotWater plastic = Pots.WATER.pot(Pots.plant("peace-lily", PotKind.PLASTIC, 14, "peat-mix"));
+        PotWater clay = Pots.WATER.pot(Pots.plant("peace-lily", PotKind.CLAY, 14, "peat-mix"));
         // The wall: pi x 14 x 12.6 x 0.78 = 432.3 cm², at 0.03 mL, whatever the kind's usual factor.
         double usual = Math.exp(Pots.WATER.usualLogFactor(Pots.peaceLily().profile()));
         assertThat(clay.lossPerDay(clay.capacityMl(), Pots.GOOD_LIGHT, usual)
@@ -51,13 +52,13 @@ class PotWaterTest {
     }
 
     private static double leafLoss(String profile) {
-        PotWater pot = Pots.WATER.pot(Pots.plant(profile, Wall.PLASTIC, 12, "bark"));
+        PotWater pot = Pots.WATER.pot(Pots.plant(profile, PotKind.PLASTIC, 12, "bark"));
         return pot.pull(Pots.GOOD_LIGHT).leafMl();
     }
 
     @Test
     void aBogTrayLastsAsLongAsItsWaterDividedByTheLoss() {
-        PotWater pot = Pots.WATER.pot(Pots.plant("sarracenia", Wall.PLASTIC, 12, "peat-perlite"));
+        PotWater pot = Pots.WATER.pot(Pots.plant("sarracenia", PotKind.PLASTIC, 12, "peat-perlite"));
         assertThat(pot.reservoirMl()).isCloseTo(Math.PI * 36 * 1.3 * 2, within(0.01));
         double loss = pot.lossPerDay(pot.capacityMl(), Pots.GOOD_LIGHT, 1);
         assertThat(pot.daysToDry(pot.topMl(), Pots.GOOD_LIGHT, 1)).isCloseTo(pot.reservoirMl() / loss, within(0.01));
@@ -98,7 +99,7 @@ class PotWaterTest {
             @Tries.Between(min = 0, max = 80) double light,
             @Tries.Between(min = 0.05, max = 20) double factor,
             @Tries.Between(min = 0, max = 3000) double poured) {
-        PotWater pot = Pots.WATER.pot(Pots.plant("boston-fern", Wall.CLAY, diameter, "peat-mix"));
+        PotWater pot = Pots.WATER.pot(Pots.plant("boston-fern", PotKind.CLAY, diameter, "peat-mix"));
         Climate climate = new Climate(new VapourPressureDeficit(kilopascal), new DailyLight(light));
         double water = 0;
         double in = 0;

@@ -3,6 +3,7 @@ package mildlantern.water;
 import java.util.OptionalDouble;
 import mildlantern.plant.Brightness;
 import mildlantern.plant.PlantKnowledge;
+import mildlantern.plant.PotKind;
 import mildlantern.plant.Season;
 import mildlantern.quantity.DailyLight;
 import mildlantern.quantity.VapourPressureDeficit;
@@ -17,7 +18,7 @@ final class Pots {
 
     private Pots() {}
 
-    static PotOfPlant plant(String profile, Wall wall, double diameterCm, String medium) {
+    static PotOfPlant plant(String profile, PotKind wall, double diameterCm, String medium) {
         return new PotOfPlant(
                 PLANTS.profile(profile).orElseThrow(),
                 wall,
@@ -29,6 +30,6 @@ final class Pots {
     }
 
     static PotOfPlant peaceLily() {
-        return plant("peace-lily", Wall.PLASTIC, 15, "peat-mix");
+        return plant("peace-lily", PotKind.PLASTIC, 15, "peat-mix");
     }
 }

@@ -15,6 +15,7 @@ import mildlantern.log.LogEntry.Felt;
 import mildlantern.log.LogEntry.Way;
 import mildlantern.log.LogEntry.Wetness;
 import mildlantern.log.Logged;
+import mildlantern.plant.PotKind;
 import org.junit.jupiter.api.Test;
 
 class WaterStoryTest {
@@ -40,7 +41,7 @@ class WaterStoryTest {
 
     @Test
     void aCactusThatHasStoodDryForItsDaysWantsWater_whateverElseIsWrittenOfIt() {
-        PotOfPlant cactus = Pots.plant("cactus", Wall.CLAY, 12, "mineral");
+        PotOfPlant cactus = Pots.plant("cactus", PotKind.CLAY, 12, "mineral");
         WaterOutlook neglected = STORY.tell(cactus, List.of(soaked(80)), Optional.empty(), day -> Pots.ROOM, TODAY)
                 .outlook();
         assertThat(neglected.dryLikely()).isNegative();

@@ -106,7 +106,15 @@ class StopPages {
             List<FileRow> files,
             List<String> aside,
             Optional<Year> year,
-            boolean siteSaid) {}
+            boolean siteSaid) {
+        /** What is to be said of all that stands here. */
+        public String misfitsHeading() {
+            if (misfits.isEmpty()) {
+                return fitting == 0 ? "Nothing stands here" : "All that stands here suits the stop";
+            }
+            return misfits.size() == 1 ? "One plant stands badly here" : misfits.size() + " plants stand badly here";
+        }
+    }
 
     /** A span of time that the chart can show. */
     record Span(String words, int days, boolean shown) {}

@@ -4,8 +4,8 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import mildlantern.plant.FeedStrength;
+import mildlantern.plant.PotKind;
 import mildlantern.plant.WaterSource;
-import mildlantern.web.plant.PotKind;
 
 /**
  * The plants of the signal house, a line each: stop, name, kind, pot, its diameter in cm, medium, months in it, water, feed, what can

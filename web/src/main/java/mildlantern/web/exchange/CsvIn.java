@@ -21,6 +21,7 @@ import mildlantern.log.QuickLine;
 import mildlantern.place.StopId;
 import mildlantern.plant.PlantId;
 import mildlantern.plant.PlantKnowledge;
+import mildlantern.plant.PotKind;
 import mildlantern.plant.Profile;
 import mildlantern.plant.WaterSource;
 import mildlantern.web.log.LogBook;
@@ -29,7 +30,7 @@ import mildlantern.web.log.Treatments;
 import mildlantern.web.plant.Kinds;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
-import mildlantern.web.plant.PotKind;
+import mildlantern.web.plant.PotWords;
 import mildlantern.web.platform.BatchId;
 import mildlantern.web.platform.CollectionId;
 import mildlantern.web.platform.FormKey;
@@ -466,7 +467,7 @@ class CsvIn {
                 }
                 Optional<PotKind> pot = Arrays.stream(PotKind.values())
                         .filter(kind -> kind.name().equalsIgnoreCase(text)
-                                || kind.words().equalsIgnoreCase(text))
+                                || PotWords.of(kind).equalsIgnoreCase(text))
                         .findFirst();
                 if (pot.isEmpty()) {
                     wrong(row, "'" + text + "' is no pot; write clay, plastic, tray or mount.");

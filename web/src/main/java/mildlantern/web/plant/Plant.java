@@ -10,6 +10,7 @@ import mildlantern.place.StopId;
 import mildlantern.plant.FeedStrength;
 import mildlantern.plant.GrowthForm;
 import mildlantern.plant.PlantId;
+import mildlantern.plant.PotKind;
 import mildlantern.plant.Stage;
 import mildlantern.plant.WaterSource;
 import mildlantern.water.LeafClass;

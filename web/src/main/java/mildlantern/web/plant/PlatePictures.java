@@ -53,7 +53,7 @@ public class PlatePictures {
         return new PlateSubject(
                 plant.drawnFrom(),
                 plant.form() == null ? profile.form() : plant.form(),
-                PlateSubject.Vessel.valueOf(plant.potKind().name()),
+                plant.potKind(),
                 plant.medium(),
                 plant.leaves(),
                 plant.growths(),

@@ -33,6 +33,7 @@ import mildlantern.web.plant.CareEntry;
 import mildlantern.web.plant.CareSheets;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
+import mildlantern.web.plant.PotWords;
 import mildlantern.web.plant.Standing;
 import mildlantern.web.plant.Troubles;
 import mildlantern.web.platform.CollectionId;
@@ -204,7 +205,7 @@ class PlantPages {
         Optional.ofNullable(plant.accession()).ifPresent(number -> fact(facts, "Number", number));
         String pot = Stream.of(
                         plant.potDiameterCm() == null ? "" : Limits.plain(plant.potDiameterCm()) + " cm",
-                        plant.potKind().words(),
+                        PotWords.of(plant.potKind()),
                         Boolean.TRUE.equals(plant.outerPot()) ? "in an outer pot" : "",
                         plant.reservoirMl() > 0 ? "reservoir " + Limits.plain(plant.reservoirMl()) + " mL" : "")
                 .filter(text -> !text.isEmpty())

@@ -2,6 +2,7 @@ package mildlantern.web.plate;
 
 import java.util.Random;
 import mildlantern.plant.GrowthForm;
+import mildlantern.plant.PotKind;
 import mildlantern.web.platform.SvgNumbers;
 
 /**
@@ -25,8 +26,8 @@ public final class AboveDrawer {
         Random random = new Random(subject.id().value().getMostSignificantBits()
                 ^ subject.id().value().getLeastSignificantBits());
         StringBuilder svg = new StringBuilder();
-        boolean clay = subject.vessel() == PlateSubject.Vessel.CLAY;
-        double squeeze = subject.vessel() == PlateSubject.Vessel.TRAY ? 0.7 : 1;
+        boolean clay = subject.vessel() == PotKind.CLAY;
+        double squeeze = subject.vessel() == PotKind.TRAY ? 0.7 : 1;
         SvgNumbers.tenths(svg.append("<ellipse rx=\""), radius);
         SvgNumbers.tenths(svg.append("\" ry=\""), radius * squeeze);
         svg.append("\" fill=\"")

@@ -2,6 +2,7 @@ package mildlantern.web.plate;
 
 import mildlantern.plant.GrowthForm;
 import mildlantern.plant.PlantId;
+import mildlantern.plant.PotKind;
 
 /**
  * What a plate needs to know of a plant.
@@ -19,19 +20,10 @@ import mildlantern.plant.PlantId;
 public record PlateSubject(
         PlantId id,
         GrowthForm form,
-        Vessel vessel,
+        PotKind vessel,
         String medium,
         int leaves,
         int growths,
         int offsets,
         int flowers,
-        int buds) {
-
-    /** What a plant stands in, as drawn. */
-    public enum Vessel {
-        CLAY,
-        PLASTIC,
-        TRAY,
-        MOUNT
-    }
-}
+        int buds) {}

@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.Random;
 import java.util.function.Consumer;
 import mildlantern.diagnosis.Part;
-import mildlantern.web.plate.PlateSubject.Vessel;
+import mildlantern.plant.PotKind;
 
 /** A sheet in the making: what all figures share, the pot, the medium, the ground, and the list of layers. */
 final class Sheet {
@@ -85,7 +85,7 @@ final class Sheet {
     }
 
     private void vessel(double top, double width, double height) {
-        boolean clay = subject.vessel() == Vessel.CLAY;
+        boolean clay = subject.vessel() == PotKind.CLAY;
         layer(
                 Part.POT,
                 pen -> {
@@ -197,7 +197,7 @@ final class Sheet {
     }
 
     boolean mounted() {
-        return subject.vessel() == Vessel.MOUNT;
+        return subject.vessel() == PotKind.MOUNT;
     }
 
     /** The medium as it shows at the top of the pot: chips of bark, moss, grit or soil. */

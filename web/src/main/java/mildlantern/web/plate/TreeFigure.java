@@ -3,13 +3,14 @@ package mildlantern.web.plate;
 import java.util.ArrayList;
 import java.util.List;
 import mildlantern.diagnosis.Part;
+import mildlantern.plant.PotKind;
 
 /** A small tree with a tapering trunk, limbs and clouds of leaves, in a tray or a pot. */
 final class TreeFigure {
     private TreeFigure() {}
 
     static void draw(Sheet sheet) {
-        boolean tray = sheet.subject.vessel() == PlateSubject.Vessel.TRAY;
+        boolean tray = sheet.subject.vessel() == PotKind.TRAY;
         double base = tray ? 338 : 312;
         if (tray) {
             sheet.tray(base, 204, 36);

@@ -21,7 +21,6 @@ import mildlantern.plant.Season;
 import mildlantern.water.Climate;
 import mildlantern.water.ClimateOfDay;
 import mildlantern.water.PotOfPlant;
-import mildlantern.water.Wall;
 import mildlantern.water.WaterKnowledge;
 import mildlantern.water.WaterStory;
 import mildlantern.web.log.LogRow;
@@ -136,7 +135,7 @@ public class WaterBook {
                 .orElseGet(() -> knowledge.medium(profile.media().get(0)).orElseThrow());
         return new PotOfPlant(
                 profile,
-                Wall.valueOf(plant.potKind().name()),
+                plant.potKind(),
                 plant.acrossCm(),
                 Maybe.number(plant.potHeightCm()),
                 medium,

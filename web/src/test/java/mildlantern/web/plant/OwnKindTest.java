@@ -15,6 +15,7 @@ import mildlantern.diagnosis.Differential;
 import mildlantern.diagnosis.Evidence;
 import mildlantern.plant.PlantId;
 import mildlantern.plant.PlantRecord;
+import mildlantern.plant.PotKind;
 import mildlantern.plant.Profile;
 import mildlantern.web.Growers;
 import mildlantern.web.LanternTest;

@@ -15,9 +15,9 @@ import mildlantern.plant.GrowthForm;
 import mildlantern.plant.PlantId;
 import mildlantern.plant.PlantKnowledge;
 import mildlantern.plant.PlantRecord;
+import mildlantern.plant.PotKind;
 import mildlantern.plant.Profile;
 import mildlantern.treatment.Trials;
-import mildlantern.web.plate.PlateSubject.Vessel;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -32,8 +32,9 @@ class FiguresTest {
     private static final double OVER_THE_EDGE = 24;
 
     private static Plate draw(GrowthForm form, int leaves, int growths, int offsets, int flowers, int buds) {
-        Vessel vessel =
-                form == GrowthForm.AIR_PLANT ? Vessel.MOUNT : form == GrowthForm.BONSAI ? Vessel.TRAY : Vessel.PLASTIC;
+        PotKind vessel = form == GrowthForm.AIR_PLANT
+                ? PotKind.MOUNT
+                : form == GrowthForm.BONSAI ? PotKind.TRAY : PotKind.PLASTIC;
         return PlateDrawer.draw(
                 new PlateSubject(PLANT, form, vessel, "peat-mix", leaves, growths, offsets, flowers, buds));
     }
@@ -148,7 +149,7 @@ class FiguresTest {
     void noTwoFormsLookAlike() {
         Set<String> pictures = new HashSet<>();
         for (GrowthForm form : GrowthForm.values()) {
-            pictures.add(PlateDrawer.draw(new PlateSubject(PLANT, form, Vessel.CLAY, "bark", 8, 4, 1, 2, 1))
+            pictures.add(PlateDrawer.draw(new PlateSubject(PLANT, form, PotKind.CLAY, "bark", 8, 4, 1, 2, 1))
                     .picture());
         }
         assertThat(pictures).hasSize(GrowthForm.values().length);

@@ -8,7 +8,7 @@ import java.util.UUID;
 import mildlantern.diagnosis.Part;
 import mildlantern.plant.GrowthForm;
 import mildlantern.plant.PlantId;
-import mildlantern.web.plate.PlateSubject.Vessel;
+import mildlantern.plant.PotKind;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -88,6 +88,6 @@ class PlateDrawerTest {
     }
 
     private static PlateSubject subject(GrowthForm form, int leaves, int growths, int offsets, int flowers) {
-        return new PlateSubject(PLANT, form, Vessel.CLAY, "bark", leaves, growths, offsets, flowers, 0);
+        return new PlateSubject(PLANT, form, PotKind.CLAY, "bark", leaves, growths, offsets, flowers, 0);
     }
 }
