@@ -11,6 +11,21 @@ import mildlantern.quantity.Limits;
 
 /** One thing that was done to a plant or seen on it. Each kind says only what it can say. */
 public sealed interface LogEntry {
+    /** Which of the things it is that a log can note. */
+    LogKind kind();
+
+    /** An entry of which is known that it happened, and nothing more. */
+    static LogEntry bare(EventKind event) {
+        return switch (event) {
+            case MOVED -> new Moved(Optional.empty(), Optional.empty(), OptionalDouble.empty(), OptionalDouble.empty());
+            case REPOTTED -> new Repotted(OptionalDouble.empty(), Optional.empty());
+            case FED -> new Fed(Optional.empty(), OptionalDouble.empty());
+            case SPRAYED -> new Treated(Optional.empty(), Optional.empty(), Optional.empty());
+            case ACQUIRED, BROUGHT_IN, PUT_OUT, CHILLED, FORCED_FLOWERING, SHADE_LOST, AWAY ->
+                new Befell(event, OptionalDouble.empty(), OptionalDouble.empty());
+        };
+    }
+
     /** How water came to the roots. */
     enum Way {
         ABOVE,
@@ -69,12 +84,22 @@ public sealed interface LogEntry {
         public static Watered of(int ml) {
             return new Watered(OptionalInt.of(ml), Optional.empty(), Way.ABOVE, Optional.empty());
         }
+
+        @Override
+        public LogKind kind() {
+            return LogKind.WATERED;
+        }
     }
 
     /** Probed at three depths; a finger is a probe that says the same for all. */
     record Probed(Wetness top, Wetness middle, Wetness bottom) implements LogEntry {
         public static Probed all(Wetness wetness) {
             return new Probed(wetness, wetness, wetness);
+        }
+
+        @Override
+        public LogKind kind() {
+            return LogKind.PROBED;
         }
     }
 
@@ -88,6 +113,11 @@ public sealed interface LogEntry {
         public Weighed {
             Limits.require("weight", grams, 1, 200_000, "g");
         }
+
+        @Override
+        public LogKind kind() {
+            return LogKind.WEIGHED;
+        }
     }
 
     /**
@@ -99,6 +129,11 @@ public sealed interface LogEntry {
     record Fed(Optional<String> product, OptionalDouble mgNitrogen) implements LogEntry {
         public Fed {
             mgNitrogen.ifPresent(mg -> Limits.require("strength", mg, 0, 2000, "mg nitrogen per litre"));
+        }
+
+        @Override
+        public LogKind kind() {
+            return LogKind.FED;
         }
     }
 
@@ -112,6 +147,11 @@ public sealed interface LogEntry {
         public TrapFed {
             mgNitrogen.ifPresent(mg -> Limits.require("strength", mg, 0, 2000, "mg nitrogen per litre"));
         }
+
+        @Override
+        public LogKind kind() {
+            return LogKind.TRAP_FED;
+        }
     }
 
     /**
@@ -124,6 +164,11 @@ public sealed interface LogEntry {
         public Granules {
             Limits.require("granules", grams, 0.01, 5000, "g");
         }
+
+        @Override
+        public LogKind kind() {
+            return LogKind.GRANULES;
+        }
     }
 
     /**
@@ -134,6 +179,11 @@ public sealed interface LogEntry {
     record NewLeaf(double lengthCm) implements LogEntry {
         public NewLeaf {
             Limits.require("length of the leaf", lengthCm, 0.1, 300, "cm");
+        }
+
+        @Override
+        public LogKind kind() {
+            return LogKind.NEW_LEAF;
         }
     }
 
@@ -147,6 +197,11 @@ public sealed interface LogEntry {
         public Repotted {
             diameterCm.ifPresent(cm -> Limits.require("pot diameter", cm, 2, 200, "cm"));
         }
+
+        @Override
+        public LogKind kind() {
+            return LogKind.REPOTTED;
+        }
     }
 
     /**
@@ -158,10 +213,20 @@ public sealed interface LogEntry {
      * @param lightRatio new light over old, above 0
      */
     record Moved(Optional<StopId> from, Optional<StopId> to, OptionalDouble temperatureStep, OptionalDouble lightRatio)
-            implements LogEntry {}
+            implements LogEntry {
+        @Override
+        public LogKind kind() {
+            return LogKind.MOVED;
+        }
+    }
 
     /** Something that befell it: came here, was chilled, was left alone. */
-    record Befell(EventKind kind, OptionalDouble temperatureStep, OptionalDouble lightRatio) implements LogEntry {}
+    record Befell(EventKind event, OptionalDouble temperatureStep, OptionalDouble lightRatio) implements LogEntry {
+        @Override
+        public LogKind kind() {
+            return LogKind.of(event);
+        }
+    }
 
     /**
      * Treated against a pest or disease.
@@ -175,16 +240,36 @@ public sealed interface LogEntry {
         public static Treated with(SprayKind kind) {
             return new Treated(Optional.of(kind), Optional.empty(), Optional.empty());
         }
+
+        @Override
+        public LogKind kind() {
+            return LogKind.SPRAYED;
+        }
     }
 
     /** Pruned or trimmed. */
-    record Pruned() implements LogEntry {}
+    record Pruned() implements LogEntry {
+        @Override
+        public LogKind kind() {
+            return LogKind.PRUNED;
+        }
+    }
 
     /** The water was tipped out of its cup. */
-    record CupEmptied() implements LogEntry {}
+    record CupEmptied() implements LogEntry {
+        @Override
+        public LogKind kind() {
+            return LogKind.CUP_EMPTIED;
+        }
+    }
 
     /** Looked at, nothing amiss. */
-    record Looked() implements LogEntry {}
+    record Looked() implements LogEntry {
+        @Override
+        public LogKind kind() {
+            return LogKind.LOOKED;
+        }
+    }
 
     /**
      * Counted.
@@ -195,14 +280,86 @@ public sealed interface LogEntry {
         public Count {
             Limits.require("count", number, 0, 1_000_000, "");
         }
+
+        @Override
+        public LogKind kind() {
+            return LogKind.COUNTED;
+        }
     }
 
     /** The first flower opened, or the last one went. */
-    record Bloom(boolean opened) implements LogEntry {}
+    record Bloom(boolean opened) implements LogEntry {
+        @Override
+        public LogKind kind() {
+            return opened ? LogKind.BLOOM_OPENED : LogKind.BLOOM_ENDED;
+        }
+    }
 
     /** A few words, and nothing else. */
-    record Noted() implements LogEntry {}
+    record Noted() implements LogEntry {
+        @Override
+        public LogKind kind() {
+            return LogKind.NOTED;
+        }
+    }
 
     /** Put off on the round; the reason stands in the entry's words. */
-    record PutOff() implements LogEntry {}
+    record PutOff() implements LogEntry {
+        @Override
+        public LogKind kind() {
+            return LogKind.PUT_OFF;
+        }
+    }
+
+    /** A photo was taken. */
+    record Photographed() implements LogEntry {
+        @Override
+        public LogKind kind() {
+            return LogKind.PHOTO;
+        }
+    }
+
+    /** Its pot was shifted on its stop. */
+    record Shifted() implements LogEntry {
+        @Override
+        public LogKind kind() {
+            return LogKind.SHIFTED;
+        }
+    }
+
+    /** It was split into several; how many, stands in the entry's words. */
+    record Split() implements LogEntry {
+        @Override
+        public LogKind kind() {
+            return LogKind.SPLIT;
+        }
+    }
+
+    /** New plants were made of it while it stayed whole. */
+    record Propagated() implements LogEntry {
+        @Override
+        public LogKind kind() {
+            return LogKind.PROPAGATED;
+        }
+    }
+
+    /**
+     * It is no longer kept; why, stands in the entry's words.
+     *
+     * @param lost whether it died, and was not given away
+     */
+    record Ended(boolean lost) implements LogEntry {
+        @Override
+        public LogKind kind() {
+            return lost ? LogKind.LOST : LogKind.RETIRED;
+        }
+    }
+
+    /** An earlier entry was taken back. */
+    record TakenBack() implements LogEntry {
+        @Override
+        public LogKind kind() {
+            return LogKind.UNDONE;
+        }
+    }
 }

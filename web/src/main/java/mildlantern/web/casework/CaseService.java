@@ -10,13 +10,14 @@ import mildlantern.diagnosis.Diagnosis;
 import mildlantern.diagnosis.Disorder;
 import mildlantern.diagnosis.Finding;
 import mildlantern.diagnosis.Part;
+import mildlantern.log.LogKind;
 import mildlantern.place.StopId;
 import mildlantern.plant.PlantId;
 import mildlantern.treatment.CareSetting;
 import mildlantern.treatment.SideBySide;
 import mildlantern.treatment.Trial;
 import mildlantern.treatment.Trials;
-import mildlantern.web.log.LogKind;
+import mildlantern.web.log.LogWords;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
 import mildlantern.web.platform.CaseId;
@@ -226,9 +227,9 @@ public class CaseService {
             CaseRecall.Answer answer) {
         TroubleCase troubleCase = book.find(collection, caseId);
         if (forms.firstTime(collection, form)) {
-            current(troubleCase, version, kind.words());
+            current(troubleCase, version, LogWords.of(kind));
             if (troubleCase.state() != TroubleCase.State.LOOKING) {
-                throw movedOn(troubleCase, kind.words());
+                throw movedOn(troubleCase, LogWords.of(kind));
             }
             writer.recall(collection, caseId, kind, answer, LocalDate.now(clock));
         }

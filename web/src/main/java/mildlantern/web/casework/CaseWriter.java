@@ -14,9 +14,9 @@ import mildlantern.diagnosis.Comparison;
 import mildlantern.diagnosis.Differential;
 import mildlantern.diagnosis.Disorder;
 import mildlantern.diagnosis.Part;
+import mildlantern.log.LogKind;
 import mildlantern.treatment.CareSetting;
 import mildlantern.treatment.Trial;
-import mildlantern.web.log.LogKind;
 import mildlantern.web.plant.CareEntry;
 import mildlantern.web.plant.CareSheets;
 import mildlantern.web.plant.Plant;
@@ -200,7 +200,7 @@ public class CaseWriter {
                 ? DAYS_AGO_THIS_WEEK
                 : answer == CaseRecall.Answer.MONTH ? DAYS_AGO_THIS_MONTH : 0;
         if (daysAgo > 0) {
-            logBook.remember(collection, troubleCase.plant(), kind, day.minusDays(daysAgo));
+            logBook.remember(collection, troubleCase.plant(), kind.event().orElseThrow(), day.minusDays(daysAgo));
             keepOpinion(troubleCase, null, null, day);
         }
     }

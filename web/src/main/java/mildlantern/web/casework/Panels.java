@@ -13,12 +13,14 @@ import mildlantern.diagnosis.Finding;
 import mildlantern.diagnosis.FindingSearch;
 import mildlantern.diagnosis.Part;
 import mildlantern.knowledge.Words;
+import mildlantern.log.LogEntry;
+import mildlantern.log.LogKind;
 import mildlantern.plant.PlantRecord;
 import mildlantern.quantity.Limits;
 import mildlantern.round.RoundPlanner;
 import mildlantern.web.log.LogBook;
-import mildlantern.web.log.LogKind;
-import mildlantern.web.log.LogRow;
+import mildlantern.web.log.LogLine;
+import mildlantern.web.log.LogWords;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plate.Plate;
 import mildlantern.web.platform.FormKey;
@@ -153,7 +155,7 @@ class Panels {
         recalls.of(troubleCase.collection(), troubleCase.id())
                 .forEach(recall -> said.put(recall.kind(), recall.answer()));
         LocalDate today = LocalDate.now(clock);
-        Map<LogKind, LogRow> lately = new LinkedHashMap<>();
+        Map<LogKind, LogLine> lately = new LinkedHashMap<>();
         logBook.entries(plant).stream()
                 .filter(happening -> ChronoUnit.DAYS.between(happening.onDay(), today) <= LATELY_DAYS)
                 .forEach(happening -> lately.putIfAbsent(happening.kind(), happening));
@@ -164,7 +166,7 @@ class Panels {
     }
 
     private static CaseViews.RecallRow recall(
-            LogKind kind, Optional<LogRow> known, Optional<CaseRecall.Answer> said, LocalDate today) {
+            LogKind kind, Optional<LogLine> known, Optional<CaseRecall.Answer> said, LocalDate today) {
         List<CaseViews.Choice> choices = new ArrayList<>();
         if (known.isPresent()) {
             choices.add(choice(CaseRecall.Answer.RIGHT, "that is right", "s", said));
@@ -175,7 +177,7 @@ class Panels {
             choices.add(choice(CaseRecall.Answer.NO, "no", "n", said));
         }
         return new CaseViews.RecallRow(
-                kind.name(), FormKey.fresh(), kind.words(), known.map(it -> known(it, today)), choices);
+                kind.name(), FormKey.fresh(), LogWords.of(kind), known.map(it -> known(it, today)), choices);
     }
 
     private static CaseViews.Choice choice(
@@ -184,14 +186,18 @@ class Panels {
                 answer.name(), words, words, key, said.filter(answer::equals).isPresent());
     }
 
-    private static String known(LogRow happening, LocalDate today) {
+    private static String known(LogLine happening, LocalDate today) {
         List<String> parts = new ArrayList<>();
         parts.add(RoundPlanner.ago(ChronoUnit.DAYS.between(happening.onDay(), today)));
-        Optional.ofNullable(happening.temperatureStep())
-                .ifPresent(step -> parts.add((step > 0 ? "+" : "−") + Limits.plain(Math.abs(step)) + " °C"));
-        Optional.ofNullable(happening.lightRatio())
-                .ifPresent(ratio -> parts.add("to " + Limits.plain(ratio) + " times the light"));
-        Optional.ofNullable(happening.detail()).filter(text -> !text.isBlank()).ifPresent(parts::add);
+        happening.as(LogEntry.Moved.class).ifPresent(move -> {
+            move.temperatureStep().ifPresent(step -> parts.add(LogWords.degrees(step)));
+            move.lightRatio().ifPresent(ratio -> parts.add("to " + Limits.plain(ratio) + " times the light"));
+        });
+        happening.as(LogEntry.Befell.class).ifPresent(befell -> {
+            befell.temperatureStep().ifPresent(step -> parts.add(LogWords.degrees(step)));
+            befell.lightRatio().ifPresent(ratio -> parts.add("to " + Limits.plain(ratio) + " times the light"));
+        });
+        happening.words().filter(text -> !text.isBlank()).ifPresent(parts::add);
         return "the record says: " + String.join(", ", parts);
     }
 }

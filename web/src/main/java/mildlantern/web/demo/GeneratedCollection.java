@@ -10,14 +10,12 @@ import java.time.LocalDate;
 import java.time.OffsetDateTime;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Objects;
 import java.util.OptionalDouble;
 import java.util.Random;
 import java.util.UUID;
 import javax.sql.DataSource;
 import mildlantern.diagnosis.Part;
-import mildlantern.log.LogEntry;
 import mildlantern.log.Logged;
 import mildlantern.place.StopId;
 import mildlantern.plant.Brightness;
@@ -33,6 +31,7 @@ import mildlantern.water.MadeUpHistory;
 import mildlantern.water.WaterKnowledge;
 import mildlantern.web.account.AccountService;
 import mildlantern.web.casework.CaseWriter;
+import mildlantern.web.log.LogBook;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
 import mildlantern.web.platform.CaseId;
@@ -67,6 +66,7 @@ class GeneratedCollection implements ApplicationRunner {
 
     private final LanternSettings settings;
     private final Houses collections;
+    private final LogBook logBook;
     private final Stops allStops;
     private final RecordWriter recordWriter;
     private final Plants plants;
@@ -83,6 +83,7 @@ class GeneratedCollection implements ApplicationRunner {
     GeneratedCollection(
             LanternSettings settings,
             Houses collections,
+            LogBook logBook,
             Stops allStops,
             RecordWriter recordWriter,
             Plants plants,
@@ -98,6 +99,7 @@ class GeneratedCollection implements ApplicationRunner {
         this.settings = settings;
         this.collections = collections;
         this.recordWriter = recordWriter;
+        this.logBook = logBook;
         this.allStops = allStops;
         this.plants = plants;
         this.accounts = accounts;
@@ -208,8 +210,7 @@ class GeneratedCollection implements ApplicationRunner {
             try {
                 var copy = connection.unwrap(PGConnection.class).getCopyAPI();
                 String columns =
-                        "copy happening (id, collection_id, plant_id, kind, on_day, amount_ml, water, way, found, top,"
-                                + " middle, bottom, mg_nitrogen, written_at) from stdin";
+                        "copy happening (id, collection_id, plant_id, kind, on_day, entry, written_at) from stdin";
                 StringBuilder rows = new StringBuilder();
                 for (Plant plant : made) {
                     Profile kind = plants.profile(plant);
@@ -244,45 +245,6 @@ class GeneratedCollection implements ApplicationRunner {
         }
 
         private void row(StringBuilder rows, Plant plant, Logged logged) {
-            String kind;
-            List<String> cells;
-            if (logged.entry() instanceof LogEntry.Watered it) {
-                kind = "WATERED";
-                cells = List.of(
-                        it.ml().isPresent() ? String.valueOf(it.ml().getAsInt()) : "\\N",
-                        it.water().map(Enum::name).orElse("\\N"),
-                        it.way().name(),
-                        it.found().map(Enum::name).orElse("\\N"),
-                        "\\N",
-                        "\\N",
-                        "\\N",
-                        "\\N");
-            } else if (logged.entry() instanceof LogEntry.Probed it) {
-                kind = "PROBED";
-                cells = List.of(
-                        "\\N",
-                        "\\N",
-                        "\\N",
-                        "\\N",
-                        it.top().name(),
-                        it.middle().name(),
-                        it.bottom().name(),
-                        "\\N");
-            } else if (logged.entry() instanceof LogEntry.Fed it) {
-                kind = "FED";
-                cells = List.of(
-                        "\\N",
-                        "\\N",
-                        "\\N",
-                        "\\N",
-                        "\\N",
-                        "\\N",
-                        "\\N",
-                        String.format(Locale.ROOT, "%.1f", it.mgNitrogen().orElse(0)));
-            } else {
-                kind = "LOOKED";
-                cells = List.of("\\N", "\\N", "\\N", "\\N", "\\N", "\\N", "\\N", "\\N");
-            }
             entries++;
             rows.append(new UUID(chance.nextLong(), chance.nextLong()))
                     .append('\t')
@@ -290,11 +252,11 @@ class GeneratedCollection implements ApplicationRunner {
                     .append('\t')
                     .append(plant.id())
                     .append('\t')
-                    .append(kind)
+                    .append(logged.entry().kind())
                     .append('\t')
                     .append(logged.day())
                     .append('\t')
-                    .append(String.join("\t", cells))
+                    .append(logBook.stored(logged.entry()))
                     .append('\t')
                     .append(OffsetDateTime.now(clock))
                     .append('\n');

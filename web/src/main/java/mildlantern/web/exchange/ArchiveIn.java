@@ -322,21 +322,27 @@ class ArchiveIn {
                     node.put(column, preset);
                 }
             });
+            ObjectNode within = json.createObjectNode();
+            if (!table.within().isEmpty()) {
+                node.set(table.within(), within);
+            }
             for (Map.Entry<String, JsonNode> field : row.properties()) {
                 String column = field.getKey();
                 if (column.equals("key")) {
                     continue;
                 }
-                if (!usual.containsKey(column)) {
+                boolean inside = table.fields().contains(column);
+                if (!inside && !usual.containsKey(column) || column.equals(table.within())) {
                     throw new Unreadable("'" + column + "' is no field of " + table.name() + ".");
                 }
                 JsonNode value = field.getValue();
                 boolean refers = table.refs().containsKey(column) || column.equals("batch");
-                node.set(
-                        column,
-                        refers && value.isString()
-                                ? json.getNodeFactory().stringNode(reference(table, column, value.asString()))
-                                : value);
+                (inside ? within : node)
+                        .set(
+                                column,
+                                refers && value.isString()
+                                        ? json.getNodeFactory().stringNode(reference(table, column, value.asString()))
+                                        : value);
             }
             node.put("id", id(row.path("key").asString()).toString());
             node.put("collection_id", collection.toString());

@@ -104,7 +104,7 @@ class ArchiveOut {
             default -> "";
         };
         jdbc.query(
-                "select (to_jsonb(t) - 'collection_id' - 'version'" + left + ")::text from " + table.name()
+                "select (" + table.row() + " - 'collection_id' - 'version'" + left + ")::text from " + table.name()
                         + " t where t.collection_id = ? order by " + table.wholeOrder(),
                 row -> {
                     ObjectNode node = (ObjectNode) json.readTree(row.getString(1));

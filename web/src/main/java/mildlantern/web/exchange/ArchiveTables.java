@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Pattern;
+import mildlantern.web.log.LogBook;
 
 /**
  * What an archive holds: a zip of {@code collection.json} and the photos. Rows are known in it by keys of its own ({@code plant-12}), counted in
@@ -27,13 +28,25 @@ final class ArchiveTables {
      * @param name its name, in the database and in the archive
      * @param prefix of its keys
      * @param order by what its rows are counted; nothing that one database chose
-     * @param refs columns that name rows of other tables, or of its own
+     * @param refs fields that name rows of other tables, or of its own
+     * @param within a column that holds an object, whose fields stand beside the others in the archive; blank for none
+     * @param fields the fields that such an object may have
      */
-    record Table(String name, String prefix, String order, Map<String, String> refs) {
+    record Table(
+            String name, String prefix, String order, Map<String, String> refs, String within, Set<String> fields) {
+        Table(String name, String prefix, String order, Map<String, String> refs) {
+            this(name, prefix, order, refs, "", Set.of());
+        }
+
+        /** A row as one object, in SQL. */
+        String row() {
+            return within.isEmpty() ? "to_jsonb(t)" : "(to_jsonb(t) - '" + within + "' || t." + within + ")";
+        }
+
         /** The order, down to rows that are alike but for whom they belong to. */
         String wholeOrder() {
             String left = String.join("' - '", refs.keySet());
-            return order + ", md5((to_jsonb(t) - 'id' - 'collection_id' - 'version' - 'batch'"
+            return order + ", md5((" + row() + " - 'id' - 'collection_id' - 'version' - 'batch'"
                     + (left.isEmpty() ? "" : " - '" + left + "'")
                     + (name.equals("photo") ? " - 'bytes' - 'thumbnail'" : "") + ")::text)";
         }
@@ -59,13 +72,15 @@ final class ArchiveTables {
             new Table(
                     "happening",
                     "entry",
-                    "t.on_day, t.written_at, " + ITS_PLANT + ", t.kind, t.amount_ml, t.detail",
+                    "t.on_day, t.written_at, " + ITS_PLANT + ", t.kind, (t.entry -> 'amount_ml')::integer, t.detail",
                     Map.of(
                             "plant_id", "plant",
                             "from_stop", "stop",
                             "to_stop", "stop",
                             "undoes", "happening",
-                            "before_state", "stop")),
+                            "before_state", "stop"),
+                    "entry",
+                    LogBook.FIELDS),
             new Table(
                     "trouble_case",
                     "case",

@@ -36,15 +36,15 @@ class CsvOut {
             """;
 
     private static final String LOG = """
-            select p.name as plant, p.accession as number, h.on_day as day, lower(h.kind) as what, h.amount_ml as amount_ml,
-                lower(h.water) as water, lower(h.way) as way, lower(h.found) as found, lower(h.top) as top,
-                lower(h.middle) as middle, lower(h.bottom) as bottom, h.grams as grams, lower(h.yardstick) as weight_is,
-                case when h.kind <> 'SPRAYED' then h.product end as feed, h.mg_nitrogen as mg_nitrogen, h.diameter_cm as pot_cm, h.medium as medium,
-                f.name as from_stop, t.name as to_stop, h.temperature_step as warmer_by, h.light_ratio as light_times,
-                lower(h.counted) as counted, h.number as count,
-                concat_ws(' ', coalesce(h.means, lower(h.spray)), case when h.kind = 'SPRAYED' then h.product end) as treated_with, h.detail as words
+            select p.name as plant, p.accession as number, h.on_day as day, lower(h.kind) as what, (h.entry -> 'amount_ml')::integer as amount_ml,
+                lower(h.entry ->> 'water') as water, lower(h.entry ->> 'way') as way, lower(h.entry ->> 'found') as found, lower(h.entry ->> 'top') as top,
+                lower(h.entry ->> 'middle') as middle, lower(h.entry ->> 'bottom') as bottom, (h.entry -> 'grams')::integer as grams, lower(h.entry ->> 'yardstick') as weight_is,
+                case when h.kind <> 'SPRAYED' then h.entry ->> 'product' end as feed, (h.entry -> 'mg_nitrogen')::double precision as mg_nitrogen, (h.entry -> 'diameter_cm')::double precision as pot_cm, h.entry ->> 'medium' as medium,
+                f.name as from_stop, t.name as to_stop, (h.entry -> 'temperature_step')::double precision as warmer_by, (h.entry -> 'light_ratio')::double precision as light_times,
+                lower(h.entry ->> 'counted') as counted, (h.entry -> 'number')::integer as count,
+                concat_ws(' ', coalesce(h.entry ->> 'means', lower(h.entry ->> 'spray')), case when h.kind = 'SPRAYED' then h.entry ->> 'product' end) as treated_with, h.detail as words
             from happening h join plant p on p.id = h.plant_id
-                left join stop f on f.id = h.from_stop left join stop t on t.id = h.to_stop
+                left join stop f on f.id = (h.entry ->> 'from_stop')::uuid left join stop t on t.id = (h.entry ->> 'to_stop')::uuid
             where h.collection_id = ? and h.kind <> 'UNDONE'
                 and not exists (select 1 from happening u where u.collection_id = h.collection_id and u.undoes = h.id)
             order by h.on_day, h.written_at, p.name

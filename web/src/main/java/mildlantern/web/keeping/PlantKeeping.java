@@ -10,7 +10,6 @@ import mildlantern.log.LogEntry;
 import mildlantern.place.StopId;
 import mildlantern.plant.PlantId;
 import mildlantern.plant.Stage;
-import mildlantern.web.log.LogKind;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
 import mildlantern.web.platform.BatchId;
@@ -125,11 +124,11 @@ public class PlantKeeping {
                 log.arrived(child, today, new BatchId(form.value()));
             }
             log.note(
-                            mother,
-                            today,
-                            cutting ? LogKind.PROPAGATED : LogKind.SPLIT,
-                            count == 1 ? "one new plant" : count + " new plants")
-                    .inBatch(new BatchId(form.value()));
+                    mother,
+                    today,
+                    cutting ? new LogEntry.Propagated() : new LogEntry.Split(),
+                    count == 1 ? "one new plant" : count + " new plants",
+                    Optional.of(new BatchId(form.value())));
             if (!cutting) {
                 mother.counted(
                         share(mother.leaves(), count, false),

@@ -9,6 +9,8 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import mildlantern.log.LogEntry;
+import mildlantern.log.LogKind;
 import mildlantern.place.StopId;
 import mildlantern.plant.PlantId;
 import mildlantern.web.plant.Plant;
@@ -26,44 +28,50 @@ public class LogBook {
     /** Letters that the words of an entry may have. */
     public static final int LONGEST_WORDS = 1000;
 
+    /** The names under which archives carry what an entry says. */
+    public static final Set<String> FIELDS = EntryJson.FIELDS;
+
     /** Older entries say nothing about today's troubles. */
     private static final int DAYS_THAT_MATTER = 400;
 
     private final LogRows rows;
+    private final EntryJson json;
     private final Clock clock;
 
-    LogBook(LogRows rows, Clock clock) {
+    LogBook(LogRows rows, EntryJson json, Clock clock) {
         this.rows = rows;
+        this.json = json;
         this.clock = clock;
     }
 
     /** What happened to a plant in the last years that still matter, the latest first; nothing that was taken back. */
-    public List<LogRow> entries(Plant plant) {
+    public List<LogLine> entries(Plant plant) {
         return entries(plant, LocalDate.now(clock).minusDays(DAYS_THAT_MATTER));
     }
 
     /** What happened to a plant from a day on, the latest first; nothing that was taken back. */
-    public List<LogRow> entries(Plant plant, LocalDate from) {
+    public List<LogLine> entries(Plant plant, LocalDate from) {
         return standing(rows.since(plant.collection(), plant.id(), from));
     }
 
     /** All that was ever written of a plant, in no order; nothing that was taken back. */
-    public List<LogRow> everything(CollectionId collection, PlantId plant) {
+    public List<LogLine> everything(CollectionId collection, PlantId plant) {
         return standing(rows.findByCollectionAndPlantOrderByOnDayDesc(collection, plant));
     }
 
     /** What happened to each of some plants from a day on, the latest first; nothing that was taken back. */
-    public Map<PlantId, List<LogRow>> entries(CollectionId collection, Collection<PlantId> plants, LocalDate from) {
-        return standing(rows.allSince(collection, plants, from)).stream().collect(Collectors.groupingBy(LogRow::plant));
+    public Map<PlantId, List<LogLine>> entries(CollectionId collection, Collection<PlantId> plants, LocalDate from) {
+        return standing(rows.allSince(collection, plants, from)).stream()
+                .collect(Collectors.groupingBy(LogLine::plant));
     }
 
     /** What was written of all plants for a day; nothing that was taken back. */
-    public List<LogRow> on(CollectionId collection, LocalDate day) {
+    public List<LogLine> on(CollectionId collection, LocalDate day) {
         return standing(rows.findByCollectionAndOnDay(collection, day));
     }
 
     /** What was written of some plants for a day; nothing that was taken back. */
-    public List<LogRow> on(CollectionId collection, LocalDate day, Collection<PlantId> plants) {
+    public List<LogLine> on(CollectionId collection, LocalDate day, Collection<PlantId> plants) {
         return plants.isEmpty()
                 ? List.of()
                 : standing(rows.findByCollectionAndOnDayAndPlantIn(collection, day, plants));
@@ -78,34 +86,71 @@ public class LogBook {
                                 stops.stream().map(StopId::value).toList(),
                                 LocalDate.now(clock).minusDays(DAYS_THAT_MATTER)))
                         .stream()
-                        .collect(Collectors.toMap(LogRow::plant, LogRow::onDay, (latest, earlier) -> latest));
+                        .collect(Collectors.toMap(LogLine::plant, LogLine::onDay, (latest, earlier) -> latest));
     }
 
-    public Optional<LogRow> find(CollectionId collection, EntryId id) {
-        return rows.findByCollectionAndId(collection, id.value());
+    /** What of a kind was written of all plants from a day on, the latest first; nothing that was taken back. */
+    public List<LogLine> ofKind(CollectionId collection, LogKind kind, LocalDate from) {
+        return rows.ofKind(collection.value(), kind.name(), from).stream()
+                .map(this::line)
+                .toList();
+    }
+
+    /** Plants that came to a stop or left it from a day on. */
+    public List<PlantId> passedBy(CollectionId collection, StopId stop, LocalDate from) {
+        return rows.passedBy(collection.value(), stop.toString(), from).stream()
+                .map(PlantId::new)
+                .toList();
+    }
+
+    public Optional<LogLine> find(CollectionId collection, EntryId id) {
+        return rows.findByCollectionAndId(collection, id.value()).map(this::line);
     }
 
     /** The entries that were written together, those that were taken back too. */
-    public List<LogRow> batch(CollectionId collection, BatchId batch) {
-        return rows.findByCollectionAndBatch(collection, batch);
+    public List<LogLine> batch(CollectionId collection, BatchId batch) {
+        return rows.findByCollectionAndBatch(collection, batch).stream()
+                .map(this::line)
+                .toList();
     }
 
     public boolean takenBack(CollectionId collection, EntryId id) {
         return rows.existsByCollectionAndUndoes(collection, id);
     }
 
+    /** An entry as the table stores it. */
+    public String stored(LogEntry entry) {
+        return json.write(entry);
+    }
+
     /** Stores an entry, within a piece of writing of the routine, which works out what follows. */
     @Transactional(propagation = Propagation.MANDATORY)
-    public LogRow store(LogRow row) {
-        return rows.save(row);
+    public LogLine store(CollectionId collection, LogLine line) {
+        rows.save(new LogRow(collection, line, json));
+        return line;
     }
 
     /** Entries without those that were taken back and what took them back. */
-    private static List<LogRow> standing(List<LogRow> rows) {
+    private List<LogLine> standing(List<LogRow> all) {
         Set<EntryId> undone =
-                rows.stream().map(LogRow::undoes).filter(Objects::nonNull).collect(Collectors.toSet());
-        return rows.stream()
+                all.stream().map(LogRow::undoes).filter(Objects::nonNull).collect(Collectors.toSet());
+        return all.stream()
                 .filter(row -> row.kind() != LogKind.UNDONE && !undone.contains(row.id()))
+                .map(this::line)
                 .toList();
+    }
+
+    /** A row as the entry that it stores. */
+    LogLine line(LogRow row) {
+        return new LogLine(
+                row.id(),
+                row.plant(),
+                row.onDay(),
+                json.read(row.kind(), row.entry()),
+                Optional.ofNullable(row.detail()),
+                row.writtenAt(),
+                Optional.ofNullable(row.batch()),
+                Optional.ofNullable(row.undoes()),
+                Optional.ofNullable(row.beforeState()).map(json::state));
     }
 }

@@ -50,4 +50,19 @@ interface LogRows extends Repository<LogRow, UUID> {
             order by h.on_day desc, h.written_at desc
             """)
     List<LogRow> comings(UUID collection, Collection<UUID> stops, LocalDate from);
+
+    /** What of a kind was written from a day on and not taken back, the latest first. */
+    @Query(nativeQuery = true, value = """
+            select h.* from happening h where h.collection_id = :collection and h.kind = :kind and h.on_day >= :from
+                and not exists (select 1 from happening u where u.collection_id = h.collection_id and u.undoes = h.id)
+            order by h.on_day desc, h.written_at desc
+            """)
+    List<LogRow> ofKind(UUID collection, String kind, LocalDate from);
+
+    /** Plants that were moved to a stop or away from it, from a day on. */
+    @Query(nativeQuery = true, value = """
+            select distinct plant_id from happening where collection_id = :collection and on_day >= :from
+                and (entry ->> 'from_stop' = :stop or entry ->> 'to_stop' = :stop)
+            """)
+    List<UUID> passedBy(UUID collection, String stop, LocalDate from);
 }

@@ -1,23 +1,17 @@
 package mildlantern.web.log;
 
-import java.time.LocalDate;
-import java.time.OffsetDateTime;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Set;
-import java.util.UUID;
 import mildlantern.knowledge.Words;
 import mildlantern.log.LogEntry;
-import mildlantern.place.StopId;
-import mildlantern.plant.PlantId;
+import mildlantern.log.LogKind;
 import mildlantern.plant.WaterSource;
 import mildlantern.quantity.Limits;
 import mildlantern.treatment.Hold;
-import mildlantern.web.plant.Plant;
-import mildlantern.web.platform.CollectionId;
 import mildlantern.web.stop.StopNow;
 
 /** Entries of the log in words. */
@@ -27,12 +21,53 @@ public final class LogWords {
     private LogWords() {}
 
     /** What happened with all its figures, as in "watered 380 mL rain water". */
-    public static String said(LogRow row) {
-        String details = details(row);
-        String what = row.kind() == LogKind.NOTED && !details.isEmpty()
-                ? ""
-                : row.kind().words();
+    public static String said(LogLine line) {
+        return said(line.entry(), line.words().orElse(""));
+    }
+
+    /** An entry with its further words, which may be blank. */
+    public static String said(LogEntry entry, String words) {
+        String details = details(entry, words);
+        String what = entry.kind() == LogKind.NOTED && !details.isEmpty() ? "" : of(entry.kind());
         return (what + " " + details).strip();
+    }
+
+    /** What happened, and nothing more. */
+    public static String of(LogKind kind) {
+        return switch (kind) {
+            case ARRIVED -> "came here";
+            case LOOKED -> "looked at, fine";
+            case WATERED -> "watered";
+            case FED -> "fed";
+            case TRAP_FED -> "fed through its traps";
+            case GRANULES -> "granules laid";
+            case PROBED -> "probed";
+            case WEIGHED -> "weighed";
+            case MOVED -> "moved";
+            case SHIFTED -> "shifted on its stop";
+            case BROUGHT_IN -> "brought in";
+            case PUT_OUT -> "put outdoors";
+            case REPOTTED -> "repotted";
+            case SPRAYED -> "treated";
+            case PRUNED -> "pruned";
+            case CUP_EMPTIED -> "cup emptied";
+            case COUNTED -> "counted";
+            case NEW_LEAF -> "new leaf measured";
+            case BLOOM_OPENED -> "bloom opened";
+            case BLOOM_ENDED -> "bloom ended";
+            case PHOTO -> "photo taken";
+            case NOTED -> "note";
+            case CHILLED -> "chilled";
+            case FORCED -> "forced to flower";
+            case SHADE_LOST -> "lost its shade";
+            case LEFT_ALONE -> "left alone";
+            case SPLIT -> "split";
+            case PROPAGATED -> "propagated";
+            case RETIRED -> "given away or retired";
+            case LOST -> "lost";
+            case PUT_OFF -> "not today";
+            case UNDONE -> "taken back";
+        };
     }
 
     /** What must wait, in a sentence. */
@@ -50,79 +85,146 @@ public final class LogWords {
         return known.on().map(day -> how + " " + DAY.format(day)).orElse("as typed");
     }
 
-    /** An entry in words before it is written. */
-    public static String said(LogEntry entry, String words) {
-        Plant anyPlant = new Plant(
-                new PlantId(new UUID(0, 0)), new CollectionId(new UUID(0, 0)), new StopId(new UUID(0, 0)), 0, "", "");
-        return said(
-                LogRow.of(anyPlant, LocalDate.EPOCH, entry, OffsetDateTime.MIN).detail(words));
+    /** The figures of an entry, and its further words. */
+    static String details(LogEntry entry, String words) {
+        List<String> parts = new ArrayList<>(figures(entry, words));
+        if (!words.isBlank()) {
+            parts.add(words);
+        }
+        return String.join(" ", parts);
     }
 
-    /** The figures and words of an entry. */
-    static String details(LogRow row) {
+    private static List<String> figures(LogEntry entry, String words) {
+        return switch (entry.kind()) {
+            case WATERED -> watered((LogEntry.Watered) entry);
+            case PROBED -> List.of(probed((LogEntry.Probed) entry));
+            case WEIGHED -> weighed((LogEntry.Weighed) entry);
+            case FED -> fed((LogEntry.Fed) entry, words);
+            case TRAP_FED -> trapFed((LogEntry.TrapFed) entry);
+            case GRANULES -> granules((LogEntry.Granules) entry, words);
+            case NEW_LEAF -> List.of(Limits.plain(((LogEntry.NewLeaf) entry).lengthCm()) + " cm");
+            case REPOTTED -> repotted((LogEntry.Repotted) entry);
+            case SPRAYED -> treated((LogEntry.Treated) entry, words);
+            case COUNTED -> List.of(counted((LogEntry.Count) entry));
+            case MOVED -> {
+                LogEntry.Moved moved = (LogEntry.Moved) entry;
+                yield changed(moved.temperatureStep(), moved.lightRatio());
+            }
+            case ARRIVED, BROUGHT_IN, PUT_OUT, CHILLED, FORCED, SHADE_LOST, LEFT_ALONE -> {
+                LogEntry.Befell befell = (LogEntry.Befell) entry;
+                yield changed(befell.temperatureStep(), befell.lightRatio());
+            }
+            case BLOOM_OPENED,
+                    BLOOM_ENDED,
+                    PRUNED,
+                    CUP_EMPTIED,
+                    LOOKED,
+                    NOTED,
+                    PUT_OFF,
+                    PHOTO,
+                    SHIFTED,
+                    SPLIT,
+                    PROPAGATED,
+                    RETIRED,
+                    LOST,
+                    UNDONE -> List.of();
+        };
+    }
+
+    private static List<String> watered(LogEntry.Watered entry) {
         List<String> parts = new ArrayList<>();
-        Optional.ofNullable(row.amountMl()).ifPresent(ml -> parts.add(ml + " mL"));
-        Optional.ofNullable(row.water()).ifPresent(water -> parts.add(water(water)));
-        Optional.ofNullable(row.way())
-                .filter(way -> way != LogEntry.Way.ABOVE)
-                .ifPresent(way -> parts.add(
-                        switch (way) {
-                            case BELOW -> "from below";
-                            case SOAKED -> "soaked";
-                            case RESERVOIR -> "reservoir filled";
-                            case ABOVE -> "";
-                        }));
-        Optional.ofNullable(row.found())
+        entry.ml().ifPresent(ml -> parts.add(ml + " mL"));
+        entry.water().ifPresent(water -> parts.add(water(water)));
+        switch (entry.way()) {
+            case BELOW -> parts.add("from below");
+            case SOAKED -> parts.add("soaked");
+            case RESERVOIR -> parts.add("reservoir filled");
+            case ABOVE -> {
+                // As usual.
+            }
+        }
+        entry.found()
                 .ifPresent(found -> parts.add(
                         switch (found) {
                             case STILL_WET -> "was still wet";
                             case READY -> "was ready";
                             case BONE_DRY -> "was bone dry";
                         }));
-        probed(row).ifPresent(parts::add);
-        Optional.ofNullable(row.grams()).ifPresent(grams -> parts.add(grams + " g"));
-        Optional.ofNullable(row.yardstick()).ifPresent(as -> parts.add("(" + Words.spoken(Words.id(as)) + ")"));
-        Optional.ofNullable(row.product())
-                // Words that were typed name it already.
-                .filter(product -> row.detail() == null
-                        || !row.detail().toLowerCase(Locale.ROOT).contains(product.toLowerCase(Locale.ROOT)))
-                .ifPresent(parts::add);
-        Optional.ofNullable(row.mgNitrogen()).ifPresent(mg -> parts.add(Limits.plain(mg) + " mg N/L"));
-        Optional.ofNullable(row.diameterCm()).ifPresent(cm -> parts.add(Limits.plain(cm) + " cm"));
-        Optional.ofNullable(row.granuleGrams()).ifPresent(grams -> parts.add(Limits.plain(grams) + " g"));
-        Optional.ofNullable(row.lengthCm()).ifPresent(cm -> parts.add(Limits.plain(cm) + " cm"));
-        Optional.ofNullable(row.medium()).ifPresent(medium -> parts.add("in " + Words.spoken(medium)));
-        Optional.ofNullable(row.number())
-                .ifPresent(number -> parts.add(number + " "
-                        + (row.kind() == LogKind.TRAP_FED
-                                ? "traps"
-                                : row.counted() == null
-                                        ? ""
-                                        : row.counted().name().toLowerCase(Locale.ROOT))));
-        Optional.ofNullable(row.means())
-                .or(() -> Optional.ofNullable(row.spray()).map(Words::id))
-                .map(Words::spoken)
-                .filter(with -> row.detail() == null
-                        || !row.detail().toLowerCase(Locale.ROOT).contains(with))
-                .ifPresent(with -> parts.add("with " + with));
-        Optional.ofNullable(row.temperatureStep())
-                .filter(step -> step != 0)
-                .ifPresent(step -> parts.add((step > 0 ? "+" : "−") + Limits.plain(Math.abs(step)) + " °C"));
-        Optional.ofNullable(row.lightRatio())
-                .filter(ratio -> ratio != 1)
-                .ifPresent(ratio -> parts.add(Limits.plain(ratio) + " × the light"));
-        Optional.ofNullable(row.detail()).filter(text -> !text.isBlank()).ifPresent(parts::add);
-        return String.join(" ", parts);
+        return parts;
     }
 
-    private static Optional<String> probed(LogRow row) {
-        if (row.top() == null) {
-            return Optional.empty();
-        }
-        return Optional.of(
-                row.top() == row.middle() && row.middle() == row.bottom()
-                        ? Words.id(row.top())
-                        : Words.id(row.top()) + " · " + Words.id(row.middle()) + " · " + Words.id(row.bottom()));
+    private static String probed(LogEntry.Probed entry) {
+        return entry.top() == entry.middle() && entry.middle() == entry.bottom()
+                ? Words.id(entry.top())
+                : Words.id(entry.top()) + " · " + Words.id(entry.middle()) + " · " + Words.id(entry.bottom());
+    }
+
+    private static List<String> weighed(LogEntry.Weighed entry) {
+        List<String> parts = new ArrayList<>(List.of(entry.grams() + " g"));
+        entry.yardstick().ifPresent(as -> parts.add("(" + Words.spoken(Words.id(as)) + ")"));
+        return parts;
+    }
+
+    private static List<String> fed(LogEntry.Fed entry, String words) {
+        List<String> parts = new ArrayList<>();
+        entry.product().filter(product -> notIn(words, product)).ifPresent(parts::add);
+        entry.mgNitrogen().ifPresent(mg -> parts.add(Limits.plain(mg) + " mg N/L"));
+        return parts;
+    }
+
+    private static List<String> trapFed(LogEntry.TrapFed entry) {
+        List<String> parts = new ArrayList<>();
+        entry.mgNitrogen().ifPresent(mg -> parts.add(Limits.plain(mg) + " mg N/L"));
+        entry.traps().ifPresent(traps -> parts.add(traps + " traps"));
+        return parts;
+    }
+
+    private static List<String> granules(LogEntry.Granules entry, String words) {
+        List<String> parts = new ArrayList<>();
+        entry.product().filter(product -> notIn(words, product)).ifPresent(parts::add);
+        parts.add(Limits.plain(entry.grams()) + " g");
+        return parts;
+    }
+
+    private static List<String> repotted(LogEntry.Repotted entry) {
+        List<String> parts = new ArrayList<>();
+        entry.diameterCm().ifPresent(cm -> parts.add(Limits.plain(cm) + " cm"));
+        entry.medium().ifPresent(medium -> parts.add("in " + Words.spoken(medium)));
+        return parts;
+    }
+
+    private static List<String> treated(LogEntry.Treated entry, String words) {
+        List<String> parts = new ArrayList<>();
+        entry.product().filter(product -> notIn(words, product)).ifPresent(parts::add);
+        entry.means()
+                .or(() -> entry.with().map(Words::id))
+                .map(Words::spoken)
+                .filter(with -> notIn(words, with))
+                .ifPresent(with -> parts.add("with " + with));
+        return parts;
+    }
+
+    private static String counted(LogEntry.Count entry) {
+        return entry.number() + " " + entry.what().name().toLowerCase(Locale.ROOT);
+    }
+
+    private static List<String> changed(OptionalDouble temperatureStep, OptionalDouble lightRatio) {
+        List<String> parts = new ArrayList<>();
+        temperatureStep.stream().filter(step -> step != 0).forEach(step -> parts.add(degrees(step)));
+        lightRatio.stream()
+                .filter(ratio -> ratio != 1)
+                .forEach(ratio -> parts.add(Limits.plain(ratio) + " × the light"));
+        return parts;
+    }
+
+    /** A step of temperature, signed. */
+    public static String degrees(double step) {
+        return (step > 0 ? "+" : "−") + Limits.plain(Math.abs(step)) + " °C";
+    }
+
+    /** What was typed may name it already. */
+    private static boolean notIn(String words, String name) {
+        return !words.toLowerCase(Locale.ROOT).contains(name.toLowerCase(Locale.ROOT));
     }
 
     /** The kind of water in words, as in "rain water". */

@@ -2,6 +2,7 @@ package mildlantern.web.log;
 
 import java.time.LocalDate;
 import java.util.Optional;
+import mildlantern.log.LogKind;
 import mildlantern.place.StopId;
 import mildlantern.web.plant.Plant;
 import org.jspecify.annotations.NullUnmarked;

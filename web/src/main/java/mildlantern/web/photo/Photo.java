@@ -5,7 +5,7 @@ import jakarta.persistence.Entity;
 import java.time.LocalDate;
 import java.util.UUID;
 import mildlantern.plant.PlantId;
-import mildlantern.web.log.LogRow;
+import mildlantern.web.log.LogLine;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.platform.EntryId;
 import mildlantern.web.platform.Row;
@@ -45,7 +45,7 @@ class Photo extends Row {
     }
 
     /** The entry of the log that says it was taken. */
-    Photo loggedAs(LogRow entry) {
+    Photo loggedAs(LogLine entry) {
         this.happening = entry.id();
         return this;
     }

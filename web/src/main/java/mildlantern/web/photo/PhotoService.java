@@ -4,9 +4,10 @@ import java.nio.file.Path;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
+import mildlantern.log.LogEntry;
 import mildlantern.plant.PlantId;
-import mildlantern.web.log.LogKind;
-import mildlantern.web.log.LogRow;
+import mildlantern.web.log.LogLine;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
 import mildlantern.web.platform.CollectionId;
@@ -64,7 +65,8 @@ public class PhotoService {
         routine.write(collection, List.of(plantId), () -> {
             Plant plant = plants.plant(collection, plantId);
             if (forms.firstTime(collection, form)) {
-                LogRow entry = log.note(plant, day, LogKind.PHOTO, caption.isBlank() ? null : caption);
+                LogLine entry = log.note(
+                        plant, day, new LogEntry.Photographed(), caption.isBlank() ? null : caption, Optional.empty());
                 photos.save(new Photo(plant, day, caption, made.picture())
                         .small(made.small())
                         .loggedAs(entry));

@@ -15,6 +15,7 @@ import mildlantern.care.Needs;
 import mildlantern.diagnosis.Diagnosis;
 import mildlantern.diagnosis.Disorder;
 import mildlantern.knowledge.Words;
+import mildlantern.log.LogEntry;
 import mildlantern.nutrition.FeedPlan;
 import mildlantern.nutrition.PotAccount;
 import mildlantern.place.BenchPlan;
@@ -25,8 +26,7 @@ import mildlantern.quantity.Range;
 import mildlantern.treatment.CareSetting;
 import mildlantern.water.WaterStory;
 import mildlantern.web.log.LogBook;
-import mildlantern.web.log.LogKind;
-import mildlantern.web.log.LogRow;
+import mildlantern.web.log.LogLine;
 import mildlantern.web.log.LogWords;
 import mildlantern.web.photo.PhotoService;
 import mildlantern.web.plant.CareEntry;
@@ -115,7 +115,7 @@ class PlantPages {
 
     PlantViews.PlantPage page(CollectionId collection, PlantId id) {
         Plant plant = plants.plant(collection, id);
-        List<LogRow> log = logBook.entries(plant);
+        List<LogLine> log = logBook.entries(plant);
         Profile profile = plants.profile(plant);
         Stop stop = stops.stop(collection, plant.stop());
         List<Troubles.Trouble> cases = troubles.of(plant);
@@ -200,7 +200,7 @@ class PlantPages {
         return days == 0 ? "less than a day" : days == 1 ? "about a day" : "about " + days + " days";
     }
 
-    private List<PlantViews.Want> facts(Plant plant, Profile profile, Optional<ScheduleRow> row, List<LogRow> log) {
+    private List<PlantViews.Want> facts(Plant plant, Profile profile, Optional<ScheduleRow> row, List<LogLine> log) {
         List<PlantViews.Want> facts = new ArrayList<>();
         Optional.ofNullable(plant.accession()).ifPresent(number -> fact(facts, "Number", number));
         String pot = Stream.of(
@@ -246,10 +246,10 @@ class PlantPages {
     }
 
     /** The newest leaf against the one before: the measure of whether it thrives. */
-    private Optional<String> newLeaf(List<LogRow> log) {
+    private Optional<String> newLeaf(List<LogLine> log) {
         List<Double> lengths = log.stream()
-                .filter(row -> row.kind() == LogKind.NEW_LEAF)
-                .map(LogRow::lengthCm)
+                .flatMap(line -> line.as(LogEntry.NewLeaf.class).stream())
+                .map(LogEntry.NewLeaf::lengthCm)
                 .limit(2)
                 .toList();
         if (lengths.isEmpty()) {
@@ -382,7 +382,7 @@ class PlantPages {
         LocalDate from = last.minusDays(length);
         // A tenth of the axis is kept for the days to come.
         LocalDate until = last.equals(today) ? today.plusDays(Math.max(4, length / 10)) : last;
-        List<LogRow> log = logBook.entries(plant, from.minusDays(DAYS_BEFORE));
+        List<LogLine> log = logBook.entries(plant, from.minusDays(DAYS_BEFORE));
         WaterStory.Told told = waterBook.tell(plant, plants.profile(plant), log, waterBook.climates(collection));
         List<Strip.Span> cases = troubles.of(plant).stream()
                 .map(trouble -> new Strip.Span(

@@ -10,10 +10,10 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import mildlantern.log.LogKind;
 import mildlantern.water.WaterOutlook;
 import mildlantern.water.WaterStory;
-import mildlantern.web.log.LogKind;
-import mildlantern.web.log.LogRow;
+import mildlantern.web.log.LogLine;
 import mildlantern.web.log.LogWords;
 import mildlantern.web.platform.CaseId;
 import mildlantern.web.platform.SvgNumbers;
@@ -92,7 +92,7 @@ final class Strip {
         return !day.isBefore(from) && !day.isAfter(until);
     }
 
-    Drawn draw(WaterStory.Told told, double threshold, List<LogRow> log, List<Span> cases, Optional<Span> bloomNow) {
+    Drawn draw(WaterStory.Told told, double threshold, List<LogLine> log, List<Span> cases, Optional<Span> bloomNow) {
         List<WaterStory.DayOfWater> curve =
                 told.curve().stream().filter(day -> shown(day.day())).toList();
         List<Lane> lanes = lanes(log, cases, bloomNow);
@@ -203,14 +203,14 @@ final class Strip {
         return ticks;
     }
 
-    private List<Mark> marks(List<LogRow> log, List<LogKind> kinds, double y) {
+    private List<Mark> marks(List<LogLine> log, List<LogKind> kinds, double y) {
         return log.stream()
                 .filter(row -> kinds.contains(row.kind()) && shown(row.onDay()))
                 .map(row -> new Mark(x(row.onDay()), y, DAY.format(row.onDay()) + ": " + LogWords.said(row), 1))
                 .toList();
     }
 
-    private List<Lane> lanes(List<LogRow> log, List<Span> cases, Optional<Span> bloomNow) {
+    private List<Lane> lanes(List<LogLine> log, List<Span> cases, Optional<Span> bloomNow) {
         Map<String, List<LogKind>> kinds = new LinkedHashMap<>();
         kinds.put("fed", List.of(LogKind.FED, LogKind.TRAP_FED, LogKind.GRANULES));
         kinds.put(
@@ -248,11 +248,11 @@ final class Strip {
         return lanes;
     }
 
-    private static List<Span> blooms(List<LogRow> log, Optional<Span> now) {
+    private static List<Span> blooms(List<LogLine> log, Optional<Span> now) {
         List<Span> spans = new ArrayList<>(now.stream().toList());
-        List<LogRow> turns = log.stream()
+        List<LogLine> turns = log.stream()
                 .filter(row -> row.kind() == LogKind.BLOOM_OPENED || row.kind() == LogKind.BLOOM_ENDED)
-                .sorted(Comparator.comparing(LogRow::onDay))
+                .sorted(Comparator.comparing(LogLine::onDay))
                 .toList();
         for (int i = 0; i < turns.size(); i++) {
             boolean opened = turns.get(i).kind() == LogKind.BLOOM_OPENED;

@@ -5,7 +5,7 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
 import java.util.Optional;
 import mildlantern.plant.PlantId;
-import mildlantern.web.log.LogRow;
+import mildlantern.web.log.LogLine;
 import mildlantern.web.platform.EntryId;
 import mildlantern.web.platform.FormKey;
 import mildlantern.web.platform.SignedIn;
@@ -85,7 +85,7 @@ class QuickController {
             HttpServletResponse response,
             Model model) {
         try {
-            LogRow row = log.takeBack(member.collection(), id);
+            LogLine row = log.takeBack(member.collection(), id);
             return "redirect:" + (back.matches("/[a-z/]{1,40}") ? back : "/plants/" + row.plant());
         } catch (RecordWriter.CannotTakeBack e) {
             response.setStatus(HttpStatus.CONFLICT.value());

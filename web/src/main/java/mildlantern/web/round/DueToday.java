@@ -11,6 +11,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import mildlantern.log.LogKind;
 import mildlantern.place.StopId;
 import mildlantern.plant.PlantId;
 import mildlantern.quarantine.Quarantine;
@@ -22,8 +23,7 @@ import mildlantern.treatment.Hold;
 import mildlantern.web.care.PlannedTasks;
 import mildlantern.web.casework.CaseTroubles;
 import mildlantern.web.log.LogBook;
-import mildlantern.web.log.LogKind;
-import mildlantern.web.log.LogRow;
+import mildlantern.web.log.LogLine;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
 import mildlantern.web.platform.CollectionId;
@@ -210,7 +210,7 @@ final class DueToday {
         if (cupsSeenTo == null) {
             cupsSeenTo = logBook.on(collection, day).stream()
                     .filter(row -> row.kind() == LogKind.CUP_EMPTIED || row.kind() == LogKind.PUT_OFF)
-                    .map(LogRow::plant)
+                    .map(LogLine::plant)
                     .collect(Collectors.toSet());
         }
         return cupsSeenTo;

@@ -19,6 +19,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import mildlantern.knowledge.Words;
 import mildlantern.log.LogEntry;
+import mildlantern.log.LogKind;
 import mildlantern.nutrition.FeedPlan;
 import mildlantern.place.StopId;
 import mildlantern.plant.PlantId;
@@ -30,8 +31,7 @@ import mildlantern.round.RoundPlanner;
 import mildlantern.web.care.PlannedTasks;
 import mildlantern.web.casework.CaseTroubles;
 import mildlantern.web.log.LogBook;
-import mildlantern.web.log.LogKind;
-import mildlantern.web.log.LogRow;
+import mildlantern.web.log.LogLine;
 import mildlantern.web.log.LogWords;
 import mildlantern.web.plan.StopPlans;
 import mildlantern.web.plant.Plant;
@@ -207,7 +207,7 @@ public class RoundService {
             return today.walk.get(0);
         }
         int reached = logBook.on(today.collection, today.day).stream()
-                .max(Comparator.comparing(LogRow::writtenAt))
+                .max(Comparator.comparing(LogLine::writtenAt))
                 .flatMap(last -> this.plants.plants(today.collection, List.of(last.plant())).stream()
                         .findFirst())
                 .flatMap(plant -> today.walk.stream()
@@ -384,28 +384,28 @@ public class RoundService {
     /** What the day came to, and what is left. */
     RoundViews.Summary summary(CollectionId collection) {
         DueToday today = today(collection);
-        List<LogRow> written = logBook.on(collection, today.day).stream()
-                .sorted(Comparator.comparing(LogRow::writtenAt))
+        List<LogLine> written = logBook.on(collection, today.day).stream()
+                .sorted(Comparator.comparing(LogLine::writtenAt))
                 .toList();
         Map<PlantId, Plant> plants =
                 this.plants
                         .plants(
                                 collection,
-                                written.stream().map(LogRow::plant).distinct().toList())
+                                written.stream().map(LogLine::plant).distinct().toList())
                         .stream()
                         .collect(Collectors.toMap(Plant::id, plant -> plant));
-        Map<LogKind, List<LogRow>> byKind = written.stream()
-                .collect(Collectors.groupingBy(LogRow::kind, () -> new EnumMap<>(LogKind.class), Collectors.toList()));
+        Map<LogKind, List<LogLine>> byKind = written.stream()
+                .collect(Collectors.groupingBy(LogLine::kind, () -> new EnumMap<>(LogKind.class), Collectors.toList()));
         List<RoundViews.Tally> tallies = byKind.entrySet().stream()
                 .filter(kind -> kind.getKey() != LogKind.PUT_OFF)
                 .map(kind -> new RoundViews.Tally(
-                        kind.getKey().words(), kind.getValue().size(), poured(kind.getValue())))
+                        LogWords.of(kind.getKey()), kind.getValue().size(), poured(kind.getValue())))
                 .toList();
         List<RoundViews.Elsewhere> left = today.walk.stream()
                 .filter(stop -> today.due(stop).all() > 0)
                 .map(stop -> new RoundViews.Elsewhere(stop.id(), stop.name(), dueWords(today.due(stop))))
                 .toList();
-        long visited = written.stream().map(LogRow::plant).distinct().count();
+        long visited = written.stream().map(LogLine::plant).distinct().count();
         String sentence = visited == 0
                 ? "Nothing was written down today yet."
                 : (visited == 1 ? "One plant was seen to today. " : visited + " plants were seen to today. ")
@@ -414,9 +414,10 @@ public class RoundService {
                 sentence, tallies, lines(written, plants, false), lines(written, plants, true), left);
     }
 
-    private static String poured(List<LogRow> rows) {
+    private static String poured(List<LogLine> rows) {
         int ml = rows.stream()
-                .mapToInt(row -> row.amountMl() == null ? 0 : row.amountMl())
+                .flatMap(line -> line.as(LogEntry.Watered.class).stream())
+                .mapToInt(watered -> watered.ml().orElse(0))
                 .sum();
         return ml == 0 ? "" : litres(ml);
     }
@@ -425,13 +426,13 @@ public class RoundService {
         return ml < 1000 ? ml + " mL" : Limits.plain(Math.round(ml / 100.0) / 10.0) + " L";
     }
 
-    private static List<RoundViews.DoneLine> lines(List<LogRow> written, Map<PlantId, Plant> plants, boolean putOff) {
+    private static List<RoundViews.DoneLine> lines(List<LogLine> written, Map<PlantId, Plant> plants, boolean putOff) {
         return written.stream()
                 .filter(row -> (row.kind() == LogKind.PUT_OFF) == putOff && plants.containsKey(row.plant()))
                 .map(row -> new RoundViews.DoneLine(
                         row.plant(),
                         Objects.requireNonNull(plants.get(row.plant())).name(),
-                        putOff ? Optional.ofNullable(row.detail()).orElse("no reason given") : LogWords.said(row),
+                        putOff ? row.words().orElse("no reason given") : LogWords.said(row),
                         row.id()))
                 .toList();
     }

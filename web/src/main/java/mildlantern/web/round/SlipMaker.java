@@ -10,13 +10,13 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.UUID;
+import mildlantern.log.LogKind;
 import mildlantern.plant.PlantId;
 import mildlantern.plant.WaterSource;
 import mildlantern.round.Due;
 import mildlantern.round.Lamp;
 import mildlantern.web.log.LogBook;
-import mildlantern.web.log.LogKind;
-import mildlantern.web.log.LogRow;
+import mildlantern.web.log.LogLine;
 import mildlantern.web.log.LogWords;
 import mildlantern.web.plant.Plants;
 import org.springframework.stereotype.Component;
@@ -37,18 +37,15 @@ class SlipMaker {
         Map<PlantId, List<RoundViews.Done>> done = new HashMap<>();
         List<PlantId> ids = plants.stream().map(plant -> plant.plant().id()).toList();
         logBook.on(today.collection, today.day, ids).stream()
-                .sorted(Comparator.comparing(LogRow::writtenAt))
+                .sorted(Comparator.comparing(LogLine::writtenAt))
                 .forEach(row -> done.computeIfAbsent(row.plant(), plant -> new ArrayList<>())
                         .add(new RoundViews.Done(row.id(), said(row))));
         return done;
     }
 
-    private static String said(LogRow row) {
+    private static String said(LogLine row) {
         return row.kind() == LogKind.PUT_OFF
-                ? "put off"
-                        + Optional.ofNullable(row.detail())
-                                .map(why -> ": " + why)
-                                .orElse("")
+                ? "put off" + row.words().map(why -> ": " + why).orElse("")
                 : LogWords.said(row);
     }
 

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
+import mildlantern.log.LogEntry;
 import mildlantern.nutrition.FeedPlan;
 import mildlantern.nutrition.FeedProduct;
 import mildlantern.nutrition.PotAccount;
@@ -17,8 +18,7 @@ import mildlantern.plant.WaterWant;
 import mildlantern.water.PotOfPlant;
 import mildlantern.water.PotWater;
 import mildlantern.water.WaterKnowledge;
-import mildlantern.web.log.LogKind;
-import mildlantern.web.log.LogRow;
+import mildlantern.web.log.LogLine;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.stop.Houses;
 import org.springframework.stereotype.Component;
@@ -51,7 +51,7 @@ public class FoodBook {
     }
 
     /** What its pot holds by now; nothing of a plant whose potting day is not known, or that stands in a tray. An old pot counts from three years ago. */
-    public Optional<PotAccount.Balance> balance(Plant plant, Profile profile, List<LogRow> log, LocalDate today) {
+    public Optional<PotAccount.Balance> balance(Plant plant, Profile profile, List<LogLine> log, LocalDate today) {
         Optional<LocalDate> potted =
                 Optional.ofNullable(plant.pottedOn()).or(() -> Optional.ofNullable(plant.acquiredOn()));
         PotOfPlant pot = pots.pot(plant, profile);
@@ -80,42 +80,34 @@ public class FoodBook {
                 day -> seasons.apply(day).growing()));
     }
 
-    private List<PotAccount.Laid> laid(List<LogRow> log) {
+    private List<PotAccount.Laid> laid(List<LogLine> log) {
         return log.stream()
-                .filter(row -> row.kind() == LogKind.GRANULES && row.granuleGrams() != null)
-                .map(row -> {
-                    FeedProduct product = Optional.ofNullable(row.product())
-                            .flatMap(feeds::product)
-                            .filter(it -> it.form() == FeedProduct.Form.GRANULES)
-                            .orElse(granules);
-                    return new PotAccount.Laid(
-                            row.onDay(),
-                            row.granuleGrams() * product.label().nitrogen() * MG_A_PERCENT_OF_A_GRAM,
-                            product.months());
-                })
+                .flatMap(line -> line.as(LogEntry.Granules.class).map(entry -> laid(line.onDay(), entry)).stream())
                 .toList();
     }
 
+    private PotAccount.Laid laid(LocalDate day, LogEntry.Granules entry) {
+        FeedProduct product = entry.product()
+                .flatMap(feeds::product)
+                .filter(it -> it.form() == FeedProduct.Form.GRANULES)
+                .orElse(granules);
+        return new PotAccount.Laid(
+                day, entry.grams() * product.label().nitrogen() * MG_A_PERCENT_OF_A_GRAM, product.months());
+    }
+
     /** A feed goes with the water of its day; where none was noted, it was a watering of its own. */
-    private static List<PotAccount.Gift> gifts(List<LogRow> log, Profile profile, WaterSource usual) {
+    private static List<PotAccount.Gift> gifts(List<LogLine> log, Profile profile, WaterSource usual) {
         Map<LocalDate, Double> fed = new HashMap<>();
-        log.stream()
-                .filter(row -> row.kind() == LogKind.FED)
-                .forEach(row -> fed.put(
-                        row.onDay(),
-                        Optional.ofNullable(row.mgNitrogen())
-                                .orElse(profile.feedMgN().middle())));
+        log.forEach(line -> line.as(LogEntry.Fed.class)
+                .ifPresent(entry -> fed.put(
+                        line.onDay(),
+                        entry.mgNitrogen().orElse(profile.feedMgN().middle()))));
         List<PotAccount.Gift> gifts = new ArrayList<>();
-        log.stream().filter(row -> row.kind() == LogKind.WATERED).forEach(row -> {
-            Double strength = fed.remove(row.onDay());
+        log.forEach(line -> line.as(LogEntry.Watered.class).ifPresent(entry -> {
+            Double strength = fed.remove(line.onDay());
             gifts.add(new PotAccount.Gift(
-                    row.onDay(),
-                    Optional.ofNullable(row.amountMl())
-                            .map(Integer::doubleValue)
-                            .orElse(0.0),
-                    Optional.ofNullable(row.water()).orElse(usual),
-                    strength == null ? 0 : strength));
-        });
+                    line.onDay(), entry.ml().orElse(0), entry.water().orElse(usual), strength == null ? 0 : strength));
+        }));
         fed.forEach((day, strength) -> gifts.add(new PotAccount.Gift(day, 0, usual, strength)));
         return gifts;
     }

@@ -14,15 +14,17 @@ import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import mildlantern.log.LogEntry;
+import mildlantern.log.LogKind;
 import mildlantern.place.Moves;
 import mildlantern.place.StopId;
+import mildlantern.plant.EventKind;
 import mildlantern.plant.PlantId;
 import mildlantern.plant.PlantRecord;
 import mildlantern.plant.Profile;
 import mildlantern.plant.Season;
 import mildlantern.web.log.LogBook;
-import mildlantern.web.log.LogKind;
-import mildlantern.web.log.LogRow;
+import mildlantern.web.log.LogLine;
+import mildlantern.web.log.LogWords;
 import mildlantern.web.log.PlantState;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
@@ -40,7 +42,6 @@ import mildlantern.web.stop.Stops;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import tools.jackson.databind.json.JsonMapper;
 
 /**
  * Writes the log. Entries are added, never changed or taken out; what an entry changes of its plant is changed with it, and
@@ -58,7 +59,6 @@ public class RecordWriter {
     private final Records reader;
     private final StopStates states;
     private final Houses houses;
-    private final JsonMapper json;
     private final Clock clock;
 
     RecordWriter(
@@ -71,7 +71,6 @@ public class RecordWriter {
             Records reader,
             StopStates states,
             Houses houses,
-            JsonMapper json,
             Clock clock) {
         this.plants = plants;
         this.stops = stops;
@@ -82,7 +81,6 @@ public class RecordWriter {
         this.reader = reader;
         this.states = states;
         this.houses = houses;
-        this.json = json;
         this.clock = clock;
     }
 
@@ -139,16 +137,12 @@ public class RecordWriter {
     }
 
     /** Adds an entry and what it changes of its plant, within a piece of writing that holds the plant. */
-    public LogRow add(Plant plant, LocalDate day, Line line, Optional<BatchId> batch) {
+    public LogLine add(Plant plant, LocalDate day, Line line, Optional<BatchId> batch) {
         LogEntry entry = line.entry() instanceof LogEntry.Moved moved ? completed(plant, moved) : line.entry();
-        LogRow row = LogRow.of(plant, day, entry, routine.moment(plant)).detail(line.words());
-        if (PlantState.changed(row.kind()).isPresent()) {
-            row.over(json.writeValueAsString(PlantState.of(plant)));
-        }
-        batch.ifPresent(row::inBatch);
+        LogLine written = note(plant, day, entry, line.words(), batch);
         apply(plant, day, entry);
         plants.store(plant);
-        return logBook.store(row);
+        return written;
     }
 
     private LogEntry.Moved completed(Plant plant, LogEntry.Moved moved) {
@@ -216,21 +210,24 @@ public class RecordWriter {
     }
 
     /** Writes what a grower remembers of an earlier day; it changes nothing of how the plant stands now. */
-    public void remember(CollectionId collection, PlantId plant, LogKind kind, LocalDate day) {
+    public void remember(CollectionId collection, PlantId plant, EventKind event, LocalDate day) {
         routine.change(
-                collection, List.of(plant), () -> note(plants.plant(collection, plant), day, kind, "as remembered"));
+                collection,
+                List.of(plant),
+                () -> note(
+                        plants.plant(collection, plant), day, LogEntry.bare(event), "as remembered", Optional.empty()));
     }
 
     /** Notes that a plant came together with others: with a table, or of another plant. */
     public void arrived(Plant plant, LocalDate day, BatchId batch) {
-        note(plant, day, LogKind.ARRIVED, null).inBatch(batch);
+        note(plant, day, LogEntry.bare(EventKind.ACQUIRED), null, Optional.of(batch));
     }
 
     /** Shifts a pot on its stop: its middle from the left and from the glass, cm. Neither warmth nor light changes by that. */
     public void shift(CollectionId collection, PlantId id, double x, double y, LocalDate day) {
         routine.write(collection, List.of(id), () -> {
             Plant plant = plants.plant(collection, id);
-            note(plant, day, LogKind.SHIFTED, null);
+            note(plant, day, new LogEntry.Shifted(), null, Optional.empty());
             plants.store(plant.at(x, y));
         });
     }
@@ -239,18 +236,18 @@ public class RecordWriter {
     public void end(CollectionId collection, PlantId id, Plant.State how, LocalDate day, @Nullable String cause) {
         routine.write(collection, List.of(id), () -> {
             Plant plant = plants.plant(collection, id);
-            note(plant, day, how == Plant.State.LOST ? LogKind.LOST : LogKind.RETIRED, cause);
+            note(plant, day, new LogEntry.Ended(how == Plant.State.LOST), cause, Optional.empty());
             plants.store(plant.ended(how, day, cause));
         });
     }
 
     /** Writes an entry that is not of the quick field: a photo, a split, an end; within a piece of writing that holds the plant. */
-    public LogRow note(Plant plant, LocalDate day, LogKind kind, @Nullable String words) {
-        LogRow row = new LogRow(plant, kind, day, routine.moment(plant)).detail(words);
-        if (PlantState.changed(kind).isPresent()) {
-            row.over(json.writeValueAsString(PlantState.of(plant)));
-        }
-        return logBook.store(row);
+    public LogLine note(Plant plant, LocalDate day, LogEntry entry, @Nullable String words, Optional<BatchId> batch) {
+        LogLine line =
+                LogLine.of(plant.id(), day, entry, words, routine.moment(plant)).inBatch(batch);
+        return logBook.store(
+                plant.collection(),
+                PlantState.changed(entry.kind()).isPresent() ? line.over(PlantState.of(plant)) : line);
     }
 
     /**
@@ -260,10 +257,14 @@ public class RecordWriter {
      * @throws CannotTakeBack if a later entry builds on it; the message is for the grower
      */
     @Transactional(rollbackFor = CannotTakeBack.class)
-    public LogRow takeBack(CollectionId collection, EntryId id) throws CannotTakeBack {
-        LogRow row = logBook.find(collection, id).orElseThrow(() -> new NotHere("entry"));
+    public LogLine takeBack(CollectionId collection, EntryId id) throws CannotTakeBack {
+        LogLine row = logBook.find(collection, id).orElseThrow(() -> new NotHere("entry"));
         boolean several = row.kind() == LogKind.SPLIT || row.kind() == LogKind.PROPAGATED;
-        takeBack(collection, several && row.batch() != null ? logBook.batch(collection, row.batch()) : List.of(row));
+        takeBack(
+                collection,
+                several && row.batch().isPresent()
+                        ? logBook.batch(collection, row.batch().get())
+                        : List.of(row));
         return row;
     }
 
@@ -278,21 +279,21 @@ public class RecordWriter {
         return takeBack(collection, logBook.batch(collection, batch));
     }
 
-    private int takeBack(CollectionId collection, List<LogRow> asked) throws CannotTakeBack {
+    private int takeBack(CollectionId collection, List<LogLine> asked) throws CannotTakeBack {
         return routine.change(
-                collection, asked.stream().map(LogRow::plant).distinct().toList(), () -> takenBack(collection, asked));
+                collection, asked.stream().map(LogLine::plant).distinct().toList(), () -> takenBack(collection, asked));
     }
 
-    private int takenBack(CollectionId collection, List<LogRow> asked) throws CannotTakeBack {
-        List<LogRow> rows = asked.stream()
+    private int takenBack(CollectionId collection, List<LogLine> asked) throws CannotTakeBack {
+        List<LogLine> rows = asked.stream()
                 .filter(row -> row.kind() != LogKind.UNDONE)
                 .filter(row -> !logBook.takenBack(collection, row.id()))
-                .sorted(Comparator.comparing(LogRow::writtenAt).reversed())
+                .sorted(Comparator.comparing(LogLine::writtenAt).reversed())
                 .toList();
-        Set<EntryId> ids = rows.stream().map(LogRow::id).collect(Collectors.toSet());
+        Set<EntryId> ids = rows.stream().map(LogLine::id).collect(Collectors.toSet());
         Map<PlantId, Plant> touched = new LinkedHashMap<>();
-        Map<PlantId, List<LogRow>> others = new HashMap<>();
-        for (LogRow row : rows) {
+        Map<PlantId, List<LogLine>> others = new HashMap<>();
+        for (LogLine row : rows) {
             Plant plant = touched.computeIfAbsent(row.plant(), id -> plants.plant(collection, id));
             refuseIfBuiltOn(
                     plant,
@@ -303,7 +304,7 @@ public class RecordWriter {
                                     .filter(other -> !ids.contains(other.id()))
                                     .toList()));
         }
-        for (LogRow row : rows) {
+        for (LogLine row : rows) {
             Plant plant = Objects.requireNonNull(touched.get(row.plant()));
             giveBack(plant, row);
         }
@@ -311,37 +312,39 @@ public class RecordWriter {
         return rows.size();
     }
 
-    private static boolean cameWith(LogRow row) {
-        return row.kind() == LogKind.ARRIVED && row.batch() != null;
+    private static boolean cameWith(LogLine row) {
+        return row.kind() == LogKind.ARRIVED && row.batch().isPresent();
     }
 
-    private static void refuseIfBuiltOn(Plant plant, LogRow row, List<LogRow> others) throws CannotTakeBack {
+    private static void refuseIfBuiltOn(Plant plant, LogLine row, List<LogLine> others) throws CannotTakeBack {
         if (cameWith(row) && !others.isEmpty()) {
             throw new CannotTakeBack(
                     "%s has entries of its own by now; take those back first.".formatted(plant.name()));
         }
         Optional<PlantState.Changed> changed = PlantState.changed(row.kind());
-        Optional<LogRow> later = others.stream()
+        Optional<LogLine> later = others.stream()
                 .filter(other ->
                         changed.isPresent() && PlantState.changed(other.kind()).equals(changed))
                 .filter(other -> other.writtenAt().isAfter(row.writtenAt()))
-                .max(Comparator.comparing(LogRow::writtenAt));
+                .max(Comparator.comparing(LogLine::writtenAt));
         if (later.isPresent()) {
             throw new CannotTakeBack("%s was %s on %s after that; take that back first."
                     .formatted(
                             plant.name(),
-                            later.get().kind().words(),
+                            LogWords.of(later.get().kind()),
                             later.get().onDay()));
         }
     }
 
-    private void giveBack(Plant plant, LogRow row) {
-        logBook.store(new LogRow(plant, LogKind.UNDONE, row.onDay(), routine.moment(plant)).undoing(row));
+    private void giveBack(Plant plant, LogLine row) {
+        logBook.store(
+                plant.collection(),
+                LogLine.of(plant.id(), row.onDay(), new LogEntry.TakenBack(), null, routine.moment(plant))
+                        .undoing(row.id()));
         if (cameWith(row)) {
             plant.ended(Plant.State.WITHDRAWN, row.onDay(), null).named(plant.cultivar(), null, plant.source());
-        } else if (row.beforeState() != null) {
-            json.readValue(Objects.requireNonNull(row.beforeState()), PlantState.class)
-                    .giveBack(row.kind(), plant);
+        } else {
+            row.before().ifPresent(before -> before.giveBack(row.kind(), plant));
         }
     }
 }

@@ -8,6 +8,8 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.Stream;
 import mildlantern.care.Needs;
+import mildlantern.log.LogEntry;
+import mildlantern.log.LogKind;
 import mildlantern.nutrition.PotAccount;
 import mildlantern.plant.PlantKnowledge;
 import mildlantern.plant.PlantRecord;
@@ -16,11 +18,9 @@ import mildlantern.plant.Season;
 import mildlantern.quantity.RelativeHumidity;
 import mildlantern.quantity.Temperature;
 import mildlantern.web.log.LogBook;
-import mildlantern.web.log.LogKind;
-import mildlantern.web.log.LogRow;
+import mildlantern.web.log.LogLine;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
-import mildlantern.web.platform.Maybe;
 import mildlantern.web.stop.Houses;
 import mildlantern.web.stop.Stop;
 import mildlantern.web.stop.StopNow;
@@ -89,7 +89,7 @@ public class Records {
      * @param happenings what happened to the plant, the latest first
      * @param upkeep what was reckoned of its pot
      */
-    private PlantRecord read(Plant plant, Stop stop, List<LogRow> happenings, Optional<ScheduleRow> upkeep) {
+    private PlantRecord read(Plant plant, Stop stop, List<LogLine> happenings, Optional<ScheduleRow> upkeep) {
         LocalDate today = LocalDate.now(clock);
         return new PlantRecord(
                 plants.profile(plant),
@@ -108,7 +108,7 @@ public class Records {
                 since(plant.bloomSince(), today, 1));
     }
 
-    private Optional<PlantRecord.PotFood> pot(Plant plant, List<LogRow> happenings, LocalDate today) {
+    private Optional<PlantRecord.PotFood> pot(Plant plant, List<LogLine> happenings, LocalDate today) {
         return food.balance(plant, plants.profile(plant), happenings, today)
                 .map(balance -> new PlantRecord.PotFood(
                         balance.nitrogenPerLitre(),
@@ -131,10 +131,10 @@ public class Records {
     }
 
     private static PlantRecord.Watering watering(
-            Plant plant, List<LogRow> happenings, Optional<ScheduleRow> upkeep, LocalDate today) {
+            Plant plant, List<LogLine> happenings, Optional<ScheduleRow> upkeep, LocalDate today) {
         List<LocalDate> watered = happenings.stream()
                 .filter(happening -> happening.kind() == LogKind.WATERED)
-                .map(LogRow::onDay)
+                .map(LogLine::onDay)
                 .distinct()
                 .limit(WATERINGS_FOR_PACE)
                 .toList();
@@ -155,20 +155,26 @@ public class Records {
                 upkeep.flatMap(ScheduleRow::drying));
     }
 
-    private static Stream<PlantRecord.Event> event(LogRow happening, LocalDate today) {
-        return happening.kind().event().stream()
+    private static Stream<PlantRecord.Event> event(LogLine line, LocalDate today) {
+        Optional<LogEntry.Moved> moved = line.as(LogEntry.Moved.class);
+        Optional<LogEntry.Befell> befell = line.as(LogEntry.Befell.class);
+        return line.kind().event().stream()
                 .map(kind -> new PlantRecord.Event(
                         kind,
-                        Math.max(0, ChronoUnit.DAYS.between(happening.onDay(), today)),
-                        Maybe.number(happening.temperatureStep()),
-                        Maybe.number(happening.lightRatio()),
-                        Optional.ofNullable(happening.spray())));
+                        Math.max(0, ChronoUnit.DAYS.between(line.onDay(), today)),
+                        moved.map(LogEntry.Moved::temperatureStep)
+                                .or(() -> befell.map(LogEntry.Befell::temperatureStep))
+                                .orElse(OptionalDouble.empty()),
+                        moved.map(LogEntry.Moved::lightRatio)
+                                .or(() -> befell.map(LogEntry.Befell::lightRatio))
+                                .orElse(OptionalDouble.empty()),
+                        line.as(LogEntry.Treated.class).flatMap(LogEntry.Treated::with)));
     }
 
-    private static @Nullable LocalDate latest(List<LogRow> happenings, LogKind kind) {
+    private static @Nullable LocalDate latest(List<LogLine> happenings, LogKind kind) {
         return happenings.stream()
                 .filter(happening -> happening.kind() == kind)
-                .map(LogRow::onDay)
+                .map(LogLine::onDay)
                 .findFirst()
                 .orElse(null);
     }

@@ -16,6 +16,7 @@ import java.util.Set;
 import java.util.UUID;
 import mildlantern.place.StopId;
 import mildlantern.plant.PlantId;
+import mildlantern.web.log.LogBook;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
 import mildlantern.web.platform.CollectionId;
@@ -50,6 +51,7 @@ public class Routine {
     private final JdbcClient jdbc;
     private final EntityManager entities;
     private final Plants plants;
+    private final LogBook logBook;
     private final Scheduler upkeeper;
     private final ObjectProvider<Routine> self;
     private final Clock clock;
@@ -58,12 +60,14 @@ public class Routine {
             JdbcClient jdbc,
             EntityManager entities,
             Plants plants,
+            LogBook logBook,
             Scheduler upkeeper,
             ObjectProvider<Routine> self,
             Clock clock) {
         this.jdbc = jdbc;
         this.entities = entities;
         this.plants = plants;
+        this.logBook = logBook;
         this.upkeeper = upkeeper;
         this.self = self;
         this.clock = clock;
@@ -258,21 +262,9 @@ public class Routine {
 
     /** Notes all plants whose water depends on a stop's air and light: those that stand there, and those that lately did. */
     void touchedAt(CollectionId collection, StopId stop) {
-        List<PlantId> ids = jdbc
-                .sql("""
-                        select id from plant where collection_id = :collection and stop_id = :stop
-                        union
-                        select plant_id from happening where collection_id = :collection and on_day >= :since
-                            and (from_stop = :stop or to_stop = :stop)
-                        """)
-                .param("collection", collection.value())
-                .param("stop", stop.value())
-                .param("since", LocalDate.now(clock).minusDays(Scheduler.DAYS_BACK))
-                .query(UUID.class)
-                .list()
-                .stream()
-                .map(PlantId::new)
-                .toList();
+        Set<PlantId> ids = new LinkedHashSet<>(
+                logBook.passedBy(collection, stop, LocalDate.now(clock).minusDays(Scheduler.DAYS_BACK)));
+        plants.plantsAt(collection, stop).forEach(plant -> ids.add(plant.id()));
         plants.plants(collection, ids).forEach(this::touched);
     }
 

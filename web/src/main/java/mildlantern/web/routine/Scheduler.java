@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
 import mildlantern.log.LogEntry;
+import mildlantern.log.LogKind;
 import mildlantern.nutrition.FeedPlan;
 import mildlantern.plant.FeedStrength;
 import mildlantern.plant.PlantId;
@@ -19,8 +20,7 @@ import mildlantern.round.RoundPlanner;
 import mildlantern.round.Upkeep;
 import mildlantern.water.WaterStory;
 import mildlantern.web.log.LogBook;
-import mildlantern.web.log.LogKind;
-import mildlantern.web.log.LogRow;
+import mildlantern.web.log.LogLine;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
 import mildlantern.web.platform.CollectionId;
@@ -60,7 +60,7 @@ class Scheduler {
     }
 
     private void reckon(
-            Plant plant, List<LogRow> log, Optional<ScheduleRow> before, WaterBook.Climates climates, Load load) {
+            Plant plant, List<LogLine> log, Optional<ScheduleRow> before, WaterBook.Climates climates, Load load) {
         LocalDate today = LocalDate.now(clock);
         Profile profile = plants.profile(plant);
         WaterStory.Told told = waterBook.tell(plant, profile, log, climates);
@@ -100,7 +100,7 @@ class Scheduler {
         WaterBook.Climates climates = waterBook.climates(collection);
         Map<PlantId, ScheduleRow> before =
                 new HashMap<>(rows.of(collection, some.stream().map(Plant::id).toList()));
-        Map<PlantId, List<LogRow>> logs =
+        Map<PlantId, List<LogLine>> logs =
                 logBook.entries(collection, some.stream().map(Plant::id).toList(), today.minusDays(DAYS_BACK));
         // A plant alone is levelled against the others' work; several are, as they come, against what is planned so
         // far.
@@ -119,14 +119,14 @@ class Scheduler {
         }
     }
 
-    private static RoundPlanner.Last last(Plant plant, List<LogRow> log) {
+    private static RoundPlanner.Last last(Plant plant, List<LogLine> log) {
         return new RoundPlanner.Last(
                 latest(log, LogKind.WATERED),
                 log.stream()
-                        .filter(row -> row.kind() == LogKind.PROBED
-                                && row.bottom() != null
-                                && row.bottom() != LogEntry.Wetness.DRY)
-                        .map(LogRow::onDay)
+                        .filter(line -> line.as(LogEntry.Probed.class)
+                                .filter(probe -> probe.bottom() != LogEntry.Wetness.DRY)
+                                .isPresent())
+                        .map(LogLine::onDay)
                         .max(LocalDate::compareTo),
                 latest(log, LogKind.LOOKED),
                 later(latest(log, LogKind.FED), latest(log, LogKind.TRAP_FED)),
@@ -138,7 +138,10 @@ class Scheduler {
         return Stream.concat(one.stream(), other.stream()).max(LocalDate::compareTo);
     }
 
-    private static Optional<LocalDate> latest(List<LogRow> log, LogKind kind) {
-        return log.stream().filter(row -> row.kind() == kind).map(LogRow::onDay).max(LocalDate::compareTo);
+    private static Optional<LocalDate> latest(List<LogLine> log, LogKind kind) {
+        return log.stream()
+                .filter(row -> row.kind() == kind)
+                .map(LogLine::onDay)
+                .max(LocalDate::compareTo);
     }
 }

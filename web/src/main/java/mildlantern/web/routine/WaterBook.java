@@ -11,6 +11,7 @@ import java.util.NavigableMap;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.function.Function;
+import mildlantern.log.LogEntry;
 import mildlantern.log.Logged;
 import mildlantern.place.StopId;
 import mildlantern.plant.Brightness;
@@ -23,7 +24,7 @@ import mildlantern.water.ClimateOfDay;
 import mildlantern.water.PotOfPlant;
 import mildlantern.water.WaterKnowledge;
 import mildlantern.water.WaterStory;
-import mildlantern.web.log.LogRow;
+import mildlantern.web.log.LogLine;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.platform.CollectionId;
 import mildlantern.web.platform.Maybe;
@@ -159,9 +160,9 @@ public class WaterBook {
      * @param log its entries, none of them taken back, in any order
      * @param climates the climates of the collection's stops
      */
-    public WaterStory.Told tell(Plant plant, Profile profile, List<LogRow> log, Climates climates) {
+    public WaterStory.Told tell(Plant plant, Profile profile, List<LogLine> log, Climates climates) {
         List<Logged> entries = new ArrayList<>();
-        log.forEach(row -> row.entry().ifPresent(entry -> entries.add(new Logged(row.onDay(), entry))));
+        log.forEach(line -> entries.add(new Logged(line.onDay(), line.entry())));
         Optional<WaterStory.Scale> scale =
                 plant.wetGrams() == null || plant.dryGrams() == null || plant.dryGrams() >= plant.wetGrams()
                         ? Optional.empty()
@@ -176,17 +177,16 @@ public class WaterBook {
     }
 
     /** Where it stood from which day on. */
-    private static NavigableMap<LocalDate, StopId> stood(Plant plant, List<LogRow> log) {
+    private static NavigableMap<LocalDate, StopId> stood(Plant plant, List<LogLine> log) {
         NavigableMap<LocalDate, StopId> stood = new TreeMap<>();
         log.stream()
-                .filter(row -> row.toStop() != null && row.fromStop() != null)
-                .sorted(Comparator.comparing(LogRow::onDay).thenComparing(LogRow::writtenAt))
-                .forEach(row -> {
-                    if (stood.isEmpty()) {
-                        stood.put(LocalDate.MIN, row.fromStop());
-                    }
-                    stood.put(row.onDay(), row.toStop());
-                });
+                .sorted(Comparator.comparing(LogLine::onDay).thenComparing(LogLine::writtenAt))
+                .forEach(line -> line.as(LogEntry.Moved.class)
+                        .filter(move -> move.from().isPresent() && move.to().isPresent())
+                        .ifPresent(move -> {
+                            stood.putIfAbsent(LocalDate.MIN, move.from().get());
+                            stood.put(line.onDay(), move.to().get());
+                        }));
         if (stood.isEmpty()) {
             stood.put(LocalDate.MIN, plant.stop());
         }

@@ -10,10 +10,11 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
-import java.util.UUID;
 import java.util.stream.Collectors;
 import mildlantern.diagnosis.Diagnosis;
 import mildlantern.diagnosis.Disorder;
+import mildlantern.log.LogEntry;
+import mildlantern.log.LogKind;
 import mildlantern.pest.Conditions;
 import mildlantern.pest.LifeTable;
 import mildlantern.pest.PestClock;
@@ -23,6 +24,7 @@ import mildlantern.plant.PlantId;
 import mildlantern.quarantine.Quarantine;
 import mildlantern.treatment.CourseComposer;
 import mildlantern.web.casework.CaseTroubles;
+import mildlantern.web.log.LogBook;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
 import mildlantern.web.plant.Standing;
@@ -31,7 +33,6 @@ import mildlantern.web.stop.Stop;
 import mildlantern.web.stop.StopKind;
 import mildlantern.web.stop.StopStates;
 import mildlantern.web.stop.Stops;
-import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -50,7 +51,7 @@ class Outbreaks {
     private final Quarantine quarantine;
     private final Pests pests;
     private final Diagnosis diagnosis;
-    private final JdbcClient jdbc;
+    private final LogBook logBook;
     private final Clock clock;
 
     Outbreaks(
@@ -62,7 +63,7 @@ class Outbreaks {
             Quarantine quarantine,
             Pests pests,
             Diagnosis diagnosis,
-            JdbcClient jdbc,
+            LogBook logBook,
             Clock clock) {
         this.plants = plants;
         this.stops = stops;
@@ -72,7 +73,7 @@ class Outbreaks {
         this.quarantine = quarantine;
         this.pests = pests;
         this.diagnosis = diagnosis;
-        this.jdbc = jdbc;
+        this.logBook = logBook;
         this.clock = clock;
     }
 
@@ -166,20 +167,12 @@ class Outbreaks {
 
     /** Where each plant stood, back to the day asked for: from where it stands now, move by move. */
     private List<Quarantine.Stay> stays(CollectionId collection, List<Plant> plants, LocalDate since, LocalDate today) {
-        Map<PlantId, List<Move>> moves = jdbc
-                .sql("""
-                        select h.plant_id, h.on_day, h.from_stop from happening h
-                        where h.collection_id = ? and h.kind = 'MOVED' and h.on_day >= ? and h.from_stop is not null
-                        and not exists (select 1 from happening u where u.collection_id = h.collection_id and u.undoes = h.id)
-                        order by h.on_day desc, h.written_at desc
-                        """)
-                .params(collection.value(), since)
-                .query((row, number) -> new Move(
-                        new PlantId(row.getObject(1, UUID.class)),
-                        row.getObject(2, LocalDate.class),
-                        new StopId(row.getObject(3, UUID.class))))
-                .list()
-                .stream()
+        Map<PlantId, List<Move>> moves = logBook.ofKind(collection, LogKind.MOVED, since).stream()
+                .flatMap(line -> line
+                        .as(LogEntry.Moved.class)
+                        .flatMap(LogEntry.Moved::from)
+                        .map(from -> new Move(line.plant(), line.onDay(), from))
+                        .stream())
                 .collect(Collectors.groupingBy(Move::plant, LinkedHashMap::new, Collectors.toList()));
         List<Quarantine.Stay> stays = new ArrayList<>();
         for (Plant plant : plants) {

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
+import mildlantern.log.LogEntry;
 import mildlantern.plant.Brightness;
 import mildlantern.plant.SprayKind;
 import mildlantern.treatment.CourseComposer;
@@ -16,8 +17,7 @@ import mildlantern.treatment.Situation;
 import mildlantern.treatment.Style;
 import mildlantern.treatment.TreatmentKnowledge;
 import mildlantern.web.log.LogBook;
-import mildlantern.web.log.LogKind;
-import mildlantern.web.log.LogRow;
+import mildlantern.web.log.LogLine;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
 import mildlantern.web.platform.BatchId;
@@ -26,7 +26,6 @@ import mildlantern.web.routine.Schedules;
 import mildlantern.web.stop.StopNow;
 import mildlantern.web.stop.StopStates;
 import mildlantern.web.stop.Stops;
-import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /** Puts together what decides on a course: the plant, its place, and what was used on it in the last year. */
@@ -120,29 +119,31 @@ class Situations {
                         uses.add(use(String.valueOf(step.means()), Optional.empty(), step.doneOn(), recognition)));
         // Steps of courses wrote entries of their own; only what was written by hand is added.
         List<BatchId> batches = done.stream().map(StoredStep::batch).toList();
-        for (LogRow row : logBook.entries(plant, today.minusDays(SEASON_DAYS))) {
-            if (row.kind() == LogKind.SPRAYED && !batches.contains(row.batch())) {
-                uses.add(use(row, recognition));
-            }
+        for (LogLine row : logBook.entries(plant, today.minusDays(SEASON_DAYS))) {
+            row.as(LogEntry.Treated.class)
+                    .filter(treated -> row.batch().filter(batches::contains).isEmpty())
+                    .ifPresent(treated -> uses.add(use(row, treated, recognition)));
         }
         return List.copyOf(uses);
     }
 
     /** What an entry says was used, by what was recognised when it was written, else by its words, else by its kind of spray. */
-    private Situation.Use use(LogRow row, Recognition recognition) {
-        if (row.means() != null) {
-            return use(row.means(), Optional.ofNullable(row.product()), row.onDay(), recognition);
+    private Situation.Use use(LogLine row, LogEntry.Treated treated, Recognition recognition) {
+        if (treated.means().isPresent()) {
+            return use(treated.means().get(), treated.product(), row.onDay(), recognition);
         }
-        String words = Optional.ofNullable(row.detail()).orElse("");
-        Optional<Means> found =
-                recognition.find(words).map(Recognition.Used::means).or(() -> ofKind(row.spray()));
+        String words = row.words().orElse("");
+        Optional<Means> found = recognition
+                .find(words)
+                .map(Recognition.Used::means)
+                .or(() -> treated.with().flatMap(this::ofKind));
         return found.map(means -> use(means.id(), Optional.of(words), row.onDay(), recognition))
                 // Nobody knows what it was: it counts as a product of its day.
                 .orElseGet(() -> new Situation.Use(
                         words.isBlank() ? "something not named" : words, row.onDay(), Optional.empty(), true));
     }
 
-    private Optional<Means> ofKind(@Nullable SprayKind kind) {
+    private Optional<Means> ofKind(SprayKind kind) {
         return knowledge.all().stream()
                 .filter(one ->
                         one.known().entry().filter(entry -> entry == kind).isPresent())

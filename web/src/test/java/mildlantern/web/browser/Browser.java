@@ -17,7 +17,7 @@ import java.util.Map;
 
 /** Debian's Chromium without a window, one for all tests of this run. */
 final class Browser {
-    private static final double PATIENCE_MS = 20_000;
+    private static final double PATIENCE_MS = 60_000;
     private static final com.microsoft.playwright.Browser CHROMIUM = launch();
 
     private Browser() {}

@@ -102,7 +102,10 @@ class CollectionInTheBrowserTest {
     private long watered() {
         return plants.plantsAt(collection, grower.stop().id()).stream()
                 .flatMap(plant -> logBook.entries(plant).stream())
-                .filter(row -> row.onDay().equals(LocalDate.now(clock)) && row.amountMl() != null)
+                .filter(row -> row.onDay().equals(LocalDate.now(clock))
+                        && row.as(LogEntry.Watered.class)
+                                .filter(it -> it.ml().isPresent())
+                                .isPresent())
                 .count();
     }
 
@@ -207,8 +210,12 @@ class CollectionInTheBrowserTest {
             assertThat(page.locator(".targets")).containsText("Colder by 12 °C at once");
             page.locator(".targets .press").click();
             assertThat(page.locator("h1")).containsText("Porch");
-            Assertions.assertThat(logBook.entries(grower.plant()).get(0).temperatureStep())
-                    .isEqualTo(-12);
+            Assertions.assertThat(logBook.entries(grower.plant())
+                            .get(0)
+                            .as(LogEntry.Moved.class)
+                            .orElseThrow()
+                            .temperatureStep())
+                    .hasValue(-12);
             window.quiet();
         }
     }

@@ -16,6 +16,7 @@ import java.time.OffsetDateTime;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.UUID;
+import mildlantern.log.LogKind;
 import mildlantern.place.StopId;
 import mildlantern.plant.Brightness;
 import mildlantern.plant.PlantId;
@@ -26,8 +27,7 @@ import mildlantern.web.LanternTest;
 import mildlantern.web.MovableClock;
 import mildlantern.web.casework.CaseService;
 import mildlantern.web.log.LogBook;
-import mildlantern.web.log.LogKind;
-import mildlantern.web.log.LogRow;
+import mildlantern.web.log.LogLine;
 import mildlantern.web.plant.CareEntry;
 import mildlantern.web.plant.CareSheets;
 import mildlantern.web.plant.Plants;
@@ -184,11 +184,11 @@ class CareFlowTest {
                 .andExpect(status().is3xxRedirection());
         assertThat(steps()).hasSize(planned.size() - 1);
         assertThat(plants.plant(collection, plant).stop()).isEqualTo(bright.id());
-        List<LogRow> log = logBook.entries(plants.plant(collection, plant));
+        List<LogLine> log = logBook.entries(plants.plant(collection, plant));
         assertThat(log)
                 .filteredOn(row -> row.kind() == LogKind.MOVED)
                 .singleElement()
-                .satisfies(row -> assertThat(row.detail()).contains("behind"));
+                .satisfies(row -> assertThat(row.words().orElse("")).contains("behind"));
     }
 
     @Test

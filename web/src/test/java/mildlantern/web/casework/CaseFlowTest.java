@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import mildlantern.diagnosis.Part;
+import mildlantern.log.LogKind;
 import mildlantern.plant.PlantId;
 import mildlantern.plant.PotKind;
 import mildlantern.treatment.CareSetting;
@@ -17,7 +18,6 @@ import mildlantern.web.Growers;
 import mildlantern.web.LanternTest;
 import mildlantern.web.MovableClock;
 import mildlantern.web.log.LogBook;
-import mildlantern.web.log.LogKind;
 import mildlantern.web.plant.CareSheets;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.platform.CaseId;
@@ -335,7 +335,7 @@ class CaseFlowTest {
         assertThat(logBook.entries(grower.plant()))
                 .filteredOn(happening -> happening.kind() == LogKind.MOVED)
                 .singleElement()
-                .satisfies(moved -> assertThat(moved.detail()).isEqualTo("as remembered"));
+                .satisfies(moved -> assertThat(moved.words()).contains("as remembered"));
         CaseViews.Panel panel = pages.board(collection, limp, new Panels.Asked(Optional.empty(), "", true))
                 .panel()
                 .orElseThrow();

@@ -17,6 +17,7 @@ import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.UUID;
 import mildlantern.log.LogEntry;
+import mildlantern.log.LogKind;
 import mildlantern.plant.FeedStrength;
 import mildlantern.plant.PlantId;
 import mildlantern.plant.PotKind;
@@ -26,8 +27,7 @@ import mildlantern.web.LanternTest;
 import mildlantern.web.MovableClock;
 import mildlantern.web.casework.CaseService;
 import mildlantern.web.log.LogBook;
-import mildlantern.web.log.LogKind;
-import mildlantern.web.log.LogRow;
+import mildlantern.web.log.LogLine;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
 import mildlantern.web.platform.CollectionId;
@@ -121,7 +121,7 @@ class FeedingFlowTest {
                 .getContentAsString();
     }
 
-    private List<LogRow> fed(Plant plant) {
+    private List<LogLine> fed(Plant plant) {
         return logBook.entries(plants.plant(collection, plant.id())).stream()
                 .filter(row -> row.onDay().equals(LocalDate.now(clock)))
                 .filter(row -> row.kind() == LogKind.FED || row.kind() == LogKind.TRAP_FED)
@@ -150,12 +150,13 @@ class FeedingFlowTest {
         MvcResult result = feed("root-100", form, grower.plant());
 
         assertThat(fed(trumpet)).singleElement().satisfies(row -> {
-            assertThat(row.kind()).isEqualTo(LogKind.TRAP_FED);
-            assertThat(row.number()).isEqualTo(3);
+            assertThat(row.as(LogEntry.TrapFed.class).orElseThrow().traps()).hasValue(3);
         });
         assertThat(fed(grower.plant())).singleElement().satisfies(row -> {
-            assertThat(row.mgNitrogen()).isEqualTo(100);
-            assertThat(row.product()).contains("20-20-20");
+            LogEntry.Fed feed = row.as(LogEntry.Fed.class).orElseThrow();
+            assertThat(feed.mgNitrogen()).hasValue(100);
+            assertThat(feed.product())
+                    .hasValueSatisfying(name -> assertThat(name).contains("20-20-20"));
         });
         assertThat(page()).contains("No plant is to be fed today.");
         mvc.perform(mine(post("/feeding/take-back"))

@@ -11,11 +11,10 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 
 import java.util.List;
 import java.util.UUID;
+import mildlantern.log.LogEntry;
 import mildlantern.web.Growers;
 import mildlantern.web.LanternTest;
 import mildlantern.web.log.LogBook;
-import mildlantern.web.log.LogKind;
-import mildlantern.web.log.LogRow;
 import mildlantern.web.plant.Plants;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -64,8 +63,8 @@ class LeafTest {
                 .entries(plants.plant(
                         grower.member().collection(), grower.plant().id()))
                 .stream()
-                .filter(row -> row.kind() == LogKind.NEW_LEAF)
-                .map(LogRow::lengthCm)
+                .flatMap(row -> row.as(LogEntry.NewLeaf.class).stream())
+                .map(LogEntry.NewLeaf::lengthCm)
                 .toList();
     }
 

@@ -16,11 +16,11 @@ import java.nio.file.Path;
 import java.util.Base64;
 import java.util.UUID;
 import javax.imageio.ImageIO;
+import mildlantern.log.LogKind;
 import mildlantern.web.Growers;
 import mildlantern.web.LanternTest;
 import mildlantern.web.log.LogBook;
-import mildlantern.web.log.LogKind;
-import mildlantern.web.log.LogRow;
+import mildlantern.web.log.LogLine;
 import mildlantern.web.platform.FormKey;
 import mildlantern.web.routine.RecordWriter;
 import org.junit.jupiter.api.BeforeEach;
@@ -186,7 +186,7 @@ class PhotoServiceTest {
                 file(Base64.getDecoder().decode(WEBP)),
                 "a point");
         assertThat(photos.of(grower.plant())).hasSize(2);
-        assertThat(logBook.entries(grower.plant())).extracting(LogRow::kind).containsOnly(LogKind.PHOTO);
+        assertThat(logBook.entries(grower.plant())).extracting(LogLine::kind).containsOnly(LogKind.PHOTO);
     }
 
     @Test

@@ -10,11 +10,11 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import mildlantern.log.LogEntry;
 import mildlantern.place.StopId;
+import mildlantern.plant.EventKind;
 import mildlantern.plant.PlantId;
 import mildlantern.water.WaterOutlook;
 import mildlantern.water.WaterStory;
-import mildlantern.web.log.LogKind;
-import mildlantern.web.log.LogRow;
+import mildlantern.web.log.LogLine;
 import mildlantern.web.log.LogWords;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.platform.CollectionId;
@@ -41,11 +41,11 @@ class StripTest {
                 new WaterOutlook(true, 1, 2, 4, 1, 3, 0.7, 0.5, 300, 5, 5, 1, 0.2, 3, OptionalDouble.empty()));
     }
 
-    private static LogRow row(LogKind kind, int daysAgo) {
-        return new LogRow(FERN, kind, TODAY.minusDays(daysAgo), OffsetDateTime.MIN);
+    private static LogLine row(LogEntry entry, int daysAgo) {
+        return LogLine.of(FERN.id(), TODAY.minusDays(daysAgo), entry, null, OffsetDateTime.MIN);
     }
 
-    private static Strip.Drawn draw(int days, List<LogRow> log, List<Strip.Span> cases) {
+    private static Strip.Drawn draw(int days, List<LogLine> log, List<Strip.Span> cases) {
         return new Strip(TODAY.minusDays(days), TODAY.plusDays(days / 10), TODAY)
                 .draw(told(days), 0.5, log, cases, Optional.empty());
     }
@@ -55,11 +55,11 @@ class StripTest {
         Strip.Drawn strip = draw(
                 120,
                 List.of(
-                        row(LogKind.FED, 20),
-                        row(LogKind.MOVED, 40),
-                        row(LogKind.SPRAYED, 12),
-                        row(LogKind.BLOOM_OPENED, 60),
-                        row(LogKind.BLOOM_ENDED, 30)),
+                        row(LogEntry.bare(EventKind.FED), 20),
+                        row(LogEntry.bare(EventKind.MOVED), 40),
+                        row(LogEntry.bare(EventKind.SPRAYED), 12),
+                        row(new LogEntry.Bloom(true), 60),
+                        row(new LogEntry.Bloom(false), 30)),
                 List.of(new Strip.Span(TODAY.minusDays(25), Optional.empty(), "mites", "/cases/1")));
         assertThat(strip.lanes())
                 .extracting(Strip.Lane::label)
@@ -71,7 +71,8 @@ class StripTest {
 
     @Test
     void laterThingsStandFurtherRight_andTheDaysToComeBehindToday() {
-        Strip.Drawn strip = draw(120, List.of(row(LogKind.WATERED, 9), row(LogKind.WATERED, 2)), List.of());
+        Strip.Drawn strip =
+                draw(120, List.of(row(LogEntry.Watered.through(), 9), row(LogEntry.Watered.through(), 2)), List.of());
         assertThat(strip.pours()).hasSize(2);
         assertThat(strip.pours().get(0).x()).isLessThan(strip.pours().get(1).x());
         assertThat(strip.pours().get(1).x()).isLessThan(strip.now());
@@ -81,7 +82,8 @@ class StripTest {
 
     @Test
     void whatLiesOutsideTheAxisIsNotDrawn() {
-        Strip.Drawn strip = draw(30, List.of(row(LogKind.WATERED, 90), row(LogKind.FED, 90)), List.of());
+        Strip.Drawn strip = draw(
+                30, List.of(row(LogEntry.Watered.through(), 90), row(LogEntry.bare(EventKind.FED), 90)), List.of());
         assertThat(strip.pours()).isEmpty();
         assertThat(strip.lanes()).isEmpty();
     }

@@ -12,6 +12,7 @@ import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.stream.Stream;
 import mildlantern.log.LogEntry;
+import mildlantern.log.LogKind;
 import mildlantern.place.StopId;
 import mildlantern.plant.Brightness;
 import mildlantern.plant.EventKind;
@@ -21,7 +22,6 @@ import mildlantern.web.Growers;
 import mildlantern.web.LanternTest;
 import mildlantern.web.keeping.PlantKeeping;
 import mildlantern.web.log.LogBook;
-import mildlantern.web.log.LogKind;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
 import mildlantern.web.platform.CollectionId;
@@ -121,8 +121,8 @@ class LogBookTest {
     void whatIsWrittenIsReadAsItWasWritten(LogEntry entry) {
         write(entry);
         assertThat(logBook.entries(grower.plant())).singleElement().satisfies(row -> {
-            assertThat(row.entry()).contains(entry);
-            assertThat(row.detail()).isEqualTo("a few words");
+            assertThat(row.entry()).isEqualTo(entry);
+            assertThat(row.words()).contains("a few words");
         });
     }
 
@@ -134,8 +134,9 @@ class LogBookTest {
                 Optional.empty(), Optional.of(cold.id()), OptionalDouble.empty(), OptionalDouble.empty()));
         assertThat(plant().stop()).isEqualTo(cold.id());
         assertThat(logBook.entries(grower.plant()).get(0)).satisfies(row -> {
-            assertThat(row.temperatureStep()).isEqualTo(-12);
-            assertThat(row.lightRatio()).isEqualTo(2);
+            LogEntry.Moved moved = row.as(LogEntry.Moved.class).orElseThrow();
+            assertThat(moved.temperatureStep()).hasValue(-12);
+            assertThat(moved.lightRatio()).hasValue(2);
         });
         log.takeBack(collection, move);
         assertThat(plant().stop()).isEqualTo(grower.stop().id());

@@ -35,8 +35,7 @@ import mildlantern.web.LanternTest;
 import mildlantern.web.MovableClock;
 import mildlantern.web.SecondInstance;
 import mildlantern.web.log.LogBook;
-import mildlantern.web.log.LogKind;
-import mildlantern.web.log.LogRow;
+import mildlantern.web.log.LogLine;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
 import mildlantern.web.platform.CollectionId;
@@ -241,22 +240,22 @@ class WritersAtOnceTest {
     private void plantsStandAsTheirLogsSay() {
         for (PlantId id : plants) {
             Plant plant = allPlants.plant(collection, id);
-            List<LogRow> standing = logBook.everything(collection, id).stream()
-                    .sorted(Comparator.comparing(LogRow::writtenAt).reversed())
+            List<LogLine> standing = logBook.everything(collection, id).stream()
+                    .sorted(Comparator.comparing(LogLine::writtenAt).reversed())
                     .toList();
-            latest(standing, LogKind.MOVED)
-                    .ifPresent(row -> assertThat(plant.stop()).as(plant.name()).isEqualTo(row.toStop()));
-            latest(standing, LogKind.COUNTED)
+            latest(standing, LogEntry.Moved.class)
+                    .ifPresent(move -> assertThat(move.to()).as(plant.name()).contains(plant.stop()));
+            latest(standing, LogEntry.Count.class)
                     .ifPresent(
-                            row -> assertThat(plant.leaves()).as(plant.name()).isEqualTo(row.number()));
-            latest(standing, LogKind.REPOTTED)
-                    .ifPresent(row ->
-                            assertThat(plant.potDiameterCm()).as(plant.name()).isEqualTo(row.diameterCm()));
+                            count -> assertThat(plant.leaves()).as(plant.name()).isEqualTo(count.number()));
+            latest(standing, LogEntry.Repotted.class)
+                    .ifPresent(
+                            pot -> assertThat(pot.diameterCm()).as(plant.name()).hasValue(plant.potDiameterCm()));
         }
     }
 
-    private static Optional<LogRow> latest(List<LogRow> standing, LogKind kind) {
-        return standing.stream().filter(row -> row.kind() == kind).findFirst();
+    private static <T extends LogEntry> Optional<T> latest(List<LogLine> standing, Class<T> kind) {
+        return standing.stream().flatMap(line -> line.as(kind).stream()).findFirst();
     }
 
     private void whatIsStoredIsWhatTheLogGives() {

@@ -14,6 +14,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.UUID;
+import mildlantern.log.LogKind;
 import mildlantern.mixing.Carrier;
 import mildlantern.mixing.Measure;
 import mildlantern.place.StopId;
@@ -28,8 +29,7 @@ import mildlantern.web.MovableClock;
 import mildlantern.web.casework.CaseService;
 import mildlantern.web.casework.CaseTroubles;
 import mildlantern.web.log.LogBook;
-import mildlantern.web.log.LogKind;
-import mildlantern.web.log.LogRow;
+import mildlantern.web.log.LogLine;
 import mildlantern.web.plant.CareSheets;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
@@ -203,7 +203,7 @@ class CourseFlowTest {
         tick(course, Course.Phase.CLEAN, StoredStep.State.DONE);
         Plant plant = plants.plant(collection, grower.plant().id());
         assertThat(stops.stop(collection, plant.stop()).name()).isEqualTo("Locker");
-        assertThat(logBook.entries(plant)).extracting(LogRow::kind).contains(LogKind.MOVED, LogKind.SPRAYED);
+        assertThat(logBook.entries(plant)).extracting(LogLine::kind).contains(LogKind.MOVED, LogKind.SPRAYED);
         assertThat(pages.page(collection, course).alone().orElseThrow().alone()).isTrue();
     }
 

@@ -9,11 +9,11 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 
 import java.util.Optional;
 import java.util.UUID;
+import mildlantern.log.LogKind;
 import mildlantern.treatment.Verdict;
 import mildlantern.web.Growers;
 import mildlantern.web.LanternTest;
 import mildlantern.web.log.LogBook;
-import mildlantern.web.log.LogKind;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
