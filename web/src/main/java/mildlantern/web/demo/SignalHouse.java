@@ -120,7 +120,7 @@ class SignalHouse {
         private final LocalDate begin = today.minusMonths(MONTHS);
         private final Random chance = new Random(SEED);
         private final Map<String, Stop> stops = new LinkedHashMap<>();
-        private final Map<String, Plant> named = new LinkedHashMap<>();
+        private final Map<String, PlantId> named = new LinkedHashMap<>();
 
         House(CollectionId collection) {
             this.collection = collection;
@@ -132,12 +132,11 @@ class SignalHouse {
             histories();
             befallen();
             // Cases weigh how the pots dry, so that is reckoned before they are opened.
-            named.values().forEach(log::store);
             routine.settle();
             troubles();
             lost();
             careSheets();
-            named.values().forEach(log::store);
+            routine.touchedAll(collection);
         }
 
         private void walk() {
@@ -235,23 +234,25 @@ class SignalHouse {
                                 line.name().equals("Tidewaiter"),
                                 true)
                         .counted(counts.get(0), counts.get(1), counts.get(2), counts.get(3), counts.get(4));
-                if (counts.get(3) > 0) {
-                    plant.bloomingSince(today.minusDays(9 + chance.nextInt(20)));
-                }
-                named.put(line.name(), log.store(plant));
+                keep(counts.get(3) > 0 ? plant.bloomingSince(today.minusDays(9 + chance.nextInt(20))) : plant);
             }
-            plant("Pilot").named("Harbour Light", "HQ-001", "a neighbour's division");
-            plant("Stowaway").acquired(today.minusDays(5)).named(null, "HQ-045", "a gift");
-            plant("Castaway").acquired(today.minusDays(11)).named(null, "HQ-046", "a plant sale");
-            plant("Bosun").from(plant("Bilge").id());
+            keep(plant("Pilot").named("Harbour Light", "HQ-001", "a neighbour's division"));
+            keep(plant("Stowaway").acquired(today.minusDays(5)).named(null, "HQ-045", "a gift"));
+            keep(plant("Castaway").acquired(today.minusDays(11)).named(null, "HQ-046", "a plant sale"));
+            keep(plant("Bosun").from(plant("Bilge").id()));
         }
 
         private Stop at(String name) {
             return Optional.ofNullable(stops.get(name)).orElseThrow(() -> new IllegalStateException("no stop " + name));
         }
 
+        private void keep(Plant plant) {
+            named.put(plant.name(), log.store(plant).id());
+        }
+
         private Plant plant(String name) {
             return Optional.ofNullable(named.get(name))
+                    .map(id -> plants.plant(collection, id))
                     .orElseThrow(() -> new IllegalStateException("no plant " + name));
         }
 
@@ -262,8 +263,10 @@ class SignalHouse {
                 Plant plant = plant(line.name());
                 Profile profile = plants.profile(plant);
                 boolean fed = line.feed() != FeedStrength.NONE;
-                LocalDate from =
-                        plant.acquiredOn().isAfter(begin) ? plant.acquiredOn().plusDays(1) : begin;
+                LocalDate from = Optional.ofNullable(plant.acquiredOn())
+                        .filter(came -> came.isAfter(begin))
+                        .map(came -> came.plusDays(1))
+                        .orElse(begin);
                 MadeUpHistory.Manner manner = new MadeUpHistory.Manner(
                         line.thirst(),
                         line.name().equals("Tidewaiter") ? OptionalDouble.of(4) : OptionalDouble.empty(),
@@ -313,7 +316,7 @@ class SignalHouse {
             write("Halyard", 12, new LogEntry.Pruned(), "crisp lids only");
             write("Big Anna", 8, new LogEntry.Count(LogEntry.Counted.PESTS, 24), "on three leaves");
             write("Yardarm", 120, new LogEntry.Repotted(OptionalDouble.of(22), Optional.of("peat-mix")), "one size up");
-            plant("Yardarm").potted(plant("Yardarm").potKind(), 22.0, "peat-mix", today.minusDays(120));
+            keep(plant("Yardarm").potted(plant("Yardarm").potKind(), 22.0, "peat-mix", today.minusDays(120)));
             write("Pilot", 60, new LogEntry.Weighed(1320, Optional.of(LogEntry.Yardstick.WET_THROUGH)), null);
             write("Pilot", 52, new LogEntry.Weighed(980, Optional.of(LogEntry.Yardstick.BONE_DRY)), null);
             for (int day : new int[] {45, 31, 18, 6}) {
@@ -405,7 +408,7 @@ class SignalHouse {
 
         /** A plant that was lost, and what was learned of it. */
         private void lost() {
-            Plant salt = log.store(new Plant(
+            keep(new Plant(
                             new PlantId(DemoLoader.id("plant Old Salt")),
                             collection,
                             at("Fog cabinet").id(),
@@ -417,7 +420,6 @@ class SignalHouse {
                     .potted(PotKind.PLASTIC, 12.0, "bark", today.minusMonths(40))
                     .kept(WaterSource.RAIN, FeedStrength.WEAK, false, true, true)
                     .counted(4, 3, 0, 0, 0));
-            named.put("Old Salt", salt);
             for (int day = 200; day > 90; day -= 4) {
                 write("Old Salt", day, LogEntry.Watered.of(160), null);
             }
@@ -437,7 +439,7 @@ class SignalHouse {
                     "Old Salt was lost to rot in broken-down bark.");
             log.end(
                     collection,
-                    salt.id(),
+                    plant("Old Salt").id(),
                     Plant.State.LOST,
                     today.minusDays(84),
                     "root rot in bark that had broken down");

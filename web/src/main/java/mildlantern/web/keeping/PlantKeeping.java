@@ -129,15 +129,15 @@ public class PlantKeeping {
                     cutting ? new LogEntry.Propagated() : new LogEntry.Split(),
                     count == 1 ? "one new plant" : count + " new plants",
                     Optional.of(new BatchId(form.value())));
-            if (!cutting) {
-                mother.counted(
-                        share(mother.leaves(), count, false),
-                        share(mother.growths(), count, false),
-                        mother.offsets(),
-                        mother.flowers(),
-                        mother.buds());
-            }
-            log.store(mother);
+            log.store(
+                    cutting
+                            ? mother
+                            : mother.counted(
+                                    share(mother.leaves(), count, false),
+                                    share(mother.growths(), count, false),
+                                    mother.offsets(),
+                                    mother.flowers(),
+                                    mother.buds()));
         });
     }
 

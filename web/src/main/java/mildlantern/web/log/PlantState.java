@@ -54,21 +54,21 @@ public record PlantState(
     }
 
     /** Gives back what an entry of a kind had changed, and only that. */
-    public void giveBack(LogKind kind, Plant plant) {
-        switch (kind) {
-            case MOVED, SHIFTED -> plant.standingAt(stop, place).at(planX, planY);
-            case REPOTTED ->
-                plant.potted(plant.potKind(), potDiameterCm, medium, pottedOn)
-                        .pot(plant.potHeightCm(), plant.reservoirMl(), mediumSince)
-                        .weighing(wetGrams, dryGrams);
-            case WEIGHED -> plant.weighing(wetGrams, dryGrams);
-            case COUNTED, SPLIT -> plant.counted(leaves, growths, offsets, flowers, buds);
-            case BLOOM_OPENED, BLOOM_ENDED -> plant.bloomingSince(bloomSince);
-            case RETIRED, LOST -> plant.ended(state, endedOn, endedCause);
-            default -> {
-                // Other entries change nothing of the plant.
-            }
-        }
+    public Plant giveBack(LogKind kind, Plant plant) {
+        return changed(kind)
+                .map(what -> switch (what) {
+                    case PLACE -> plant.standingAt(stop, place).at(planX, planY);
+                    case POT ->
+                        (kind == LogKind.REPOTTED
+                                        ? plant.potted(plant.potKind(), potDiameterCm, medium, pottedOn)
+                                                .pot(plant.potHeightCm(), plant.reservoirMl(), mediumSince)
+                                        : plant)
+                                .weighing(wetGrams, dryGrams);
+                    case COUNTS -> plant.counted(leaves, growths, offsets, flowers, buds);
+                    case BLOOM -> plant.bloomingSince(bloomSince);
+                    case LIFE -> plant.ended(state, endedOn, endedCause);
+                })
+                .orElse(plant);
     }
 
     /** What of a plant an entry changes. Of two entries that change the same, the later is taken back first. */

@@ -1,10 +1,5 @@
 package mildlantern.web.plant;
 
-import jakarta.persistence.Column;
-import jakarta.persistence.Entity;
-import jakarta.persistence.EnumType;
-import jakarta.persistence.Enumerated;
-import jakarta.persistence.Version;
 import java.time.LocalDate;
 import mildlantern.place.StopId;
 import mildlantern.plant.FeedStrength;
@@ -15,85 +10,31 @@ import mildlantern.plant.Stage;
 import mildlantern.plant.WaterSource;
 import mildlantern.water.LeafClass;
 import mildlantern.web.platform.CollectionId;
-import mildlantern.web.platform.Row;
-import org.jspecify.annotations.NullUnmarked;
+import org.jspecify.annotations.Nullable;
+import org.springframework.lang.CheckReturnValue;
 
-/** One plant of a collection, as it is now; what happened to it stands in its happenings. */
-@Entity
-@NullUnmarked
-public class Plant extends Row {
+/**
+ * One plant of a collection, as it is now; what happened to it stands in its log. A change gives another record, which {@link Plants} stores.
+ *
+ * @param version how often it was changed; below 0 before it is stored
+ * @param mother the plant it came of
+ * @param drawnFrom what its drawing is made from: its own id, or the one it had where it came from
+ */
+@CheckReturnValue
+public record Plant(
+        PlantId id,
+        CollectionId collection,
+        long version,
+        PlaceOfPlant place,
+        LabelOfPlant label,
+        HabitOfPlant habit,
+        Pot pot,
+        Counts counts,
+        EndOfPlant ending,
+        @Nullable PlantId mother,
+        PlantId drawnFrom) {
     private static final double USUAL_POT_CM = 13;
-
-    @Column(name = "stop_id")
-    private StopId stop;
-
-    private int placeOnStop;
-    private String name;
-    private String profile;
-
-    @Enumerated(EnumType.STRING)
-    private Stage stage = Stage.ADULT;
-
-    private LocalDate acquiredOn;
-    private Double potDiameterCm;
-
-    @Enumerated(EnumType.STRING)
-    private PotKind potKind = PotKind.PLASTIC;
-
-    private String medium;
-    private LocalDate pottedOn;
-    private Boolean outerPot;
-    private Boolean drainHoles;
-
-    @Enumerated(EnumType.STRING)
-    private WaterSource waterSource;
-
-    private Boolean overTop;
-
-    @Enumerated(EnumType.STRING)
-    private FeedStrength feedStrength;
-
-    private int leaves;
-    private int growths;
-    private int offsets;
-    private int flowers;
-    private int buds;
-    private LocalDate bloomSince;
-
-    private String cultivar;
-    private String accession;
-    private String source;
-    private Double potHeightCm;
-    private double reservoirMl;
-    private LocalDate mediumSince;
-
-    @Enumerated(EnumType.STRING)
-    private LeafClass leafClass = LeafClass.USUAL;
-
-    @Enumerated(EnumType.STRING)
-    private GrowthForm form;
-
-    @Column(name = "plan_x")
-    private Double planX;
-
-    @Column(name = "plan_y")
-    private Double planY;
-
-    @Column(name = "mother_id")
-    private PlantId mother;
-
-    private PlantId drawnFrom;
-    private Integer wetGrams;
-    private Integer dryGrams;
-
-    @Enumerated(EnumType.STRING)
-    private State state = State.ALIVE;
-
-    private LocalDate endedOn;
-    private String endedCause;
-
-    @Version
-    private Long version;
+    private static final long NEW = -1;
 
     /** Whether a plant is still kept. */
     public enum State {
@@ -103,291 +44,417 @@ public class Plant extends Row {
         WITHDRAWN
     }
 
-    protected Plant() {}
-
+    /** A new one. */
     public Plant(PlantId id, CollectionId collection, StopId stop, int placeOnStop, String name, String profile) {
-        super(id.value(), collection);
-        this.stop = stop;
-        this.placeOnStop = placeOnStop;
-        this.name = name;
-        this.profile = profile;
+        this(
+                id,
+                collection,
+                NEW,
+                new PlaceOfPlant(stop, placeOnStop, null, null),
+                new LabelOfPlant(name, null, null, null),
+                HabitOfPlant.of(profile),
+                Pot.USUAL,
+                Counts.NONE,
+                EndOfPlant.NONE,
+                null,
+                id);
     }
 
-    public Plant acquired(LocalDate day) {
-        this.acquiredOn = day;
-        return this;
-    }
-
-    /** Pot, medium and when it was potted; the diameter in cm, or null if not known. */
-    public Plant potted(PotKind kind, Double diameterCm, String mediumId, LocalDate day) {
-        this.potKind = kind;
-        this.potDiameterCm = diameterCm;
-        this.medium = mediumId;
-        this.pottedOn = day;
-        return this;
-    }
-
-    /** How it is kept; anything may be null, for not known. */
-    public Plant kept(WaterSource water, FeedStrength feed, Boolean over, Boolean outer, Boolean holes) {
-        this.waterSource = water;
-        this.feedStrength = feed;
-        this.overTop = over;
-        this.outerPot = outer;
-        this.drainHoles = holes;
-        return this;
-    }
-
-    /** What can be counted on it: leaves (or fronds), growths (pitchers, canes), offsets, open flowers, buds. */
-    public Plant counted(int leafCount, int growthCount, int offsetCount, int flowerCount, int budCount) {
-        this.leaves = leafCount;
-        this.growths = growthCount;
-        this.offsets = offsetCount;
-        this.flowers = flowerCount;
-        this.buds = budCount;
-        return this;
-    }
-
-    public Plant bloomingSince(LocalDate day) {
-        this.bloomSince = day;
-        return this;
-    }
-
-    public Plant grown(Stage now) {
-        this.stage = now;
-        return this;
-    }
-
-    /** What it is called beyond its kind, its number in the collection, where it came from; anything may be null. */
-    public Plant named(String cultivarName, String number, String from) {
-        this.cultivar = cultivarName;
-        this.accession = number;
-        this.source = from;
-        return this;
-    }
-
-    public Plant renamed(String newName) {
-        this.name = newName;
-        return this;
-    }
-
-    public Plant ofKind(String profileId, GrowthForm plateForm) {
-        this.profile = profileId;
-        this.form = plateForm;
-        return this;
-    }
-
-    /** The pot's height in cm, or null for the usual; its reservoir in mL, or 0; since when this medium, or null. */
-    public Plant pot(Double heightCm, double reservoir, LocalDate since) {
-        this.potHeightCm = heightCm;
-        this.reservoirMl = reservoir;
-        this.mediumSince = since;
-        return this;
-    }
-
-    public Plant leafy(LeafClass leaf) {
-        this.leafClass = leaf;
-        return this;
-    }
-
-    /** Its middle on the stop's plan, cm from the left and from the glass; null for not placed by hand. */
-    public Plant at(Double x, Double y) {
-        this.planX = x;
-        this.planY = y;
-        return this;
-    }
-
-    public Plant standingAt(StopId stopId, int place) {
-        this.stop = stopId;
-        this.placeOnStop = place;
-        return this;
-    }
-
-    public Plant from(PlantId motherId) {
-        this.mother = motherId;
-        return this;
-    }
-
-    /** What it weighs wet through and bone dry, g; null for not known. */
-    public Plant weighing(Integer wet, Integer dry) {
-        this.wetGrams = wet;
-        this.dryGrams = dry;
-        return this;
-    }
-
-    public Plant ended(State how, LocalDate day, String cause) {
-        this.state = how;
-        this.endedOn = day;
-        this.endedCause = cause;
-        return this;
-    }
-
-    public String cultivar() {
-        return cultivar;
-    }
-
-    public String accession() {
-        return accession;
-    }
-
-    public String source() {
-        return source;
-    }
-
-    public Double potHeightCm() {
-        return potHeightCm;
-    }
-
-    public double reservoirMl() {
-        return reservoirMl;
-    }
-
-    public LocalDate mediumSince() {
-        return mediumSince;
-    }
-
-    public LeafClass leafClass() {
-        return leafClass;
-    }
-
-    public GrowthForm form() {
-        return form;
-    }
-
-    public Double planX() {
-        return planX;
-    }
-
-    public Double planY() {
-        return planY;
-    }
-
-    public PlantId mother() {
-        return mother;
-    }
-
-    /** What its drawing is made from: its own id, or the one it had where it came from. */
-    public PlantId drawnFrom() {
-        return drawnFrom == null ? id() : drawnFrom;
-    }
-
-    public Integer wetGrams() {
-        return wetGrams;
-    }
-
-    public Integer dryGrams() {
-        return dryGrams;
-    }
-
-    public long version() {
-        return version == null ? 0 : version;
-    }
-
-    public State state() {
-        return state;
+    public boolean isNew() {
+        return version < 0;
     }
 
     public boolean alive() {
-        return state == State.ALIVE;
-    }
-
-    public LocalDate endedOn() {
-        return endedOn;
-    }
-
-    public String endedCause() {
-        return endedCause;
-    }
-
-    public StopId stop() {
-        return stop;
-    }
-
-    public int placeOnStop() {
-        return placeOnStop;
-    }
-
-    public String name() {
-        return name;
-    }
-
-    public String profile() {
-        return profile;
-    }
-
-    public Stage stage() {
-        return stage;
-    }
-
-    public LocalDate acquiredOn() {
-        return acquiredOn;
-    }
-
-    public Double potDiameterCm() {
-        return potDiameterCm;
+        return ending.state() == State.ALIVE;
     }
 
     /** Across the pot's top, cm; the commonest size where it was not measured. */
     public double acrossCm() {
-        return potDiameterCm == null ? USUAL_POT_CM : potDiameterCm;
+        return pot.potDiameterCm() == null ? USUAL_POT_CM : pot.potDiameterCm();
+    }
+
+    public Plant acquired(@Nullable LocalDate day) {
+        return new Plant(
+                id,
+                collection,
+                version,
+                place,
+                label,
+                habit.since(day, habit.bloomSince()),
+                pot,
+                counts,
+                ending,
+                mother,
+                drawnFrom);
+    }
+
+    public Plant bloomingSince(@Nullable LocalDate day) {
+        return new Plant(
+                id,
+                collection,
+                version,
+                place,
+                label,
+                habit.since(habit.acquiredOn(), day),
+                pot,
+                counts,
+                ending,
+                mother,
+                drawnFrom);
+    }
+
+    /** Pot, medium and when it was potted; the diameter in cm, or null if not known. */
+    public Plant potted(PotKind kind, @Nullable Double diameterCm, @Nullable String mediumId, @Nullable LocalDate day) {
+        return new Plant(
+                id,
+                collection,
+                version,
+                place,
+                label,
+                habit,
+                pot.with(kind, diameterCm, mediumId, day),
+                counts,
+                ending,
+                mother,
+                drawnFrom);
+    }
+
+    /** The pot's height in cm, or null for the usual; its reservoir in mL, or 0; since when this medium, or null. */
+    public Plant pot(@Nullable Double heightCm, double reservoir, @Nullable LocalDate since) {
+        return new Plant(
+                id,
+                collection,
+                version,
+                place,
+                label,
+                habit,
+                pot.sized(heightCm, reservoir, since),
+                counts,
+                ending,
+                mother,
+                drawnFrom);
+    }
+
+    /** What it weighs wet through and bone dry, g; null for not known. */
+    public Plant weighing(@Nullable Integer wet, @Nullable Integer dry) {
+        return new Plant(
+                id,
+                collection,
+                version,
+                place,
+                label,
+                habit,
+                pot.weighing(wet, dry),
+                counts,
+                ending,
+                mother,
+                drawnFrom);
+    }
+
+    /** How it is kept; anything may be null, for not known. */
+    public Plant kept(
+            @Nullable WaterSource water,
+            @Nullable FeedStrength feed,
+            @Nullable Boolean over,
+            @Nullable Boolean outer,
+            @Nullable Boolean holes) {
+        return new Plant(
+                id,
+                collection,
+                version,
+                place,
+                label,
+                habit.kept(water, feed, over),
+                pot.standing(outer, holes),
+                counts,
+                ending,
+                mother,
+                drawnFrom);
+    }
+
+    /** What can be counted on it: leaves (or fronds), growths (pitchers, canes), offsets, open flowers, buds. */
+    public Plant counted(int leaves, int growths, int offsets, int flowers, int buds) {
+        return new Plant(
+                id,
+                collection,
+                version,
+                place,
+                label,
+                habit,
+                pot,
+                new Counts(leaves, growths, offsets, flowers, buds),
+                ending,
+                mother,
+                drawnFrom);
+    }
+
+    public Plant grown(Stage now) {
+        return new Plant(
+                id,
+                collection,
+                version,
+                place,
+                label,
+                habit.grown(now, habit.leafClass()),
+                pot,
+                counts,
+                ending,
+                mother,
+                drawnFrom);
+    }
+
+    public Plant leafy(LeafClass leaf) {
+        return new Plant(
+                id,
+                collection,
+                version,
+                place,
+                label,
+                habit.grown(habit.stage(), leaf),
+                pot,
+                counts,
+                ending,
+                mother,
+                drawnFrom);
+    }
+
+    /** What it is called beyond its kind, its number in the collection, where it came from; anything may be null. */
+    public Plant named(@Nullable String cultivar, @Nullable String number, @Nullable String from) {
+        return new Plant(
+                id,
+                collection,
+                version,
+                place,
+                new LabelOfPlant(label.name(), cultivar, number, from),
+                habit,
+                pot,
+                counts,
+                ending,
+                mother,
+                drawnFrom);
+    }
+
+    public Plant renamed(String newName) {
+        return new Plant(
+                id,
+                collection,
+                version,
+                place,
+                new LabelOfPlant(newName, label.cultivar(), label.accession(), label.source()),
+                habit,
+                pot,
+                counts,
+                ending,
+                mother,
+                drawnFrom);
+    }
+
+    public Plant ofKind(String profileId, @Nullable GrowthForm plateForm) {
+        return new Plant(
+                id,
+                collection,
+                version,
+                place,
+                label,
+                habit.ofKind(profileId, plateForm),
+                pot,
+                counts,
+                ending,
+                mother,
+                drawnFrom);
+    }
+
+    /** Its middle on the stop's plan, cm from the left and from the glass; null for not placed by hand. */
+    public Plant at(@Nullable Double x, @Nullable Double y) {
+        return new Plant(
+                id,
+                collection,
+                version,
+                new PlaceOfPlant(place.stop(), place.placeOnStop(), x, y),
+                label,
+                habit,
+                pot,
+                counts,
+                ending,
+                mother,
+                drawnFrom);
+    }
+
+    public Plant standingAt(StopId stop, int order) {
+        return new Plant(
+                id,
+                collection,
+                version,
+                new PlaceOfPlant(stop, order, place.planX(), place.planY()),
+                label,
+                habit,
+                pot,
+                counts,
+                ending,
+                mother,
+                drawnFrom);
+    }
+
+    public Plant from(PlantId motherId) {
+        return new Plant(id, collection, version, place, label, habit, pot, counts, ending, motherId, drawnFrom);
+    }
+
+    public Plant ended(State how, @Nullable LocalDate day, @Nullable String cause) {
+        return new Plant(
+                id,
+                collection,
+                version,
+                place,
+                label,
+                habit,
+                pot,
+                counts,
+                new EndOfPlant(how, day, cause),
+                mother,
+                drawnFrom);
+    }
+
+    public String name() {
+        return label.name();
+    }
+
+    public @Nullable String cultivar() {
+        return label.cultivar();
+    }
+
+    public @Nullable String accession() {
+        return label.accession();
+    }
+
+    public @Nullable String source() {
+        return label.source();
+    }
+
+    public StopId stop() {
+        return place.stop();
+    }
+
+    public int placeOnStop() {
+        return place.placeOnStop();
+    }
+
+    public @Nullable Double planX() {
+        return place.planX();
+    }
+
+    public @Nullable Double planY() {
+        return place.planY();
+    }
+
+    public String profile() {
+        return habit.profile();
+    }
+
+    public @Nullable GrowthForm form() {
+        return habit.form();
+    }
+
+    public Stage stage() {
+        return habit.stage();
+    }
+
+    public LeafClass leafClass() {
+        return habit.leafClass();
+    }
+
+    public @Nullable WaterSource waterSource() {
+        return habit.waterSource();
+    }
+
+    public @Nullable FeedStrength feedStrength() {
+        return habit.feedStrength();
+    }
+
+    public @Nullable Boolean overTop() {
+        return habit.overTop();
+    }
+
+    public @Nullable LocalDate acquiredOn() {
+        return habit.acquiredOn();
+    }
+
+    public @Nullable LocalDate bloomSince() {
+        return habit.bloomSince();
     }
 
     public PotKind potKind() {
-        return potKind;
+        return pot.potKind();
     }
 
-    public String medium() {
-        return medium;
+    public @Nullable Double potDiameterCm() {
+        return pot.potDiameterCm();
     }
 
-    public LocalDate pottedOn() {
-        return pottedOn;
+    public @Nullable Double potHeightCm() {
+        return pot.potHeightCm();
     }
 
-    public Boolean outerPot() {
-        return outerPot;
+    public double reservoirMl() {
+        return pot.reservoirMl();
     }
 
-    public Boolean drainHoles() {
-        return drainHoles;
+    public @Nullable String medium() {
+        return pot.medium();
     }
 
-    public WaterSource waterSource() {
-        return waterSource;
+    public @Nullable LocalDate pottedOn() {
+        return pot.pottedOn();
     }
 
-    public Boolean overTop() {
-        return overTop;
+    public @Nullable LocalDate mediumSince() {
+        return pot.mediumSince();
     }
 
-    public FeedStrength feedStrength() {
-        return feedStrength;
+    public @Nullable Boolean outerPot() {
+        return pot.outerPot();
+    }
+
+    public @Nullable Boolean drainHoles() {
+        return pot.drainHoles();
+    }
+
+    public @Nullable Integer wetGrams() {
+        return pot.wetGrams();
+    }
+
+    public @Nullable Integer dryGrams() {
+        return pot.dryGrams();
     }
 
     public int leaves() {
-        return leaves;
+        return counts.leaves();
     }
 
     public int growths() {
-        return growths;
+        return counts.growths();
     }
 
     public int offsets() {
-        return offsets;
+        return counts.offsets();
     }
 
     public int flowers() {
-        return flowers;
+        return counts.flowers();
     }
 
     public int buds() {
-        return buds;
+        return counts.buds();
     }
 
-    public LocalDate bloomSince() {
-        return bloomSince;
+    public State state() {
+        return ending.state();
     }
 
-    public PlantId id() {
-        return new PlantId(key());
+    public @Nullable LocalDate endedOn() {
+        return ending.endedOn();
+    }
+
+    public @Nullable String endedCause() {
+        return ending.endedCause();
     }
 }

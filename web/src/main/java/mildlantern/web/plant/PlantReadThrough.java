@@ -25,7 +25,8 @@ class PlantReadThrough implements ReadThrough {
                 OwnKind.class,
                 collection,
                 kind -> RowsOf.require(knowledge.profile(kind.nearest()).isPresent(), kind.nearest(), "kind of plant"));
-        rows.each(Plant.class, collection, plant -> {
+        rows.each(PlantRow.class, collection, row -> {
+            Plant plant = row.plant();
             RowsOf.require(
                     kinds.find(collection, plant.profile()).isPresent(),
                     String.valueOf(plant.profile()),

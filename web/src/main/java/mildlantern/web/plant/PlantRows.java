@@ -12,32 +12,41 @@ import org.springframework.data.jpa.repository.Query;
 import org.springframework.data.repository.Repository;
 
 /** The table of plants. */
-interface PlantRows extends Repository<Plant, UUID> {
-    Plant save(Plant plant);
+interface PlantRows extends Repository<PlantRow, UUID> {
+    PlantRow save(PlantRow plant);
 
-    Optional<Plant> findByCollectionAndId(CollectionId collection, UUID id);
+    /** By key alone, so that what was read is not asked for again; whoever calls checks the collection. */
+    Optional<PlantRow> findById(UUID id);
 
-    List<Plant> findByCollectionOrderByPlaceOnStop(CollectionId collection);
+    List<PlantRow> findByCollectionOrderByPlacePlaceOnStop(CollectionId collection);
 
-    List<Plant> findByCollectionAndStopOrderByPlaceOnStop(CollectionId collection, StopId stop);
+    @Query(
+            "select p from PlantRow p where p.collection = :collection and p.place.stop = :stop order by p.place.placeOnStop")
+    List<PlantRow> at(CollectionId collection, StopId stop);
 
-    List<Plant> findByCollectionAndMotherOrderByName(CollectionId collection, PlantId mother);
+    List<PlantRow> findByCollectionAndMotherOrderByLabelName(CollectionId collection, PlantId mother);
 
-    List<Plant> findByCollectionAndIdIn(CollectionId collection, Collection<UUID> ids);
+    List<PlantRow> findByCollectionAndIdIn(CollectionId collection, Collection<UUID> ids);
 
-    @Query("select coalesce(max(p.placeOnStop), -1) from Plant p where p.collection = :collection and p.stop = :stop")
+    @Query(
+            "select coalesce(max(p.place.placeOnStop), -1) from PlantRow p where p.collection = :collection and p.place.stop = :stop")
     int lastPlace(CollectionId collection, StopId stop);
 
     @Query("""
-            select new mildlantern.web.plant.NamedPlant(p.id, p.name, coalesce(p.accession, ''))
-            from Plant p where p.collection = :collection and p.state = mildlantern.web.plant.Plant$State.ALIVE
-            order by p.name
+            select new mildlantern.web.plant.NamedPlant(p.id, p.label.name, coalesce(p.label.accession, ''))
+            from PlantRow p where p.collection = :collection and p.ending.state = mildlantern.web.plant.Plant$State.ALIVE
+            order by p.label.name
             """)
     List<NamedPlant> names(CollectionId collection);
 
     @Query(
-            "select p from Plant p where p.collection = :collection and p.acquiredOn >= :since and p.state = mildlantern.web.plant.Plant$State.ALIVE")
-    List<Plant> arrivedSince(CollectionId collection, LocalDate since);
+            "select p from PlantRow p where p.collection = :collection and p.habit.acquiredOn >= :since and p.ending.state = mildlantern.web.plant.Plant$State.ALIVE")
+    List<PlantRow> arrivedSince(CollectionId collection, LocalDate since);
 
-    boolean existsByCollectionAndAccession(CollectionId collection, String accession);
+    @Query(nativeQuery = true, value = """
+            select id from plant where collection_id = :collection and id in (:some) order by id for no key update
+            """)
+    List<UUID> lock(UUID collection, Collection<UUID> some);
+
+    boolean existsByCollectionAndLabelAccession(CollectionId collection, String accession);
 }

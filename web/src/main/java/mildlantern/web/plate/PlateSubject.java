@@ -3,6 +3,7 @@ package mildlantern.web.plate;
 import mildlantern.plant.GrowthForm;
 import mildlantern.plant.PlantId;
 import mildlantern.plant.PotKind;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What a plate needs to know of a plant.
@@ -21,7 +22,7 @@ public record PlateSubject(
         PlantId id,
         GrowthForm form,
         PotKind vessel,
-        String medium,
+        @Nullable String medium,
         int leaves,
         int growths,
         int offsets,

@@ -3,6 +3,7 @@ package mildlantern.web.plate;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Objects;
 import java.util.Random;
 import java.util.function.Consumer;
 import mildlantern.diagnosis.Part;
@@ -279,7 +280,7 @@ final class Sheet {
     }
 
     private String colourOfMedium() {
-        return switch (subject.medium()) {
+        return switch (Objects.requireNonNullElse(subject.medium(), "")) {
             case "bark" -> "#7a4f33";
             case "sphagnum" -> "#8d9a5b";
             case "mineral", "leca" -> "#a08a72";

@@ -22,6 +22,7 @@ import mildlantern.plant.PlantId;
 import mildlantern.plant.PlantRecord;
 import mildlantern.plant.Profile;
 import mildlantern.plant.Season;
+import mildlantern.web.log.Effects;
 import mildlantern.web.log.LogBook;
 import mildlantern.web.log.LogLine;
 import mildlantern.web.log.LogWords;
@@ -137,11 +138,12 @@ public class RecordWriter {
     }
 
     /** Adds an entry and what it changes of its plant, within a piece of writing that holds the plant. */
-    public LogLine add(Plant plant, LocalDate day, Line line, Optional<BatchId> batch) {
+    public LogLine add(Plant of, LocalDate day, Line line, Optional<BatchId> batch) {
+        // The plant as it is now: an entry before this one may have changed it.
+        Plant plant = plants.plant(of.collection(), of.id());
         LogEntry entry = line.entry() instanceof LogEntry.Moved moved ? completed(plant, moved) : line.entry();
         LogLine written = note(plant, day, entry, line.words(), batch);
-        apply(plant, day, entry);
-        plants.store(plant);
+        plants.store(Effects.after(plant, day, entry, stop -> plants.nextPlace(plant.collection(), stop)));
         return written;
     }
 
@@ -172,41 +174,6 @@ public class RecordWriter {
                 stop -> reader.place(stop, now.getOrDefault(stop.id(), StopNow.UNKNOWN), profile, season);
         PlantRecord.Place here = place.apply(from);
         return to.stream().collect(Collectors.toMap(Stop::id, stop -> moves.judge(profile, here, place.apply(stop))));
-    }
-
-    private void apply(Plant plant, LocalDate day, LogEntry entry) {
-        if (entry instanceof LogEntry.Moved moved) {
-            moved.to()
-                    .filter(to -> !to.equals(plant.stop()))
-                    .ifPresent(to -> plant.standingAt(to, plants.nextPlace(plant.collection(), to))
-                            .at(null, null));
-        } else if (entry instanceof LogEntry.Repotted repotted) {
-            plant.potted(
-                            plant.potKind(),
-                            repotted.diameterCm().isPresent()
-                                    ? Double.valueOf(repotted.diameterCm().getAsDouble())
-                                    : plant.potDiameterCm(),
-                            repotted.medium().orElse(plant.medium()),
-                            day)
-                    .pot(plant.potHeightCm(), plant.reservoirMl(), day)
-                    .weighing(null, null);
-        } else if (entry instanceof LogEntry.Weighed weighed
-                && weighed.yardstick().isPresent()) {
-            if (weighed.yardstick().get() == LogEntry.Yardstick.WET_THROUGH) {
-                plant.weighing(weighed.grams(), plant.dryGrams());
-            } else {
-                plant.weighing(plant.wetGrams(), weighed.grams());
-            }
-        } else if (entry instanceof LogEntry.Bloom bloom) {
-            plant.bloomingSince(bloom.opened() ? day : null);
-        } else if (entry instanceof LogEntry.Count count) {
-            plant.counted(
-                    count.what() == LogEntry.Counted.LEAVES ? count.number() : plant.leaves(),
-                    plant.growths(),
-                    count.what() == LogEntry.Counted.OFFSETS ? count.number() : plant.offsets(),
-                    count.what() == LogEntry.Counted.FLOWERS ? count.number() : plant.flowers(),
-                    count.what() == LogEntry.Counted.BUDS ? count.number() : plant.buds());
-        }
     }
 
     /** Writes what a grower remembers of an earlier day; it changes nothing of how the plant stands now. */
@@ -305,8 +272,7 @@ public class RecordWriter {
                                     .toList()));
         }
         for (LogLine row : rows) {
-            Plant plant = Objects.requireNonNull(touched.get(row.plant()));
-            giveBack(plant, row);
+            touched.computeIfPresent(row.plant(), (id, plant) -> givenBack(plant, row));
         }
         touched.values().forEach(plants::store);
         return rows.size();
@@ -336,15 +302,13 @@ public class RecordWriter {
         }
     }
 
-    private void giveBack(Plant plant, LogLine row) {
+    private Plant givenBack(Plant plant, LogLine row) {
         logBook.store(
                 plant.collection(),
                 LogLine.of(plant.id(), row.onDay(), new LogEntry.TakenBack(), null, routine.moment(plant))
                         .undoing(row.id()));
-        if (cameWith(row)) {
-            plant.ended(Plant.State.WITHDRAWN, row.onDay(), null).named(plant.cultivar(), null, plant.source());
-        } else {
-            row.before().ifPresent(before -> before.giveBack(row.kind(), plant));
-        }
+        return cameWith(row)
+                ? plant.ended(Plant.State.WITHDRAWN, row.onDay(), null).named(plant.cultivar(), null, plant.source())
+                : row.before().map(before -> before.giveBack(row.kind(), plant)).orElse(plant);
     }
 }

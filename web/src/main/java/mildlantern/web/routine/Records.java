@@ -97,7 +97,9 @@ public class Records {
                 Optional.of(collections.season(plant.collection(), today)),
                 place(stop, states.of(stop), plants.profile(plant), collections.season(plant.collection(), today)),
                 watering(plant, happenings, upkeep, today),
-                new PlantRecord.Pot(since(plant.pottedOn(), today, DAYS_A_MONTH), knowledge.medium(plant.medium())),
+                new PlantRecord.Pot(
+                        since(plant.pottedOn(), today, DAYS_A_MONTH),
+                        Optional.ofNullable(plant.medium()).flatMap(knowledge::medium)),
                 new PlantRecord.Feeding(
                         since(latest(happenings, LogKind.FED), today, 1),
                         Optional.ofNullable(plant.feedStrength()),

@@ -20,7 +20,6 @@ import mildlantern.web.log.LogBook;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
 import mildlantern.web.platform.CollectionId;
-import org.hibernate.engine.spi.SharedSessionContractImplementor;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -169,18 +168,7 @@ public class Routine {
         if (fresh.isEmpty() || !open.locked.addAll(fresh) || open.whole) {
             return;
         }
-        List<Object> read = fresh.stream().flatMap(id -> managed(id).stream()).toList();
-        if (!read.isEmpty()) {
-            entities.flush();
-        }
-        // Rows that only refer to a plant may still come in; whoever changes one waits.
-        jdbc.sql(
-                        "select id from plant where collection_id = :collection and id = any(:some) order by id for no key update")
-                .param("collection", open.collection.value())
-                .param("some", fresh.stream().map(PlantId::value).toArray(UUID[]::new))
-                .query(UUID.class)
-                .list();
-        read.forEach(entities::refresh);
+        plants.lock(open.collection, fresh);
         readLastWritten(open, fresh);
     }
 
@@ -197,15 +185,6 @@ public class Routine {
                             new PlantId(row.getObject("plant_id", UUID.class)),
                             row.getObject("last", OffsetDateTime.class));
                 });
-    }
-
-    /** A plant that this transaction read before it was locked, which may be out of date. */
-    private List<Object> managed(PlantId id) {
-        SharedSessionContractImplementor session = entities.unwrap(SharedSessionContractImplementor.class);
-        Object known = session.getPersistenceContext()
-                .getEntity(session.generateEntityKey(
-                        id.value(), session.getFactory().getMappingMetamodel().getEntityDescriptor(Plant.class)));
-        return known == null ? List.of() : List.of(known);
     }
 
     /**

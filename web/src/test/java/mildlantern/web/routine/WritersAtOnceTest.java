@@ -11,6 +11,7 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
@@ -249,8 +250,9 @@ class WritersAtOnceTest {
                     .ifPresent(
                             count -> assertThat(plant.leaves()).as(plant.name()).isEqualTo(count.number()));
             latest(standing, LogEntry.Repotted.class)
-                    .ifPresent(
-                            pot -> assertThat(pot.diameterCm()).as(plant.name()).hasValue(plant.potDiameterCm()));
+                    .ifPresent(pot -> assertThat(pot.diameterCm())
+                            .as(plant.name())
+                            .hasValue(Objects.requireNonNull(plant.potDiameterCm())));
         }
     }
 
