@@ -13,6 +13,7 @@ import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchRule;
+import jakarta.persistence.Entity;
 import java.net.URI;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -117,6 +118,11 @@ class RoomsTest {
             })
             .should()
             .bePublic();
+
+    /** Rows are given out as records; what JPA watches for change does not leave its room. */
+    @ArchTest
+    static final ArchRule ROWS_STAY_IN_THEIR_ROOM =
+            noClasses().that().areAnnotatedWith(Entity.class).should().bePublic();
 
     @ArchTest
     static final ArchRule CONTROLLERS_CALL_SERVICES = noClasses()

@@ -7,7 +7,6 @@ import java.util.Locale;
 import mildlantern.web.platform.CollectionId;
 import mildlantern.web.platform.NotHere;
 import mildlantern.web.platform.SignedIn;
-import mildlantern.web.stop.House;
 import mildlantern.web.stop.Houses;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -79,8 +78,9 @@ public class AccountService implements UserDetailsService, UserDetailsPasswordSe
     /** Makes an account with an empty collection of its own. */
     @Transactional
     void openWithCollection(String collectionName, String hemisphere, String signIn, String name, String password) {
-        House collection = collections.make(CollectionId.fresh(), collectionName.strip(), hemisphere);
-        open(collection.id(), signIn, name, password);
+        CollectionId collection = CollectionId.fresh();
+        collections.make(collection, collectionName.strip(), hemisphere);
+        open(collection, signIn, name, password);
     }
 
     /** Whether somebody signs in with this already. */

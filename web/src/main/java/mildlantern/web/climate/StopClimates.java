@@ -122,11 +122,12 @@ public class StopClimates {
 
     /** Light by a meter, by the window, or by how bright the grower calls it. */
     private Optional<Figure> light(Stop stop, List<StopReading> readings, LocalDate today) {
-        Optional<StopReading> read = readings.stream()
-                .filter(reading -> reading.dailyLight() != null && reading.origin() != StopReading.Origin.MEASURED)
+        Optional<Double> read = readings.stream()
+                .filter(reading -> reading.origin() != StopReading.Origin.MEASURED)
+                .flatMap(reading -> Optional.ofNullable(reading.dailyLight()).stream())
                 .reduce((earlier, later) -> later);
         if (read.isPresent()) {
-            return read.map(reading -> Figure.of(reading.dailyLight(), "by meter"));
+            return read.map(mol -> Figure.of(mol, "by meter"));
         }
         Optional<Figure> reckoned = reckoned(stop, today).map(mol -> Figure.of(mol, "reckoned from its window"));
         return reckoned.or(() -> Optional.ofNullable(stop.light())

@@ -183,8 +183,9 @@ class StopController {
                 member.collection(),
                 id,
                 Objects.requireNonNull(meter.form()),
+                now -> now.lit(corrected.orElseThrow().factor()),
                 now -> new StopReading(
-                                now.lit(corrected.orElseThrow().factor()),
+                                now,
                                 Objects.requireNonNull(meter.onDay()),
                                 OffsetDateTime.now(clock))
                         .read(null, mol, null, null, null)

@@ -214,9 +214,9 @@ final class StopForms {
                     null);
         }
 
-        /** Puts what was typed into a stop. */
-        void into(Stop stop, double heaterReachCm) {
-            stop.renamed(Objects.requireNonNull(name).strip())
+        /** The stop with what was typed. */
+        Stop into(Stop stop, double heaterReachCm) {
+            return stop.renamed(Objects.requireNonNull(name).strip())
                     .built(Objects.requireNonNull(kind), glass, glassCm)
                     .sized(Objects.requireNonNull(widthCm), Objects.requireNonNull(depthCm))
                     .glazed(glazing, curtain, paneWidthCm, paneHeightCm, paneSillCm, skyline)

@@ -6,6 +6,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.OptionalDouble;
 import java.util.function.ToDoubleFunction;
 import mildlantern.sensing.HourOfAir;
@@ -68,14 +69,17 @@ class HouseStations {
         double sealed = stop.kind() == StopKind.CABINET ? 0.5 : 0;
         double low = -1.5;
         double high = 2.5;
-        double heated = stop.dayCelsius();
-        Stations.Room room = new Stations.Room(heated, stop.nightCelsius(), 2.5, 0.2, sealed);
-        double warmer = mean(stop, room, weather, this::byDay) - stop.dayCelsius();
+        double day = Objects.requireNonNull(stop.dayCelsius());
+        double night = Objects.requireNonNull(stop.nightCelsius());
+        double humidity = Objects.requireNonNull(stop.humidityPercent());
+        double heated = day;
+        Stations.Room room = new Stations.Room(heated, night, 2.5, 0.2, sealed);
+        double warmer = mean(stop, room, weather, this::byDay) - day;
         heated -= Math.max(0, Math.min(3, warmer));
         for (int i = 0; i < HALVINGS; i++) {
             double moisture = (low + high) / 2;
-            room = new Stations.Room(heated, stop.nightCelsius(), 2.5, moisture, sealed);
-            if (mean(stop, room, weather, sample -> sample.humidity().orElseThrow()) < stop.humidityPercent()) {
+            room = new Stations.Room(heated, night, 2.5, moisture, sealed);
+            if (mean(stop, room, weather, sample -> sample.humidity().orElseThrow()) < humidity) {
                 low = moisture;
             } else {
                 high = moisture;

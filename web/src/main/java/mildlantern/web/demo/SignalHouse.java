@@ -139,35 +139,43 @@ class SignalHouse {
             routine.touchedAll(collection);
         }
 
+        /** The lamp room is glazed all round; the other windows are those of a station's house. */
         private void walk() {
-            stop("Lamp room sill", "south glass", StopKind.SILL, Glass.SOUTH, 10, 150, 26)
+            stand(stop("Lamp room sill", "south glass", StopKind.SILL, Glass.SOUTH, 10, 150, 26)
                     .climate(Brightness.BRIGHT, 41.0, 22.0, 15.0)
-                    .airflow(AirMovement.STILL, 0.0, false, EnumSet.of(Near.SUNNY_GLASS));
-            stop("Lamp room rail", "hanging, south", StopKind.RAIL, Glass.SOUTH, 60, 180, 28)
+                    .airflow(AirMovement.STILL, 0.0, false, EnumSet.of(Near.SUNNY_GLASS))
+                    .glazed(Glazing.DOUBLE, Curtain.NONE, 260, 210, 0, 4));
+            stand(stop("Lamp room rail", "hanging, south", StopKind.RAIL, Glass.SOUTH, 60, 180, 28)
                     .climate(Brightness.BRIGHT, 39.0, 23.0, 16.0)
-                    .airflow(AirMovement.MOVING, 0.0, false, Set.of());
-            stop("Chart room shelf", "north", StopKind.SHELF, Glass.NORTH, 80, 170, 30)
+                    .airflow(AirMovement.MOVING, 0.0, false, Set.of())
+                    .glazed(Glazing.DOUBLE, Curtain.NONE, 260, 160, -40, 4));
+            stand(stop("Chart room shelf", "north", StopKind.SHELF, Glass.NORTH, 80, 170, 30)
                     .climate(Brightness.MEDIUM, 44.0, 21.0, 17.0)
-                    .airflow(AirMovement.STILL, 0.5, true, Set.of());
-            stop("Stove landing", "warm, dry", StopKind.SHELF, null, null, 200, 40)
+                    .airflow(AirMovement.STILL, 0.5, true, Set.of())
+                    .glazed(Glazing.DOUBLE, Curtain.NONE, 340, 230, -30, 4));
+            stand(stop("Stove landing", "warm, dry", StopKind.SHELF, null, null, 200, 40)
                     .climate(Brightness.MEDIUM, 31.0, 24.0, 18.0)
-                    .airflow(AirMovement.STILL, 0.0, false, EnumSet.of(Near.HEATER));
-            stop("Wet bench", "rain tray", StopKind.BOG_TRAY, Glass.SOUTH, 20, 140, 45)
+                    .airflow(AirMovement.STILL, 0.0, false, EnumSet.of(Near.HEATER))
+                    .exposed(90, null, air.heaterReachCm()));
+            stand(stop("Wet bench", "rain tray", StopKind.BOG_TRAY, Glass.SOUTH, 20, 140, 45)
                     .climate(Brightness.DIRECT, 68.0, 12.0, 6.0)
-                    .airflow(AirMovement.MOVING, 2.0, false, Set.of());
-            stop("Fog cabinet", "glass case", StopKind.CABINET, Glass.EAST, 40, 90, 40)
+                    .airflow(AirMovement.MOVING, 2.0, false, Set.of())
+                    .glazed(Glazing.SINGLE, Curtain.NONE, 300, 230, -30, 4));
+            stand(stop("Fog cabinet", "glass case", StopKind.CABINET, Glass.EAST, 40, 90, 40)
                     .climate(Brightness.BRIGHT, 82.0, 23.0, 17.0)
-                    .airflow(AirMovement.MOVING, 3.0, true, Set.of());
-            stop("Stair window", "east", StopKind.SILL, Glass.EAST, 15, 190, 34)
+                    .airflow(AirMovement.MOVING, 3.0, true, Set.of())
+                    .glazed(Glazing.DOUBLE, Curtain.NONE, 160, 150, -10, 8));
+            stand(stop("Stair window", "east", StopKind.SILL, Glass.EAST, 15, 190, 34)
                     .climate(Brightness.BRIGHT, 47.0, 19.0, 14.0)
-                    .airflow(AirMovement.MOVING, 0.0, false, Set.of());
-            stop("Outer gallery", "outdoors", StopKind.OUTDOORS, Glass.OVERHEAD, null, 220, 50)
+                    .airflow(AirMovement.MOVING, 0.0, false, Set.of())
+                    .glazed(Glazing.DOUBLE, Curtain.NONE, 170, 190, 0, 6));
+            stand(stop("Outer gallery", "outdoors", StopKind.OUTDOORS, Glass.OVERHEAD, null, 220, 50)
                     .climate(Brightness.DIRECT, 78.0, 9.0, 3.0)
-                    .airflow(AirMovement.MOVING, 6.0, false, Set.of());
-            stop("Isolation locker", "on its own", StopKind.ISOLATION, Glass.NORTH, 50, 80, 40)
+                    .airflow(AirMovement.MOVING, 6.0, false, Set.of()));
+            stand(stop("Isolation locker", "on its own", StopKind.ISOLATION, Glass.NORTH, 50, 80, 40)
                     .climate(Brightness.MEDIUM, 46.0, 20.0, 16.0)
-                    .airflow(AirMovement.STILL, 0.0, false, Set.of());
-            glaze();
+                    .airflow(AirMovement.STILL, 0.0, false, Set.of())
+                    .glazed(Glazing.DOUBLE, Curtain.NONE, 120, 140, 0, 8));
             houses.stands(collection, LATITUDE, LONGITUDE, true);
             for (Stop stop : stops.values()) {
                 allStops.store(stop);
@@ -184,24 +192,14 @@ class SignalHouse {
                 @Nullable Integer glassCm,
                 int width,
                 int depth) {
-            Stop stop = new Stop(new StopId(DemoLoader.id("stop " + name)), collection, stops.size() + 1, name)
+            return new Stop(new StopId(DemoLoader.id("stop " + name)), collection, stops.size() + 1, name)
                     .noted(note)
                     .built(kind, glass, glassCm)
                     .sized(width, depth);
-            stops.put(name, stop);
-            return stop;
         }
 
-        /** The lamp room is glazed all round; the other windows are those of a station's house. */
-        private void glaze() {
-            at("Lamp room sill").glazed(Glazing.DOUBLE, Curtain.NONE, 260, 210, 0, 4);
-            at("Lamp room rail").glazed(Glazing.DOUBLE, Curtain.NONE, 260, 160, -40, 4);
-            at("Chart room shelf").glazed(Glazing.DOUBLE, Curtain.NONE, 340, 230, -30, 4);
-            at("Wet bench").glazed(Glazing.SINGLE, Curtain.NONE, 300, 230, -30, 4);
-            at("Fog cabinet").glazed(Glazing.DOUBLE, Curtain.NONE, 160, 150, -10, 8);
-            at("Stair window").glazed(Glazing.DOUBLE, Curtain.NONE, 170, 190, 0, 6);
-            at("Isolation locker").glazed(Glazing.DOUBLE, Curtain.NONE, 120, 140, 0, 8);
-            at("Stove landing").exposed(90, null, air.heaterReachCm());
+        private void stand(Stop stop) {
+            stops.put(stop.name(), stop);
         }
 
         /** What the keeper typed besides: a look at the hygrometer now and then. */

@@ -15,7 +15,7 @@ import org.jspecify.annotations.NullUnmarked;
 /** A feed that the grower owns, as its label says. */
 @Entity
 @NullUnmarked
-public class OwnFeed extends Row {
+class OwnFeed extends Row {
     /** How a label counts. */
     public enum Says {
         OXIDES("N–P₂O₅–K₂O in percent"),

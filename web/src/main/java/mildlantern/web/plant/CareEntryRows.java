@@ -7,8 +7,8 @@ import mildlantern.web.platform.CollectionId;
 import org.springframework.data.repository.Repository;
 
 /** The table of care sheets' lines. */
-interface CareEntryRows extends Repository<CareEntry, UUID> {
-    CareEntry save(CareEntry entry);
+interface CareEntryRows extends Repository<CareEntryRow, UUID> {
+    CareEntryRow save(CareEntryRow entry);
 
-    List<CareEntry> findByCollectionAndPlantOrderByWrittenAtDesc(CollectionId collection, PlantId plant);
+    List<CareEntryRow> findByCollectionAndPlantOrderByWrittenAtDesc(CollectionId collection, PlantId plant);
 }

@@ -21,7 +21,8 @@ public class CareSheets {
     /** The lines of a care sheet by setting, the one that holds first, its history after it. */
     public Map<CareSetting, List<CareEntry>> careSheet(Plant plant) {
         Map<CareSetting, List<CareEntry>> sheet = new EnumMap<>(CareSetting.class);
-        for (CareEntry entry : rows.findByCollectionAndPlantOrderByWrittenAtDesc(plant.collection(), plant.id())) {
+        for (CareEntryRow row : rows.findByCollectionAndPlantOrderByWrittenAtDesc(plant.collection(), plant.id())) {
+            CareEntry entry = row.entry();
             sheet.computeIfAbsent(entry.setting(), setting -> new ArrayList<>()).add(entry);
         }
         return sheet;
@@ -30,6 +31,6 @@ public class CareSheets {
     /** Writes a line of the care sheet; the older line stays as history. */
     @Transactional
     public void store(CareEntry entry) {
-        rows.save(entry);
+        rows.save(new CareEntryRow(entry));
     }
 }

@@ -19,7 +19,7 @@ import org.jspecify.annotations.NullUnmarked;
 /** A kind of plant that a grower added: its own needs, and for all else the kind that it is most like. */
 @Entity
 @NullUnmarked
-public class OwnKind extends Row {
+class OwnKind extends Row {
     private String nearest;
     private String name;
     private String botanical;

@@ -36,6 +36,6 @@ class PlantReadThrough implements ReadThrough {
                     String.valueOf(plant.medium()),
                     "medium");
         });
-        rows.each(CareEntry.class, collection, CareEntry::setting);
+        rows.each(CareEntryRow.class, collection, CareEntryRow::entry);
     }
 }

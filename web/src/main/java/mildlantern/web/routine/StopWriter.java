@@ -2,8 +2,8 @@ package mildlantern.web.routine;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.function.Consumer;
 import java.util.function.Function;
+import java.util.function.UnaryOperator;
 import mildlantern.place.StopId;
 import mildlantern.web.platform.CollectionId;
 import mildlantern.web.platform.FormKey;
@@ -34,7 +34,7 @@ public class StopWriter {
      * Changes what a stop is and where on the walk it comes, once.
      *
      * @param opened the version that the page showed
-     * @param changes made to the stop as it is now
+     * @param changes what becomes of the stop as it is now
      * @throws StaleEdit if it was changed since the page was opened; nothing is stored
      */
     @Transactional(rollbackFor = StaleEdit.class)
@@ -44,14 +44,13 @@ public class StopWriter {
             FormKey form,
             @Nullable Long opened,
             int position,
-            Consumer<Stop> changes)
+            UnaryOperator<Stop> changes)
             throws StaleEdit {
         routine.writeAll(collection, () -> {
             Stop found = stops.stop(collection, stop);
             if (forms.firstTime(collection, form)) {
                 StaleEdit.check(opened, found.version());
-                changes.accept(found);
-                place(found, position);
+                place(changes.apply(found), position);
                 routine.touchedAt(collection, stop);
             }
         });
@@ -70,10 +69,24 @@ public class StopWriter {
 
     /** Writes what was read at a stop, once; where nothing later was typed, the stop is now as read. */
     public void read(CollectionId collection, StopId stopId, FormKey form, Function<Stop, StopReading> readings) {
+        read(collection, stopId, form, UnaryOperator.identity(), readings);
+    }
+
+    /**
+     * Writes what was read at a stop, once.
+     *
+     * @param learned what the reading also tells of the stop, as a meter does of its window
+     */
+    public void read(
+            CollectionId collection,
+            StopId stopId,
+            FormKey form,
+            UnaryOperator<Stop> learned,
+            Function<Stop, StopReading> readings) {
         routine.writeAll(collection, () -> {
             Stop stop = stops.stop(collection, stopId);
             if (forms.firstTime(collection, form)) {
-                read(stop, readings.apply(stop));
+                read(learned.apply(stop), readings.apply(stop));
             }
         });
     }
@@ -82,9 +95,7 @@ public class StopWriter {
         boolean latest = stops.typedReadings(stop, 1).stream()
                 .noneMatch(other -> other.onDay().isAfter(reading.onDay()));
         stops.store(reading);
-        if (latest) {
-            stops.store(stop.typed(reading));
-        }
+        stops.store(latest ? stop.typed(reading) : stop);
         routine.touchedAt(stop.collection(), stop.id());
     }
 

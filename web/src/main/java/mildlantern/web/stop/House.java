@@ -15,7 +15,7 @@ import org.jspecify.annotations.NullUnmarked;
 @Entity
 @Table(name = "collection")
 @NullUnmarked
-public class House extends Stored {
+class House extends Stored {
     private String name;
     private String hemisphere;
 
@@ -88,7 +88,4 @@ public class House extends Stored {
         return "south".equals(hemisphere);
     }
 
-    public CollectionId id() {
-        return new CollectionId(key());
-    }
 }

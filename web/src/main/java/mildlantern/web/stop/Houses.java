@@ -40,8 +40,8 @@ public class Houses {
     }
 
     @Transactional
-    public House make(CollectionId id, String name, String hemisphere) {
-        return rows.save(new House(id, name, hemisphere, OffsetDateTime.now(clock)));
+    public void make(CollectionId id, String name, String hemisphere) {
+        rows.save(new House(id, name, hemisphere, OffsetDateTime.now(clock)));
     }
 
     @Transactional(readOnly = true)

@@ -16,7 +16,7 @@ class StopReadThrough implements ReadThrough {
 
     @Override
     public void readThrough(CollectionId collection) {
-        rows.each(Stop.class, collection, Stop::near);
-        rows.each(StopReading.class, collection, StopReading::origin);
+        rows.each(StopRow.class, collection, StopRow::stop);
+        rows.each(StopReadingRow.class, collection, StopReadingRow::reading);
     }
 }

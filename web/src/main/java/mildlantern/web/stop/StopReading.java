@@ -1,40 +1,34 @@
 package mildlantern.web.stop;
 
-import jakarta.persistence.Column;
-import jakarta.persistence.Entity;
-import jakarta.persistence.EnumType;
-import jakarta.persistence.Enumerated;
 import java.time.LocalDate;
 import java.time.OffsetDateTime;
-import java.util.UUID;
 import mildlantern.place.StopId;
 import mildlantern.plant.Brightness;
-import mildlantern.web.platform.Row;
-import org.jspecify.annotations.NullUnmarked;
+import mildlantern.web.platform.CollectionId;
+import org.jspecify.annotations.Nullable;
 
-/** What was read at a stop on a day: brightness or mol of light, percent, °C; what was not read is null. */
-@Entity
-@NullUnmarked
-public class StopReading extends Row {
-    @Column(name = "stop_id")
-    private StopId stop;
-
-    private LocalDate onDay;
-
-    @Enumerated(EnumType.STRING)
-    private Brightness light;
-
-    private Double dailyLight;
-    private Double humidityPercent;
-    private Double dayCelsius;
-    private Double nightCelsius;
-    private OffsetDateTime writtenAt;
-
-    @Enumerated(EnumType.STRING)
-    private Origin origin = Origin.TYPED;
-
-    private Double wetHours;
-
+/**
+ * What was read at a stop on a day; what was not read is null.
+ *
+ * @param light how bright the grower calls it
+ * @param dailyLight mol/m²
+ * @param humidityPercent percent
+ * @param dayCelsius temperature by day, °C
+ * @param nightCelsius temperature at night, °C
+ * @param origin how it was read
+ * @param writtenAt when it was written down
+ */
+public record StopReading(
+        CollectionId collection,
+        StopId stop,
+        LocalDate onDay,
+        @Nullable Brightness light,
+        @Nullable Double dailyLight,
+        @Nullable Double humidityPercent,
+        @Nullable Double dayCelsius,
+        @Nullable Double nightCelsius,
+        Origin origin,
+        OffsetDateTime writtenAt) {
     /** How it was read. */
     public enum Origin {
         TYPED,
@@ -42,59 +36,24 @@ public class StopReading extends Row {
         MEASURED
     }
 
-    protected StopReading() {}
-
+    /** Nothing yet, typed at a stop. */
     public StopReading(Stop stop, LocalDate onDay, OffsetDateTime writtenAt) {
-        super(UUID.randomUUID(), stop.collection());
-        this.stop = stop.id();
-        this.onDay = onDay;
-        this.writtenAt = writtenAt;
+        this(stop.collection(), stop.id(), onDay, null, null, null, null, null, Origin.TYPED, writtenAt);
     }
 
-    public StopReading read(Brightness brightness, Double mol, Double humidity, Double day, Double night) {
-        this.light = brightness;
-        this.dailyLight = mol;
-        this.humidityPercent = humidity;
-        this.dayCelsius = day;
-        this.nightCelsius = night;
-        return this;
+    /** The same with what was read; anything may be null, for not read. */
+    public StopReading read(
+            @Nullable Brightness brightness,
+            @Nullable Double mol,
+            @Nullable Double humidity,
+            @Nullable Double day,
+            @Nullable Double night) {
+        return new StopReading(collection, stop, onDay, brightness, mol, humidity, day, night, origin, writtenAt);
     }
 
-    /** Says how it was read. */
+    /** The same, read in another way. */
     public StopReading by(Origin how) {
-        this.origin = how;
-        return this;
-    }
-
-    public Origin origin() {
-        return origin;
-    }
-
-    public StopId stop() {
-        return stop;
-    }
-
-    public LocalDate onDay() {
-        return onDay;
-    }
-
-    public Brightness light() {
-        return light;
-    }
-
-    public Double dailyLight() {
-        return dailyLight;
-    }
-
-    public Double humidityPercent() {
-        return humidityPercent;
-    }
-
-    public Double dayCelsius() {
-        return dayCelsius;
-    }
-
-    public Double nightCelsius() {
-        return nightCelsius;
+        return new StopReading(
+                collection, stop, onDay, light, dailyLight, humidityPercent, dayCelsius, nightCelsius, how, writtenAt);
     }
 }

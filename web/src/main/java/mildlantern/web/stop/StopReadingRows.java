@@ -10,22 +10,22 @@ import org.springframework.data.jpa.repository.Query;
 import org.springframework.data.repository.Repository;
 
 /** The table of what was read at stops. */
-interface StopReadingRows extends Repository<StopReading, UUID> {
-    StopReading save(StopReading reading);
+interface StopReadingRows extends Repository<StopReadingRow, UUID> {
+    StopReadingRow save(StopReadingRow reading);
 
-    List<StopReading> findByCollectionAndStopOrderByOnDay(CollectionId collection, StopId stop);
+    List<StopReadingRow> findByCollectionAndStopOrderByOnDay(CollectionId collection, StopId stop);
 
     @Query("""
             select new mildlantern.web.stop.ReadOnDay(r.onDay, r.light, r.dailyLight, r.humidityPercent, r.dayCelsius)
-            from StopReading r where r.collection = :collection and r.stop = :stop order by r.onDay, r.writtenAt
+            from StopReadingRow r where r.collection = :collection and r.stop = :stop order by r.onDay, r.writtenAt
             """)
     List<ReadOnDay> read(CollectionId collection, StopId stop);
 
-    List<StopReading> findByCollectionAndOnDayGreaterThanEqualOrderByOnDay(CollectionId collection, LocalDate day);
+    List<StopReadingRow> findByCollectionAndOnDayGreaterThanEqualOrderByOnDay(CollectionId collection, LocalDate day);
 
     @Query("""
-            select r from StopReading r where r.collection = :collection and r.stop = :stop
+            select r from StopReadingRow r where r.collection = :collection and r.stop = :stop
                 and r.origin <> mildlantern.web.stop.StopReading$Origin.MEASURED order by r.onDay desc, r.writtenAt desc
             """)
-    List<StopReading> typed(CollectionId collection, StopId stop, Limit most);
+    List<StopReadingRow> typed(CollectionId collection, StopId stop, Limit most);
 }

@@ -7,10 +7,11 @@ import mildlantern.web.platform.CollectionId;
 import org.springframework.data.repository.Repository;
 
 /** The table of stops. */
-interface StopRows extends Repository<Stop, UUID> {
-    Stop save(Stop stop);
+interface StopRows extends Repository<StopRow, UUID> {
+    StopRow save(StopRow stop);
 
-    Optional<Stop> findByCollectionAndId(CollectionId collection, UUID id);
+    /** By key alone, so that what was read is not asked for again; whoever calls checks the collection. */
+    Optional<StopRow> findById(UUID id);
 
-    List<Stop> findByCollectionOrderByPosition(CollectionId collection);
+    List<StopRow> findByCollectionOrderByPosition(CollectionId collection);
 }

@@ -29,11 +29,15 @@ public class Stops {
 
     /** The stops in walking order. */
     public List<Stop> walk(CollectionId collection) {
-        return stops.findByCollectionOrderByPosition(collection);
+        return stops.findByCollectionOrderByPosition(collection).stream()
+                .map(StopRow::stop)
+                .toList();
     }
 
     public Optional<Stop> find(CollectionId collection, StopId id) {
-        return stops.findByCollectionAndId(collection, id.value());
+        return stops.findById(id.value())
+                .filter(row -> row.collection().equals(collection))
+                .map(StopRow::stop);
     }
 
     /**
@@ -52,39 +56,46 @@ public class Stops {
                             StopId.fresh(), collection, last + 1, form.getName().strip())
                     .climate(form.getLight(), form.getHumidity(), form.getDay(), form.getNight())
                     .noted(form.getNote().isBlank() ? null : form.getNote().strip());
-            stops.save(form.isIsolation() ? added.isolating() : added);
+            store(form.isIsolation() ? added.isolating() : added);
         }
     }
 
     /** Stores a stop. What depends on its climate is not worked out; that is the routine's part. */
     @Transactional
     public Stop store(Stop stop) {
-        return stops.save(stop);
+        return stops.save(stops.findById(stop.id().value())
+                        .map(row -> row.take(stop))
+                        .orElseGet(() -> new StopRow(stop)))
+                .stop();
     }
 
     /** Stores what was read at a stop; what depends on it is not worked out. */
     @Transactional(propagation = Propagation.REQUIRED)
     public void store(StopReading reading) {
-        readings.save(reading);
+        readings.save(new StopReadingRow(reading));
     }
 
     /** What was read at all stops from a day on, the latest last. */
     public List<StopReading> readingsSince(CollectionId collection, LocalDate day) {
-        return readings.findByCollectionAndOnDayGreaterThanEqualOrderByOnDay(collection, day);
+        return readings(readings.findByCollectionAndOnDayGreaterThanEqualOrderByOnDay(collection, day));
     }
 
     /** What was typed at a stop or read with a meter, the latest first. */
     public List<StopReading> typedReadings(Stop stop, int most) {
-        return readings.typed(stop.collection(), stop.id(), Limit.of(most));
+        return readings(readings.typed(stop.collection(), stop.id(), Limit.of(most)));
     }
 
     /** What was read at a stop, the latest last. */
     public List<StopReading> readings(Stop stop) {
-        return readings.findByCollectionAndStopOrderByOnDay(stop.collection(), stop.id());
+        return readings(readings.findByCollectionAndStopOrderByOnDay(stop.collection(), stop.id()));
     }
 
     /** What the water balance needs of a stop's readings, the latest last; without objects that are watched for change. */
     public List<ReadOnDay> readOnDays(CollectionId collection, StopId stop) {
         return readings.read(collection, stop);
+    }
+
+    private static List<StopReading> readings(List<StopReadingRow> rows) {
+        return rows.stream().map(StopReadingRow::reading).toList();
     }
 }
