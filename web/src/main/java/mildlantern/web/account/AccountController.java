@@ -1,13 +1,11 @@
 package mildlantern.web.account;
 
-import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
-import org.springframework.http.HttpStatus;
+import mildlantern.web.platform.Reply;
 import org.springframework.stereotype.Controller;
-import org.springframework.ui.Model;
 import org.springframework.validation.BindingResult;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.ModelAttribute;
@@ -50,27 +48,26 @@ class AccountController {
             @PasswordRule String password) {}
 
     @GetMapping("/sign-in")
-    String signIn(@RequestParam(name = "wait", defaultValue = "") String wait, Model model) {
+    String signIn(@RequestParam(name = "wait", defaultValue = "") String wait, Reply reply) {
         if (wait.matches("\\d{1,4}")) {
-            model.addAttribute("wait", Integer.valueOf(wait));
+            reply.put("wait", Integer.valueOf(wait));
         }
         return accounts.nobodyYet() ? "redirect:/welcome" : "account/sign-in";
     }
 
     @GetMapping("/welcome")
-    String welcome(Model model) {
+    String welcome(Reply reply) {
         if (!accounts.nobodyYet()) {
             return "redirect:/";
         }
-        model.addAttribute("visit", new FirstVisit("", "north", "", "", ""));
+        reply.put("visit", new FirstVisit("", "north", "", "", ""));
         return "account/welcome";
     }
 
     @PostMapping("/welcome")
-    String open(
-            @Valid @ModelAttribute("visit") FirstVisit visit, BindingResult problems, HttpServletResponse response) {
+    String open(@Valid @ModelAttribute("visit") FirstVisit visit, BindingResult problems, Reply reply) {
         if (problems.hasErrors()) {
-            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+            reply.wrong();
             return "account/welcome";
         }
         boolean made = accounts.openFirst(

@@ -1,7 +1,6 @@
 package mildlantern.web.account;
 
 import jakarta.servlet.http.HttpServletRequest;
-import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.Pattern;
@@ -9,18 +8,16 @@ import jakarta.validation.constraints.Size;
 import java.util.Optional;
 import java.util.function.Supplier;
 import mildlantern.web.platform.RecordForms;
+import mildlantern.web.platform.Reply;
 import mildlantern.web.platform.SignedIn;
-import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.session.FindByIndexNameSessionRepository;
 import org.springframework.session.Session;
 import org.springframework.stereotype.Controller;
-import org.springframework.ui.Model;
 import org.springframework.validation.BindingResult;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PostMapping;
-import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 /** One's own account: a new password, somebody else for this collection, another collection. */
 @Controller
@@ -41,7 +38,6 @@ class OwnAccountController {
     /** A new password. */
     record NewPassword(
             @NotBlank(message = "Your password until now.") String old,
-
             @PasswordRule String fresh) {}
 
     /**
@@ -66,23 +62,23 @@ class OwnAccountController {
             @PasswordRule String password) {}
 
     @GetMapping("/account")
-    String page(@AuthenticationPrincipal SignedIn member, Model model) {
-        show(model, "password", () -> new NewPassword("", ""));
-        show(model, "person", () -> new NewPerson("", "north", "", "", ""));
-        model.addAttribute("people", accounts.people(member.collection()));
-        model.addAttribute("me", member);
+    String page(@AuthenticationPrincipal SignedIn member, Reply reply) {
+        show(reply, "password", () -> new NewPassword("", ""));
+        show(reply, "person", () -> new NewPerson("", "north", "", "", ""));
+        reply.put("people", accounts.people(member.collection()));
+        reply.put("me", member);
         return "account/account";
     }
 
-    private void show(Model model, String name, Supplier<Record> form) {
-        if (!model.containsAttribute(name)) {
-            forms.show(model, name, form.get());
+    private void show(Reply reply, String name, Supplier<Record> form) {
+        if (!reply.has(name)) {
+            forms.show(reply, name, form.get());
         }
     }
 
-    private String wrong(SignedIn member, HttpServletResponse response, Model model) {
-        response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-        return page(member, model);
+    private String wrong(SignedIn member, Reply reply) {
+        reply.wrong();
+        return page(member, reply);
     }
 
     @PostMapping("/account/password")
@@ -91,21 +87,18 @@ class OwnAccountController {
             @Valid @ModelAttribute("password") NewPassword password,
             BindingResult problems,
             HttpServletRequest request,
-            HttpServletResponse response,
-            RedirectAttributes flash,
-            Model model) {
+            Reply reply) {
         if (!problems.hasErrors() && !accounts.changePassword(member.getUsername(), password.old(), password.fresh())) {
             problems.rejectValue("old", "wrong", "That is not your password.");
         }
         if (problems.hasErrors()) {
-            return wrong(member, response, model);
+            return wrong(member, reply);
         }
         String here = request.getSession().getId();
         sessions.findByPrincipalName(member.getUsername()).keySet().stream()
                 .filter(session -> !session.equals(here))
                 .forEach(sessions::deleteById);
-        flash.addFlashAttribute(
-                "told", "Your password is changed. Wherever else you were signed in, you are signed out.");
+        reply.next("told", "Your password is changed. Wherever else you were signed in, you are signed out.");
         return PAGE;
     }
 
@@ -114,21 +107,19 @@ class OwnAccountController {
             @AuthenticationPrincipal SignedIn member,
             @Valid @ModelAttribute("person") NewPerson person,
             BindingResult problems,
-            HttpServletResponse response,
-            RedirectAttributes flash,
-            Model model) {
+            Reply reply) {
         if (!problems.hasErrors() && accounts.taken(person.signIn())) {
             problems.rejectValue("signIn", "taken", "Somebody signs in with this already.");
         }
         if (problems.hasErrors()) {
-            return wrong(member, response, model);
+            return wrong(member, reply);
         }
         Optional<String> own = Optional.of(person.collectionName()).filter(name -> !name.isBlank());
         own.ifPresentOrElse(
                 name -> accounts.openWithCollection(
                         name, person.hemisphere(), person.signIn(), person.name(), person.password()),
                 () -> accounts.open(member.collection(), person.signIn(), person.name(), person.password()));
-        flash.addFlashAttribute(
+        reply.next(
                 "told",
                 person.name().strip() + " can sign in now"
                         + own.map(name -> ", to the new collection “" + name.strip() + "”.")

@@ -1,20 +1,21 @@
 package mildlantern.web.care;
 
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
 import java.util.Optional;
 import mildlantern.care.Change;
 import mildlantern.place.StopId;
 import mildlantern.plant.PlantId;
 import mildlantern.web.platform.FormKey;
+import mildlantern.web.platform.Reply;
 import mildlantern.web.platform.SignedIn;
 import mildlantern.web.platform.TaskId;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
-import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
-import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 /** Care that adjusts: needs against what a plant gets, one change to accept, and the steps of a move. */
 @Controller
@@ -30,30 +31,28 @@ class CareController {
     }
 
     @GetMapping("/care")
-    String all(@AuthenticationPrincipal SignedIn member, Model model) {
-        model.addAttribute("page", pages.all(member.collection()));
+    String all(@AuthenticationPrincipal SignedIn member, Reply reply) {
+        reply.put("page", pages.all(member.collection()));
         return "care/all";
     }
 
     @GetMapping("/plants/{id}/care")
-    String plant(@AuthenticationPrincipal SignedIn member, @PathVariable PlantId id, Model model) {
+    String plant(@AuthenticationPrincipal SignedIn member, @PathVariable PlantId id, Reply reply) {
         CarePages.Page page = pages.page(member.collection(), id);
-        model.addAttribute("page", page);
-        model.addAttribute("here", page.stop());
-        model.addAttribute("quickPlant", id);
+        reply.put("page", page);
+        reply.put("here", page.stop());
+        reply.put("quickPlant", id);
         return "care/plant";
     }
 
+    /** The change that is accepted, and to which stop if it is a move. */
+    record Accepted(@NotNull FormKey form, Change.@NotNull Kind kind, Optional<StopId> stop) {}
+
     @PostMapping("/plants/{id}/care")
     String accept(
-            @AuthenticationPrincipal SignedIn member,
-            @PathVariable PlantId id,
-            @RequestParam FormKey form,
-            @RequestParam Change.Kind kind,
-            @RequestParam Optional<StopId> stop,
-            RedirectAttributes flash) {
-        if (!care.accept(member.collection(), id, form, kind, stop)) {
-            flash.addFlashAttribute(
+            @AuthenticationPrincipal SignedIn member, @PathVariable PlantId id, @Valid Accepted accepted, Reply reply) {
+        if (!care.accept(member.collection(), id, accepted.form(), accepted.kind(), accepted.stop())) {
+            reply.next(
                     "told",
                     "Something was read or moved meanwhile, or another change runs, and that one is proposed no more. Nothing was changed; look again.");
         }

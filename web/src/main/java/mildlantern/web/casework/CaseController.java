@@ -1,6 +1,6 @@
 package mildlantern.web.casework;
 
-import jakarta.servlet.http.HttpServletResponse;
+import jakarta.validation.Valid;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.EnumMap;
@@ -18,12 +18,12 @@ import mildlantern.treatment.CareSetting;
 import mildlantern.web.platform.CaseId;
 import mildlantern.web.platform.FormKey;
 import mildlantern.web.platform.NotHere;
+import mildlantern.web.platform.Reply;
 import mildlantern.web.platform.SignedIn;
 import mildlantern.web.platform.StaleVersion;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
-import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -66,59 +66,51 @@ class CaseController {
     }
 
     @GetMapping("/cases/{id}")
-    String show(
-            @AuthenticationPrincipal SignedIn member,
-            @PathVariable CaseId id,
-            @RequestParam Optional<String> part,
-            @RequestParam(defaultValue = "") String q,
-            @RequestParam(defaultValue = "false") boolean recall,
-            @RequestHeader(name = "HX-Request", required = false) Optional<String> htmx,
-            Model model) {
+    String show(@AuthenticationPrincipal SignedIn member, @PathVariable CaseId id, CaseForms.Open open, Reply reply) {
         if (cases.waitsForOutcome(member.collection(), id)) {
             return "redirect:/cases/" + id + "/close";
         }
-        model.addAttribute(
+        reply.put(
                 "board",
                 pages.board(
                         member.collection(),
                         id,
-                        new Panels.Asked(part.map(CaseController::part), cut(q, LONGEST_QUERY), recall)));
-        return htmx.isPresent() ? "casework/case :: board" : "casework/case";
+                        new Panels.Asked(
+                                open.part().map(CaseController::part), cut(open.q(), LONGEST_QUERY), open.recalls())));
+        return reply.fragment() ? "casework/case :: board" : "casework/case";
     }
 
     /** An answer to a finding. On a page that has moved on, the case as it stands is shown with the answer still to be sent. */
     @PostMapping("/cases/{id}/answers")
-    String answer(
-            @AuthenticationPrincipal SignedIn member,
-            @PathVariable CaseId id,
-            @RequestParam long version,
-            @RequestParam String finding,
-            @RequestParam String state,
-            @RequestParam String part,
-            @RequestParam(defaultValue = "false") boolean stay,
-            @RequestParam(defaultValue = "") String q,
-            @RequestHeader(name = "HX-Request", required = false) Optional<String> htmx,
-            HttpServletResponse response,
-            Model model) {
-        Panels.Asked shown = !stay
+    String answer(@AuthenticationPrincipal SignedIn member, @Valid CaseForms.Answered answer, Reply reply) {
+        Panels.Asked shown = !answer.stays()
                 ? Panels.Asked.NOTHING
-                : q.isBlank() ? Panels.Asked.of(part(part)) : new Panels.Asked(Optional.empty(), q, false);
+                : answer.q().isBlank()
+                        ? Panels.Asked.of(part(answer.part()))
+                        : new Panels.Asked(Optional.empty(), answer.q(), false);
         try {
-            cases.answer(member.collection(), id, version, finding, state, part(part));
+            cases.answer(
+                    member.collection(),
+                    answer.id(),
+                    answer.version(),
+                    answer.finding(),
+                    answer.state(),
+                    part(answer.part()));
         } catch (StaleVersion problem) {
-            response.setStatus(HttpStatus.CONFLICT.value());
-            model.addAttribute("movedOn", new Unsent(finding, state, part, problem.kept()));
-            model.addAttribute("board", pages.board(member.collection(), id, shown));
-            return htmx.isPresent() ? "casework/case :: board" : "casework/case";
+            reply.status(HttpStatus.CONFLICT);
+            reply.put("movedOn", new Unsent(answer.finding(), answer.state(), answer.part(), problem.kept()));
+            reply.put("board", pages.board(member.collection(), answer.id(), shown));
+            return reply.fragment() ? "casework/case :: board" : "casework/case";
         }
-        if (htmx.isEmpty()) {
+        if (!reply.fragment()) {
             UriComponentsBuilder back = UriComponentsBuilder.fromPath("/cases/{id}");
-            if (stay) {
-                back.queryParam(q.isBlank() ? "part" : "q", "{shown}");
+            if (answer.stays()) {
+                back.queryParam(answer.q().isBlank() ? "part" : "q", "{shown}");
             }
-            return "redirect:" + back.encode().buildAndExpand(id, q.isBlank() ? part : q);
+            return "redirect:"
+                    + back.encode().buildAndExpand(answer.id(), answer.q().isBlank() ? answer.part() : answer.q());
         }
-        model.addAttribute("board", pages.board(member.collection(), id, shown));
+        reply.put("board", pages.board(member.collection(), answer.id(), shown));
         return "casework/case :: board";
     }
 
@@ -127,14 +119,10 @@ class CaseController {
 
     @GetMapping("/cases/{id}/decide")
     String decide(
-            @AuthenticationPrincipal SignedIn member,
-            @PathVariable CaseId id,
-            @RequestParam Optional<String> cause,
-            @RequestParam Optional<String> also,
-            Model model) {
-        model.addAttribute("page", deciding.page(member.collection(), id, cause, also));
-        model.addAttribute("form", FormKey.fresh());
-        model.addAttribute("typed", new Typed("", "", "", "", Map.of()));
+            @AuthenticationPrincipal SignedIn member, @PathVariable CaseId id, CaseForms.Causes causes, Reply reply) {
+        reply.put("page", deciding.page(member.collection(), id, causes.cause(), causes.also()));
+        reply.put("form", FormKey.fresh());
+        reply.put("typed", new Typed("", "", "", "", Map.of()));
         return "casework/decide";
     }
 
@@ -142,75 +130,69 @@ class CaseController {
     record Typed(String note, String trial, String alsoTrial, String lookAgainOn, Map<String, String> problems) {}
 
     @PostMapping("/cases/{id}/decide")
-    String decided(
-            @AuthenticationPrincipal SignedIn member,
-            @PathVariable CaseId id,
-            @RequestParam FormKey form,
-            @RequestParam long version,
-            @RequestParam String cause,
-            @RequestParam(defaultValue = "") String trial,
-            @RequestParam(defaultValue = "") String also,
-            @RequestParam(defaultValue = "") String alsoTrial,
-            @RequestParam(defaultValue = "") String lookAgainOn,
-            @RequestParam(defaultValue = "") String note,
-            HttpServletResponse response,
-            Model model) {
+    String decided(@AuthenticationPrincipal SignedIn member, @Valid CaseForms.Decision typed, Reply reply) {
         Map<String, String> problems = new LinkedHashMap<>();
-        if (trial.isBlank()) {
+        if (typed.trial().isBlank()) {
             problems.put("trial", "Choose one trial: one change at a time.");
         }
-        if (!also.isBlank() && alsoTrial.isBlank()) {
+        if (!typed.also().isBlank() && typed.alsoTrial().isBlank()) {
             problems.put("alsoTrial", "Choose a trial for the second cause, or leave that cause out.");
         }
-        deciding.whyNotBeside(trial, alsoTrial)
+        deciding.whyNotBeside(typed.trial(), typed.alsoTrial())
                 .ifPresent(why -> problems.put("alsoTrial", "Not both at once: " + why + "."));
-        Optional<LocalDate> day = FutureDay.read(lookAgainOn, "lookAgainOn", clock, problems);
-        if (note.length() > LONGEST_NOTE) {
-            problems.put("note", "At most %d characters; this is %d.".formatted(LONGEST_NOTE, note.length()));
+        Optional<LocalDate> day = FutureDay.read(typed.lookAgainOn(), "lookAgainOn", clock, problems);
+        if (typed.note().length() > LONGEST_NOTE) {
+            problems.put(
+                    "note",
+                    "At most %d characters; this is %d."
+                            .formatted(LONGEST_NOTE, typed.note().length()));
         }
-        if (note.isBlank() && cases.overrules(member.collection(), id, cause)) {
+        if (typed.note().isBlank() && cases.overrules(member.collection(), typed.id(), typed.cause())) {
             problems.put("note", "You overrule the ranking: say in a few words why, so that you can learn from it.");
         }
         if (!problems.isEmpty()) {
-            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-            model.addAttribute("page", deciding.page(member.collection(), id, Optional.of(cause), Optional.of(also)));
-            model.addAttribute("form", form);
-            model.addAttribute("typed", new Typed(note, trial, alsoTrial, lookAgainOn, problems));
+            reply.wrong();
+            reply.put(
+                    "page",
+                    deciding.page(
+                            member.collection(), typed.id(), Optional.of(typed.cause()), Optional.of(typed.also())));
+            reply.put("form", typed.form());
+            reply.put(
+                    "typed", new Typed(typed.note(), typed.trial(), typed.alsoTrial(), typed.lookAgainOn(), problems));
             return "casework/decide";
         }
         cases.decide(
                 member.collection(),
-                id,
+                typed.id(),
                 new CaseService.DecisionForm(
-                        form,
-                        version,
-                        cause,
-                        trial,
+                        typed.form(),
+                        typed.version(),
+                        typed.cause(),
+                        typed.trial(),
                         day.orElseThrow(),
-                        note.strip(),
-                        also.isBlank() ? Optional.empty() : Optional.of(new CaseService.Second(also, alsoTrial))));
-        return "redirect:/cases/" + id;
+                        typed.note().strip(),
+                        typed.also().isBlank()
+                                ? Optional.empty()
+                                : Optional.of(new CaseService.Second(typed.also(), typed.alsoTrial()))));
+        return "redirect:/cases/" + typed.id();
     }
 
     @GetMapping("/cases/{id}/look-again")
-    String lookAgain(@AuthenticationPrincipal SignedIn member, @PathVariable CaseId id, Model model) {
+    String lookAgain(@AuthenticationPrincipal SignedIn member, @PathVariable CaseId id, Reply reply) {
         if (cases.waitsForOutcome(member.collection(), id)) {
             return "redirect:/cases/" + id + "/close";
         }
-        model.addAttribute("page", pages.lookAgainPage(member.collection(), id));
-        model.addAttribute("form", FormKey.fresh());
+        reply.put("page", pages.lookAgainPage(member.collection(), id));
+        reply.put("form", FormKey.fresh());
         return "casework/look-again";
     }
 
     @PostMapping("/cases/{id}/look-again")
     String lookedAgain(
             @AuthenticationPrincipal SignedIn member,
-            @PathVariable CaseId id,
-            @RequestParam FormKey form,
-            @RequestParam long version,
+            @Valid CaseForms.Turn turn,
             @RequestParam Map<String, String> fields,
-            HttpServletResponse response,
-            Model model) {
+            Reply reply) {
         Map<String, String> states = new LinkedHashMap<>();
         fields.forEach((name, value) -> {
             if (name.startsWith("seen.") && !CaseAnswer.SKIPPED.equals(value)) {
@@ -218,35 +200,31 @@ class CaseController {
             }
         });
         if (states.isEmpty()) {
-            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-            model.addAttribute("page", pages.lookAgainPage(member.collection(), id));
-            model.addAttribute("form", form);
-            model.addAttribute("problem", "Answer at least one finding, so that there is something to compare.");
+            reply.wrong();
+            reply.put("page", pages.lookAgainPage(member.collection(), turn.id()));
+            reply.put("form", turn.form());
+            reply.put("problem", "Answer at least one finding, so that there is something to compare.");
             return "casework/look-again";
         }
-        cases.lookAgain(member.collection(), id, form, version, states);
-        return "redirect:/cases/" + id + "/close";
+        cases.lookAgain(member.collection(), turn.id(), turn.form(), turn.version(), states);
+        return "redirect:/cases/" + turn.id() + "/close";
     }
 
     @GetMapping("/cases/{id}/close")
-    String close(@AuthenticationPrincipal SignedIn member, @PathVariable CaseId id, Model model) {
-        model.addAttribute("page", pages.closePage(member.collection(), id));
-        model.addAttribute("forms", formKeys());
+    String close(@AuthenticationPrincipal SignedIn member, @PathVariable CaseId id, Reply reply) {
+        reply.put("page", pages.closePage(member.collection(), id));
+        reply.put("forms", formKeys());
         return "casework/close";
     }
 
     @PostMapping("/cases/{id}/close")
     String closed(
             @AuthenticationPrincipal SignedIn member,
-            @PathVariable CaseId id,
-            @RequestParam FormKey form,
-            @RequestParam long version,
-            @RequestParam String outcome,
-            @RequestParam(defaultValue = "") String lesson,
+            @Valid CaseForms.Closing closing,
             @RequestParam Map<String, String> fields) {
         if (Words.find(
                         TroubleCase.Outcome.class,
-                        outcome.toLowerCase(Locale.ROOT).replace('_', '-'))
+                        closing.outcome().toLowerCase(Locale.ROOT).replace('_', '-'))
                 .isEmpty()) {
             throw new NotHere("outcome");
         }
@@ -259,7 +237,10 @@ class CaseController {
             }
         }
         PlantId plant = cases.close(
-                member.collection(), id, new CaseService.ClosingForm(form, version, outcome, cut(lesson, 2000), care));
+                member.collection(),
+                closing.id(),
+                new CaseService.ClosingForm(
+                        closing.form(), closing.version(), closing.outcome(), cut(closing.lesson(), 2000), care));
         return "redirect:/plants/" + plant + "?closed";
     }
 
@@ -274,33 +255,22 @@ class CaseController {
     }
 
     @PostMapping("/cases/{id}/go-on")
-    String goOn(
-            @AuthenticationPrincipal SignedIn member,
-            @PathVariable CaseId id,
-            @RequestParam FormKey form,
-            @RequestParam long version,
-            @RequestParam String lookAgainOn,
-            HttpServletResponse response,
-            Model model) {
+    String goOn(@AuthenticationPrincipal SignedIn member, @Valid CaseForms.GoOn typed, Reply reply) {
         Map<String, String> problems = new LinkedHashMap<>();
-        Optional<LocalDate> day = FutureDay.read(lookAgainOn, "lookAgainOn", clock, problems);
+        Optional<LocalDate> day = FutureDay.read(typed.lookAgainOn(), "lookAgainOn", clock, problems);
         if (day.isEmpty()) {
-            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-            model.addAttribute("problem", problems.get("lookAgainOn"));
-            return close(member, id, model);
+            reply.wrong();
+            reply.put("problem", problems.get("lookAgainOn"));
+            return close(member, typed.id(), reply);
         }
-        cases.goOn(member.collection(), id, form, version, day.get());
-        return "redirect:/cases/" + id;
+        cases.goOn(member.collection(), typed.id(), typed.form(), typed.version(), day.get());
+        return "redirect:/cases/" + typed.id();
     }
 
     @PostMapping("/cases/{id}/look-further")
-    String lookFurther(
-            @AuthenticationPrincipal SignedIn member,
-            @PathVariable CaseId id,
-            @RequestParam FormKey form,
-            @RequestParam long version) {
-        cases.lookFurther(member.collection(), id, form, version);
-        return "redirect:/cases/" + id;
+    String lookFurther(@AuthenticationPrincipal SignedIn member, @Valid CaseForms.Turn turn) {
+        cases.lookFurther(member.collection(), turn.id(), turn.form(), turn.version());
+        return "redirect:/cases/" + turn.id();
     }
 
     private static Part part(String id) {

@@ -1,7 +1,7 @@
 package mildlantern.web.climate;
 
-import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
 import java.io.IOException;
 import java.nio.ByteBuffer;
 import java.nio.charset.CharacterCodingException;
@@ -25,6 +25,7 @@ import mildlantern.web.edge.Gates;
 import mildlantern.web.edge.Spooled;
 import mildlantern.web.platform.FormKey;
 import mildlantern.web.platform.RecordForms;
+import mildlantern.web.platform.Reply;
 import mildlantern.web.platform.SignedIn;
 import mildlantern.web.platform.StaleEdit;
 import mildlantern.web.platform.StaleForms;
@@ -34,11 +35,9 @@ import mildlantern.web.stop.Stop;
 import mildlantern.web.stop.StopReading;
 import mildlantern.web.stop.Stops;
 import org.springframework.http.HttpHeaders;
-import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
-import org.springframework.ui.Model;
 import org.springframework.validation.BindingResult;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.ModelAttribute;
@@ -47,7 +46,6 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.multipart.MaxUploadSizeExceededException;
 import org.springframework.web.multipart.MultipartFile;
-import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 /** A stop's own page: what it gives, who stands badly there, what was read, and what it is. */
 @Controller
@@ -93,18 +91,18 @@ class StopController {
             @AuthenticationPrincipal SignedIn member,
             @PathVariable StopId id,
             @RequestParam(defaultValue = "" + USUAL_DAYS) int days,
-            Model model) {
-        return page(member, id, days, model);
+            Reply reply) {
+        return page(member, id, days, reply);
     }
 
     /** Shows the page; a form that is in the model already, with what was typed, stays. */
-    private String page(SignedIn member, StopId id, int days, Model model) {
+    private String page(SignedIn member, StopId id, int days, Reply reply) {
         Stop stop = stops.stop(member.collection(), id);
         LocalDate today = LocalDate.now(clock);
-        show(model, "reading", new StopForms.Reading(FormKey.fresh(), today, null, null, null, null, null));
-        show(model, "shape", StopForms.Shape.of(stop));
+        show(reply, "reading", new StopForms.Reading(FormKey.fresh(), today, null, null, null, null, null));
+        show(reply, "shape", StopForms.Shape.of(stop));
         show(
-                model,
+                reply,
                 "meter",
                 new StopForms.Meter(
                         FormKey.fresh(),
@@ -113,22 +111,22 @@ class StopController {
                         null,
                         StopForms.MeterUnit.LUX,
                         Sky.OVERCAST));
-        show(model, "site", StopForms.Site.of(houses.site(member.collection())));
-        model.addAttribute("page", pages.page(member.collection(), id, days));
-        model.addAttribute("here", id);
-        model.addAttribute("form", FormKey.fresh());
+        show(reply, "site", StopForms.Site.of(houses.site(member.collection())));
+        reply.put("page", pages.page(member.collection(), id, days));
+        reply.put("here", id);
+        reply.put("form", FormKey.fresh());
         return "climate/stop";
     }
 
-    private void show(Model model, String name, Record form) {
-        if (!model.containsAttribute(name)) {
-            forms.show(model, name, form);
+    private void show(Reply reply, String name, Record form) {
+        if (!reply.has(name)) {
+            forms.show(reply, name, form);
         }
     }
 
-    private String wrong(SignedIn member, StopId id, HttpServletResponse response, Model model) {
-        response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-        return page(member, id, USUAL_DAYS, model);
+    private String wrong(SignedIn member, StopId id, Reply reply) {
+        reply.wrong();
+        return page(member, id, USUAL_DAYS, reply);
     }
 
     @PostMapping("/stops/{id}/readings")
@@ -137,14 +135,13 @@ class StopController {
             @PathVariable StopId id,
             @Valid @ModelAttribute("reading") StopForms.Reading reading,
             BindingResult problems,
-            HttpServletResponse response,
-            Model model) {
+            Reply reply) {
         stops.stop(member.collection(), id);
         if (!problems.hasErrors() && reading.empty()) {
             problems.rejectValue("humidity", "empty", "Read at least one thing: light, humidity or warmth.");
         }
         if (problems.hasErrors()) {
-            return wrong(member, id, response, model);
+            return wrong(member, id, reply);
         }
         stopWriter.read(
                 member.collection(),
@@ -166,9 +163,7 @@ class StopController {
             @PathVariable StopId id,
             @Valid @ModelAttribute("meter") StopForms.Meter meter,
             BindingResult problems,
-            HttpServletResponse response,
-            RedirectAttributes flash,
-            Model model) {
+            Reply reply) {
         Stop stop = stops.stop(member.collection(), id);
         Optional<WindowLight.Corrected> corrected =
                 problems.hasErrors() ? Optional.empty() : pages.byMeter(stop, meter);
@@ -176,7 +171,7 @@ class StopController {
             problems.rejectValue("at", "dark", "The sun is not up then: read between morning and evening.");
         }
         if (problems.hasErrors()) {
-            return wrong(member, id, response, model);
+            return wrong(member, id, reply);
         }
         double mol = Math.round(corrected.orElseThrow().mol() * 10) / 10.0;
         stopWriter.read(
@@ -184,60 +179,61 @@ class StopController {
                 id,
                 Objects.requireNonNull(meter.form()),
                 now -> now.lit(corrected.orElseThrow().factor()),
-                now -> new StopReading(
-                                now,
-                                Objects.requireNonNull(meter.onDay()),
-                                OffsetDateTime.now(clock))
+                now -> new StopReading(now, Objects.requireNonNull(meter.onDay()), OffsetDateTime.now(clock))
                         .read(null, mol, null, null, null)
                         .by(StopReading.Origin.METER));
-        flash.addFlashAttribute(
-                "told", "That comes to about %s mol/m² on a usual day at this time of the year.".formatted(mol));
+        reply.next("told", "That comes to about %s mol/m² on a usual day at this time of the year.".formatted(mol));
         return "redirect:/stops/" + id;
     }
 
+    /** A logger's table, and how it is to be read. */
+    record Table(
+            @NotNull FormKey form,
+            @NotNull MultipartFile table,
+            LoggerFile.Degrees degrees,
+            LoggerFile.DayOrder order,
+            String zone) {
+        Table {
+            degrees = Objects.requireNonNullElse(degrees, LoggerFile.Degrees.AS_WRITTEN);
+            order = Objects.requireNonNullElse(order, LoggerFile.DayOrder.AS_WRITTEN);
+            zone = Objects.requireNonNullElse(zone, "");
+        }
+    }
+
     @PostMapping("/stops/{id}/tables")
-    String bring(
-            @AuthenticationPrincipal SignedIn member,
-            @PathVariable StopId id,
-            @RequestParam FormKey form,
-            @RequestParam MultipartFile table,
-            @RequestParam(defaultValue = "AS_WRITTEN") LoggerFile.Degrees degrees,
-            @RequestParam(defaultValue = "AS_WRITTEN") LoggerFile.DayOrder order,
-            @RequestParam(defaultValue = "") String zone,
-            HttpServletResponse response,
-            RedirectAttributes flash,
-            Model model)
+    String bring(@AuthenticationPrincipal SignedIn member, @PathVariable StopId id, @Valid Table sent, Reply reply)
             throws IOException {
         stops.stop(member.collection(), id);
-        if (table.getSize() > BodyLimits.LOGGER_TABLE) {
+        if (sent.table().getSize() > BodyLimits.LOGGER_TABLE) {
             throw new MaxUploadSizeExceededException(BodyLimits.LOGGER_TABLE);
         }
-        model.addAttribute("zone", zone);
-        if (!zone.isBlank() && !ZoneId.getAvailableZoneIds().contains(zone.strip())) {
-            model.addAttribute(
+        reply.put("zone", sent.zone());
+        if (!sent.zone().isBlank()
+                && !ZoneId.getAvailableZoneIds().contains(sent.zone().strip())) {
+            reply.put(
                     "zoneProblem",
                     "No zone is called that; write it as CET or UTC, or leave it blank for the house's.");
-            return wrong(member, id, response, model);
+            return wrong(member, id, reply);
         }
         try {
             gates.tables().behind(() -> {
                 readings.bring(
                         member.collection(),
                         id,
-                        form,
-                        Optional.ofNullable(table.getOriginalFilename()).orElse("table"),
-                        text(Spooled.bytes(table)),
-                        new LoggerFile.Asked(zone(zone), degrees, order));
+                        sent.form(),
+                        Optional.ofNullable(sent.table().getOriginalFilename()).orElse("table"),
+                        text(Spooled.bytes(sent.table())),
+                        new LoggerFile.Asked(zone(sent.zone()), sent.degrees(), sent.order()));
                 return true;
             });
         } catch (LoggerFile.Unreadable e) {
-            model.addAttribute("tableProblem", String.valueOf(e.getMessage()));
-            model.addAttribute("tableLines", e.lines());
-            model.addAttribute("degrees", degrees);
-            model.addAttribute("order", order);
-            return wrong(member, id, response, model);
+            reply.put("tableProblem", String.valueOf(e.getMessage()));
+            reply.put("tableLines", e.lines());
+            reply.put("degrees", sent.degrees());
+            reply.put("order", sent.order());
+            return wrong(member, id, reply);
         }
-        flash.addFlashAttribute("told", "The table was read in.");
+        reply.next("told", "The table was read in.");
         return "redirect:/stops/" + id + "#tables";
     }
 
@@ -257,21 +253,22 @@ class StopController {
         }
     }
 
+    /** A sensor that is to push its readings. */
+    record NewSensor(@NotNull FormKey form, String name) {
+        NewSensor {
+            name = Objects.requireNonNullElse(name, "");
+        }
+    }
+
     @PostMapping("/stops/{id}/sensors")
     String sensor(
-            @AuthenticationPrincipal SignedIn member,
-            @PathVariable StopId id,
-            @RequestParam FormKey form,
-            @RequestParam(defaultValue = "") String name,
-            HttpServletResponse response,
-            RedirectAttributes flash,
-            Model model) {
-        if (name.isBlank() || name.strip().length() > 80) {
-            model.addAttribute("sensorProblem", "Give the sensor a name of up to 80 characters, as in shelf 2.");
-            return wrong(member, id, response, model);
+            @AuthenticationPrincipal SignedIn member, @PathVariable StopId id, @Valid NewSensor sensor, Reply reply) {
+        if (sensor.name().isBlank() || sensor.name().strip().length() > 80) {
+            reply.put("sensorProblem", "Give the sensor a name of up to 80 characters, as in shelf 2.");
+            return wrong(member, id, reply);
         }
-        readings.pushing(member.collection(), id, form, name)
-                .ifPresent(token -> flash.addFlashAttribute("token", token.words()));
+        readings.pushing(member.collection(), id, sensor.form(), sensor.name())
+                .ifPresent(token -> reply.next("token", token.words()));
         return "redirect:/stops/" + id + "#sensors";
     }
 
@@ -286,10 +283,9 @@ class StopController {
             @PathVariable StopId id,
             @Valid @ModelAttribute("site") StopForms.Site site,
             BindingResult problems,
-            HttpServletResponse response,
-            Model model) {
+            Reply reply) {
         if (problems.hasErrors()) {
-            return wrong(member, id, response, model);
+            return wrong(member, id, reply);
         }
         try {
             houses.stands(
@@ -300,8 +296,7 @@ class StopController {
                     Objects.requireNonNull(site.longitude()));
         } catch (StaleEdit e) {
             StopForms.Site now = StopForms.Site.of(houses.site(member.collection()));
-            return stale.show(
-                    response, model, "site", site, now, "/stops/" + id + "/site", "/stops/" + id, (field, raw) -> raw);
+            return stale.show(reply, "site", site, now, "/stops/" + id + "/site", "/stops/" + id, (field, raw) -> raw);
         }
         return "redirect:/stops/" + id;
     }
@@ -328,10 +323,9 @@ class StopController {
             @PathVariable StopId id,
             @Valid @ModelAttribute("shape") StopForms.Shape shape,
             BindingResult problems,
-            HttpServletResponse response,
-            Model model) {
+            Reply reply) {
         if (problems.hasErrors()) {
-            return wrong(member, id, response, model);
+            return wrong(member, id, reply);
         }
         try {
             stopWriter.reshape(
@@ -344,14 +338,7 @@ class StopController {
         } catch (StaleEdit e) {
             StopForms.Shape now = StopForms.Shape.of(stops.stop(member.collection(), id));
             return stale.show(
-                    response,
-                    model,
-                    "stop",
-                    shape,
-                    now,
-                    "/stops/" + id,
-                    "/stops/" + id,
-                    (field, raw) -> StaleForms.plain(raw));
+                    reply, "stop", shape, now, "/stops/" + id, "/stops/" + id, (field, raw) -> StaleForms.plain(raw));
         }
         return "redirect:/stops/" + id;
     }

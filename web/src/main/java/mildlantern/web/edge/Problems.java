@@ -5,6 +5,7 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.sql.SQLException;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import mildlantern.web.platform.NotHere;
@@ -28,6 +29,7 @@ import org.springframework.web.context.request.async.AsyncRequestNotUsableExcept
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.multipart.MaxUploadSizeExceededException;
 import org.springframework.web.multipart.MultipartException;
+import org.springframework.web.servlet.HandlerMapping;
 import org.springframework.web.servlet.ModelAndView;
 import org.springframework.web.servlet.NoHandlerFoundException;
 import org.springframework.web.servlet.resource.NoResourceFoundException;
@@ -124,6 +126,9 @@ class Problems {
 
     @ExceptionHandler({BindException.class, MultipartException.class, HttpMessageNotReadableException.class})
     Object malformed(HttpServletRequest request, Exception problem) {
+        if (problem instanceof BindException binding && inAddress(request, binding)) {
+            return noPage(request);
+        }
         LOG.info("A request could not be understood: {}", problem.getMessage());
         return answer(
                 request,
@@ -131,6 +136,13 @@ class Problems {
                 "The form was not complete",
                 "Something in what was sent could not be understood.",
                 "Nothing was changed. Go back to the page and try once more.");
+    }
+
+    /** Whether it is the address itself that means nothing. */
+    private static boolean inAddress(HttpServletRequest request, BindException binding) {
+        return request.getAttribute(HandlerMapping.URI_TEMPLATE_VARIABLES_ATTRIBUTE) instanceof Map<?, ?> named
+                && binding.getFieldErrors().stream()
+                        .anyMatch(error -> error.isBindingFailure() && named.containsKey(error.getField()));
     }
 
     /** The browser went on to another page before this answer had gone out: nobody waits for it any more. */

@@ -15,6 +15,7 @@ import mildlantern.web.edge.BodyLimits;
 import mildlantern.web.edge.Gates;
 import mildlantern.web.edge.Spooled;
 import mildlantern.web.platform.BatchId;
+import mildlantern.web.platform.Reply;
 import mildlantern.web.platform.SignedIn;
 import mildlantern.web.routine.RecordWriter;
 import org.springframework.http.ContentDisposition;
@@ -22,7 +23,6 @@ import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
-import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -106,22 +106,18 @@ class ExchangeController {
     }
 
     @PostMapping("/exchange/archive")
-    String takeArchive(
-            @AuthenticationPrincipal SignedIn member,
-            @RequestParam MultipartFile file,
-            HttpServletResponse response,
-            Model model)
+    String takeArchive(@AuthenticationPrincipal SignedIn member, @RequestParam MultipartFile file, Reply reply)
             throws IOException {
         try (Spooled sent = Spooled.of(file)) {
             int plants = gates.archives().behind(() -> archiveIn.read(member.collection(), sent.path()));
-            model.addAttribute(
+            reply.put(
                     "done",
                     plants == 1
                             ? "One plant came in, with its record."
                             : plants + " plants came in, with their records.");
         } catch (ArchiveIn.Unreadable e) {
-            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-            model.addAttribute("archiveProblem", String.valueOf(e.getMessage()));
+            reply.wrong();
+            reply.put("archiveProblem", String.valueOf(e.getMessage()));
         }
         return "exchange/exchange";
     }
@@ -132,8 +128,7 @@ class ExchangeController {
             @AuthenticationPrincipal SignedIn member,
             @RequestParam CsvIn.What what,
             @RequestParam MultipartFile file,
-            HttpServletResponse response,
-            Model model)
+            Reply reply)
             throws IOException {
         try {
             if (file.getSize() > BodyLimits.TABLE) {
@@ -143,8 +138,8 @@ class ExchangeController {
                     .behind(() -> csvIn.keep(member.collection(), what, CsvTable.text(Spooled.bytes(file))));
             return "redirect:/exchange/tables/" + draft;
         } catch (CsvTable.Unreadable e) {
-            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-            model.addAttribute("tableProblem", String.valueOf(e.getMessage()));
+            reply.wrong();
+            reply.put("tableProblem", String.valueOf(e.getMessage()));
             return "exchange/exchange";
         }
     }
@@ -154,13 +149,13 @@ class ExchangeController {
             @AuthenticationPrincipal SignedIn member,
             @PathVariable BatchId id,
             @RequestParam Map<String, String> chosen,
-            Model model) {
-        return show(gates.tables().behind(() -> csvIn.preview(member.collection(), id, columns(chosen))), model);
+            Reply reply) {
+        return show(gates.tables().behind(() -> csvIn.preview(member.collection(), id, columns(chosen))), reply);
     }
 
-    private static String show(CsvIn.Preview preview, Model model) {
-        model.addAttribute("page", preview);
-        model.addAttribute("fields", CsvIn.fields(preview.what()));
+    private static String show(CsvIn.Preview preview, Reply reply) {
+        reply.put("page", preview);
+        reply.put("fields", CsvIn.fields(preview.what()));
         return "exchange/table";
     }
 
@@ -179,30 +174,25 @@ class ExchangeController {
             @AuthenticationPrincipal SignedIn member,
             @PathVariable BatchId id,
             @RequestParam Map<String, String> chosen,
-            HttpServletResponse response,
-            Model model) {
+            Reply reply) {
         CsvIn.Preview taken = gates.tables().behind(() -> csvIn.take(member.collection(), id, columns(chosen)));
         if (!taken.whole()) {
-            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-            return show(taken, model);
+            reply.wrong();
+            return show(taken, reply);
         }
-        model.addAttribute("done", taken.good() == 1 ? "One row came in." : "All " + taken.good() + " rows came in.");
-        model.addAttribute("batch", id);
+        reply.put("done", taken.good() == 1 ? "One row came in." : "All " + taken.good() + " rows came in.");
+        reply.put("batch", id);
         return "exchange/exchange";
     }
 
     @PostMapping("/exchange/tables/{id}/take-back")
-    String takeBack(
-            @AuthenticationPrincipal SignedIn member,
-            @PathVariable BatchId id,
-            HttpServletResponse response,
-            Model model) {
+    String takeBack(@AuthenticationPrincipal SignedIn member, @PathVariable BatchId id, Reply reply) {
         try {
             int back = csvIn.takeBack(member.collection(), id);
-            model.addAttribute("done", back == 1 ? "One entry was taken back." : back + " entries were taken back.");
+            reply.put("done", back == 1 ? "One entry was taken back." : back + " entries were taken back.");
         } catch (RecordWriter.CannotTakeBack e) {
-            response.setStatus(HttpStatus.CONFLICT.value());
-            model.addAttribute("tableProblem", "Nothing was taken back. " + e.getMessage());
+            reply.status(HttpStatus.CONFLICT);
+            reply.put("tableProblem", "Nothing was taken back. " + e.getMessage());
         }
         return "exchange/exchange";
     }

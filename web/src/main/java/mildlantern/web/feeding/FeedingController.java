@@ -1,7 +1,7 @@
 package mildlantern.web.feeding;
 
-import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.LocalDate;
@@ -15,19 +15,17 @@ import mildlantern.plant.PlantId;
 import mildlantern.web.platform.BatchId;
 import mildlantern.web.platform.FormKey;
 import mildlantern.web.platform.RecordForms;
+import mildlantern.web.platform.Reply;
 import mildlantern.web.platform.SignedIn;
 import mildlantern.web.platform.WrittenForms;
 import mildlantern.web.routine.RecordWriter;
-import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
-import org.springframework.ui.Model;
 import org.springframework.validation.BindingResult;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
-import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 /** Today's feeds, the waters and the feeds of a house. */
 @Controller
@@ -57,13 +55,13 @@ class FeedingController {
     }
 
     @GetMapping("/feeding")
-    String page(@AuthenticationPrincipal SignedIn member, Model model) {
-        if (!model.containsAttribute("water")) {
-            forms.show(model, "water", new FeedingForms.Water(FormKey.fresh(), null, null, null, null, null));
+    String page(@AuthenticationPrincipal SignedIn member, Reply reply) {
+        if (!reply.has("water")) {
+            forms.show(reply, "water", new FeedingForms.Water(FormKey.fresh(), null, null, null, null, null));
         }
-        if (!model.containsAttribute("label")) {
+        if (!reply.has("label")) {
             forms.show(
-                    model,
+                    reply,
                     "label",
                     new FeedingForms.Label(
                             FormKey.fresh(),
@@ -80,13 +78,13 @@ class FeedingController {
                             null,
                             null));
         }
-        model.addAttribute("page", feeding.page(member.collection()));
+        reply.put("page", feeding.page(member.collection()));
         return "feeding/feeding";
     }
 
-    private String wrong(SignedIn member, HttpServletResponse response, Model model) {
-        response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-        return page(member, model);
+    private String wrong(SignedIn member, Reply reply) {
+        reply.wrong();
+        return page(member, reply);
     }
 
     @PostMapping("/feeding/feed")
@@ -95,30 +93,32 @@ class FeedingController {
         return PAGE;
     }
 
+    /** The plants that got a mix. */
+    record Fed(@NotNull FormKey form, @NotNull String mix, List<PlantId> plants) {
+        Fed {
+            plants = Objects.requireNonNullElse(plants, List.of());
+        }
+    }
+
     @PostMapping("/feeding/fed")
-    String fed(
-            @AuthenticationPrincipal SignedIn member,
-            @RequestParam FormKey form,
-            @RequestParam String mix,
-            @RequestParam(defaultValue = "") List<PlantId> plants,
-            RedirectAttributes flash) {
+    String fed(@AuthenticationPrincipal SignedIn member, @Valid Fed fed, Reply reply) {
         // One page carries several mixes: each is stored once.
-        FormKey key = new FormKey(UUID.nameUUIDFromBytes((form + mix).getBytes(StandardCharsets.UTF_8)));
-        feeding.fed(member.collection(), key, mix, Set.copyOf(plants)).ifPresent(batch -> {
-            flash.addFlashAttribute(
-                    "told", plants.size() == 1 ? "One plant was fed." : plants.size() + " plants were fed.");
-            flash.addFlashAttribute("batch", batch.toString());
+        FormKey key = new FormKey(UUID.nameUUIDFromBytes((fed.form() + fed.mix()).getBytes(StandardCharsets.UTF_8)));
+        List<PlantId> plants = fed.plants();
+        feeding.fed(member.collection(), key, fed.mix(), Set.copyOf(plants)).ifPresent(batch -> {
+            reply.next("told", plants.size() == 1 ? "One plant was fed." : plants.size() + " plants were fed.");
+            reply.next("batch", batch.toString());
         });
         return PAGE;
     }
 
     @PostMapping("/feeding/take-back")
-    String takeBack(@AuthenticationPrincipal SignedIn member, @RequestParam BatchId batch, RedirectAttributes flash) {
+    String takeBack(@AuthenticationPrincipal SignedIn member, @RequestParam BatchId batch, Reply reply) {
         try {
             int back = log.takeBackBatch(member.collection(), batch);
-            flash.addFlashAttribute("told", back == 1 ? "One feed was taken back." : back + " feeds were taken back.");
+            reply.next("told", back == 1 ? "One feed was taken back." : back + " feeds were taken back.");
         } catch (RecordWriter.CannotTakeBack e) {
-            flash.addFlashAttribute("told", String.valueOf(e.getMessage()));
+            reply.next("told", String.valueOf(e.getMessage()));
         }
         return PAGE;
     }
@@ -128,10 +128,9 @@ class FeedingController {
             @AuthenticationPrincipal SignedIn member,
             @Valid @ModelAttribute("water") FeedingForms.Water water,
             BindingResult problems,
-            HttpServletResponse response,
-            Model model) {
+            Reply reply) {
         if (problems.hasErrors()) {
-            return wrong(member, response, model);
+            return wrong(member, reply);
         }
         writtenForms.once(
                 member.collection(),
@@ -152,8 +151,7 @@ class FeedingController {
             @AuthenticationPrincipal SignedIn member,
             @Valid @ModelAttribute("label") FeedingForms.Label label,
             BindingResult problems,
-            HttpServletResponse response,
-            Model model) {
+            Reply reply) {
         if (label.form() != null && feeding.stored(member.collection(), label.form())) {
             return PAGE + "#feeds";
         }
@@ -171,7 +169,7 @@ class FeedingController {
             problems.rejectValue("n", "much", "Percent add up to more than 100; g/kg are ten times percent.");
         }
         if (problems.hasErrors()) {
-            return wrong(member, response, model);
+            return wrong(member, reply);
         }
         writtenForms.once(
                 member.collection(),

@@ -1,7 +1,7 @@
 package mildlantern.web.keeping;
 
-import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Objects;
@@ -17,15 +17,14 @@ import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
 import mildlantern.web.platform.FormKey;
 import mildlantern.web.platform.RecordForms;
+import mildlantern.web.platform.Reply;
 import mildlantern.web.platform.SignedIn;
 import mildlantern.web.platform.StaleEdit;
 import mildlantern.web.platform.StaleForms;
 import mildlantern.web.stop.Stops;
 import org.jspecify.annotations.Nullable;
-import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
-import org.springframework.ui.Model;
 import org.springframework.validation.BindingResult;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.ModelAttribute;
@@ -68,32 +67,32 @@ class KeepingController {
             @AuthenticationPrincipal SignedIn member,
             @RequestParam(required = false) @Nullable StopId stop,
             @RequestParam(defaultValue = "") String kind,
-            Model model) {
-        forms.show(model, "plant", PlantForm.fresh(stop, kind));
-        return choices(member, Optional.empty(), model);
+            Reply reply) {
+        forms.show(reply, "plant", PlantForm.fresh(stop, kind));
+        return choices(member, Optional.empty(), reply);
     }
 
     @GetMapping("/plants/{id}/edit")
-    String edit(@AuthenticationPrincipal SignedIn member, @PathVariable PlantId id, Model model) {
+    String edit(@AuthenticationPrincipal SignedIn member, @PathVariable PlantId id, Reply reply) {
         Plant plant = this.plants.plant(member.collection(), id);
-        forms.show(model, "plant", PlantForm.of(plant));
-        return choices(member, Optional.of(plant), model);
+        forms.show(reply, "plant", PlantForm.of(plant));
+        return choices(member, Optional.of(plant), reply);
     }
 
-    private String choices(SignedIn member, Optional<Plant> existing, Model model) {
-        model.addAttribute("stops", stops.walk(member.collection()));
-        model.addAttribute("families", Family.values());
-        model.addAttribute(
+    private String choices(SignedIn member, Optional<Plant> existing, Reply reply) {
+        reply.put("stops", stops.walk(member.collection()));
+        reply.put("families", Family.values());
+        reply.put(
                 "profiles",
                 kinds.all(member.collection()).stream()
                         .sorted(Comparator.comparing(Profile::family).thenComparing(Profile::name))
                         .toList());
-        model.addAttribute("media", List.<Medium>copyOf(knowledge.media()));
-        model.addAttribute("existing", existing.map(Plant::id).orElse(null));
-        model.addAttribute("existingName", existing.map(Plant::name).orElse(""));
-        model.addAttribute("alive", existing.map(Plant::alive).orElse(false));
-        model.addAttribute("forms", List.of(FormKey.fresh(), FormKey.fresh()));
-        model.addAttribute("here", existing.map(Plant::stop).orElse(null));
+        reply.put("media", List.<Medium>copyOf(knowledge.media()));
+        reply.put("existing", existing.map(Plant::id).orElse(null));
+        reply.put("existingName", existing.map(Plant::name).orElse(""));
+        reply.put("alive", existing.map(Plant::alive).orElse(false));
+        reply.put("forms", List.of(FormKey.fresh(), FormKey.fresh()));
+        reply.put("here", existing.map(Plant::stop).orElse(null));
         return "keeping/plant-form";
     }
 
@@ -128,10 +127,10 @@ class KeepingController {
             @AuthenticationPrincipal SignedIn member,
             @Valid @ModelAttribute("plant") PlantForm plant,
             BindingResult problems,
-            Model model) {
+            Reply reply) {
         check(member, plant, Optional.empty(), problems);
         if (problems.hasErrors()) {
-            return choices(member, Optional.empty(), model);
+            return choices(member, Optional.empty(), reply);
         }
         keeping.add(member.collection(), plant);
         return "redirect:/?stop=" + plant.stop();
@@ -143,21 +142,19 @@ class KeepingController {
             @PathVariable PlantId id,
             @Valid @ModelAttribute("plant") PlantForm plant,
             BindingResult problems,
-            HttpServletResponse response,
-            Model model) {
+            Reply reply) {
         Plant existing = this.plants.plant(member.collection(), id);
         check(member, plant, Optional.of(existing), problems);
         if (problems.hasErrors()) {
-            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-            return choices(member, Optional.of(existing), model);
+            reply.wrong();
+            return choices(member, Optional.of(existing), reply);
         }
         try {
             keeping.change(member.collection(), id, plant);
         } catch (StaleEdit e) {
             PlantForm now = PlantForm.of(this.plants.plant(member.collection(), id));
             return stale.show(
-                    response,
-                    model,
+                    reply,
                     "plant",
                     plant,
                     now,
@@ -168,27 +165,38 @@ class KeepingController {
         return "redirect:/plants/" + id;
     }
 
+    /** Into how many, and whether by cuttings. */
+    record Multiplied(
+            @NotNull FormKey form,
+            @Nullable Integer count,
+            @NotNull String how) {
+        int parts() {
+            return Math.max(1, Math.min(MOST_PARTS, count == null ? 1 : count));
+        }
+    }
+
+    /** How a plant ended, and of what. */
+    record Ended(@NotNull FormKey form, @NotNull String how, String cause) {
+        Ended {
+            cause = Objects.requireNonNullElse(cause, "");
+            cause = cause.substring(0, Math.min(300, cause.length()));
+        }
+    }
+
     @PostMapping("/plants/{id}/multiply")
-    String multiply(
-            @AuthenticationPrincipal SignedIn member,
-            @PathVariable PlantId id,
-            @RequestParam FormKey form,
-            @RequestParam(defaultValue = "1") int count,
-            @RequestParam String how) {
+    String multiply(@AuthenticationPrincipal SignedIn member, @PathVariable PlantId id, @Valid Multiplied multiplied) {
         keeping.multiply(
-                member.collection(), id, form, Math.max(1, Math.min(MOST_PARTS, count)), how.equals("cutting"));
+                member.collection(),
+                id,
+                multiplied.form(),
+                multiplied.parts(),
+                multiplied.how().equals("cutting"));
         return "redirect:/plants/" + id;
     }
 
     @PostMapping("/plants/{id}/end")
-    String end(
-            @AuthenticationPrincipal SignedIn member,
-            @PathVariable PlantId id,
-            @RequestParam FormKey form,
-            @RequestParam String how,
-            @RequestParam(defaultValue = "") String cause) {
-        keeping.end(
-                member.collection(), id, form, how.equals("lost"), cause.substring(0, Math.min(300, cause.length())));
+    String end(@AuthenticationPrincipal SignedIn member, @PathVariable PlantId id, @Valid Ended ended) {
+        keeping.end(member.collection(), id, ended.form(), ended.how().equals("lost"), ended.cause());
         return "redirect:/plants/" + Objects.requireNonNull(id);
     }
 }

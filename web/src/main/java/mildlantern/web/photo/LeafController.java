@@ -1,24 +1,25 @@
 package mildlantern.web.photo;
 
-import jakarta.servlet.http.HttpServletResponse;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import mildlantern.log.LogEntry;
-import mildlantern.nutrition.LeafOnPhoto.Tap;
 import mildlantern.nutrition.LeafOnPhoto;
+import mildlantern.nutrition.LeafOnPhoto.Tap;
 import mildlantern.plant.PlantId;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
 import mildlantern.web.platform.FormKey;
 import mildlantern.web.platform.PlainNumbers;
+import mildlantern.web.platform.Reply;
 import mildlantern.web.platform.SignedIn;
 import mildlantern.web.routine.RecordWriter;
-import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
-import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -46,43 +47,50 @@ class LeafController {
             @AuthenticationPrincipal SignedIn member,
             @PathVariable PlantId id,
             @RequestParam Optional<PhotoId> photo,
-            Model model) {
+            Reply reply) {
         Plant plant = plants.plant(member.collection(), id);
-        model.addAttribute("plantId", id);
-        model.addAttribute("plantName", plant.name());
-        model.addAttribute("here", plant.stop());
-        model.addAttribute(
+        reply.put("plantId", id);
+        reply.put("plantName", plant.name());
+        reply.put("here", plant.stop());
+        reply.put(
                 "photo",
                 photo.map(it -> photos.photo(member.collection(), it).id()).orElse(null));
-        model.addAttribute("form", FormKey.fresh());
+        reply.put("form", FormKey.fresh());
         return "photo/leaf";
     }
 
+    /**
+     * A leaf that was measured: by its length, or on a photo.
+     *
+     * @param length as typed, cm
+     * @param known width of what lies beside it, as typed, cm
+     * @param taps edges of that and ends of the leaf, two numbers each
+     */
+    record Measured(@NotNull FormKey form, Optional<PhotoId> photo, String length, String known, List<Double> taps) {
+        Measured {
+            length = Objects.requireNonNullElse(length, "");
+            known = Objects.requireNonNullElse(known, "");
+            taps = Objects.requireNonNullElse(taps, List.of());
+        }
+    }
+
     @PostMapping("/plants/{id}/leaf")
-    String keep(
-            @AuthenticationPrincipal SignedIn member,
-            @PathVariable PlantId id,
-            @RequestParam FormKey form,
-            @RequestParam Optional<PhotoId> photo,
-            @RequestParam(defaultValue = "") String length,
-            @RequestParam(defaultValue = "") String known,
-            @RequestParam(defaultValue = "") List<Double> taps,
-            HttpServletResponse response,
-            Model model) {
+    String keep(@AuthenticationPrincipal SignedIn member, @PathVariable PlantId id, @Valid Measured leaf, Reply reply) {
         try {
-            double cm = length.isBlank() ? onPhoto(known, taps) : number(length, "the length");
+            double cm =
+                    leaf.length().isBlank() ? onPhoto(leaf.known(), leaf.taps()) : number(leaf.length(), "the length");
             log.write(
                     member.collection(),
                     id,
-                    form,
+                    leaf.form(),
                     LocalDate.now(clock),
                     List.of(RecordWriter.Line.of(new LogEntry.NewLeaf(Math.rint(cm * 10) / 10))));
         } catch (IllegalArgumentException e) {
-            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-            model.addAttribute("problem", "Nothing was written down: " + e.getMessage() + ".");
-            model.addAttribute("length", length);
-            model.addAttribute("known", known);
-            return show(member, id, photo, model);
+            reply.wrong();
+            reply.put("problem", "Nothing was written down: " + e.getMessage() + ".");
+            reply.put("length", leaf.length());
+            reply.put("known", leaf.known());
+            return show(member, id, leaf.photo(), reply);
         }
         return "redirect:/plants/" + id;
     }

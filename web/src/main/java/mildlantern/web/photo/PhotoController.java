@@ -8,16 +8,15 @@ import java.util.Optional;
 import mildlantern.plant.PlantId;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
+import mildlantern.web.platform.Reply;
 import mildlantern.web.platform.SignedIn;
 import org.springframework.http.CacheControl;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
-import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
-import org.springframework.web.bind.annotation.RequestParam;
 
 /** Photos of plants, and two days side by side. */
 @Controller
@@ -52,14 +51,12 @@ class PhotoController {
     /** A photo to choose. */
     record Choice(PhotoId id, LocalDate day, String caption) {}
 
+    /** Two photos that were chosen. */
+    record Pair(Optional<PhotoId> left, Optional<PhotoId> right) {}
+
     /** Two photos of a plant in one frame, with a slider between them; the oldest and the latest where none were chosen. */
     @GetMapping("/plants/{plant}/photos")
-    String compare(
-            @AuthenticationPrincipal SignedIn member,
-            @PathVariable PlantId plant,
-            @RequestParam Optional<PhotoId> left,
-            @RequestParam Optional<PhotoId> right,
-            Model model) {
+    String compare(@AuthenticationPrincipal SignedIn member, @PathVariable PlantId plant, Pair pair, Reply reply) {
         Plant of = plants.plant(member.collection(), plant);
         List<Choice> all = photos.of(of).stream()
                 .map(photo -> new Choice(photo.id(), photo.day(), photo.caption()))
@@ -67,18 +64,18 @@ class PhotoController {
         if (all.isEmpty()) {
             return "redirect:/plants/" + plant + "#photos";
         }
-        Choice later = find(all, right).orElse(all.get(0));
-        Choice earlier = find(all, left)
+        Choice later = find(all, pair.right()).orElse(all.get(0));
+        Choice earlier = find(all, pair.left())
                 .orElseGet(() -> all.stream()
                         .filter(choice -> !choice.id().equals(later.id()))
                         .reduce((a, b) -> b)
                         .orElse(later));
-        model.addAttribute("plantName", of.name());
-        model.addAttribute("plantId", of.id());
-        model.addAttribute("here", of.stop());
-        model.addAttribute("all", all);
-        model.addAttribute("earlier", earlier);
-        model.addAttribute("later", later);
+        reply.put("plantName", of.name());
+        reply.put("plantId", of.id());
+        reply.put("here", of.stop());
+        reply.put("all", all);
+        reply.put("earlier", earlier);
+        reply.put("later", later);
         return "photo/photos";
     }
 

@@ -1,14 +1,15 @@
 package mildlantern.web.plan;
 
-import jakarta.servlet.http.HttpServletRequest;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
 import java.util.Optional;
 import mildlantern.place.StopId;
 import mildlantern.plant.PlantId;
 import mildlantern.web.platform.FormKey;
+import mildlantern.web.platform.Reply;
 import mildlantern.web.platform.SignedIn;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
-import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -28,44 +29,42 @@ class PlanController {
             @AuthenticationPrincipal SignedIn member,
             @PathVariable StopId id,
             @RequestParam Optional<PlantId> plant,
-            HttpServletRequest request,
-            Model model) {
-        return show(member, id, plant, request, model);
+            Reply reply) {
+        return show(member, id, plant, reply);
     }
 
-    private String show(
-            SignedIn member, StopId stop, Optional<PlantId> plant, HttpServletRequest request, Model model) {
-        model.addAttribute("page", plans.page(member.collection(), stop, plant));
-        model.addAttribute("here", stop);
-        return request.getHeader("HX-Request") == null ? "plan/plan" : "plan/plan :: board(page=${page})";
+    private String show(SignedIn member, StopId stop, Optional<PlantId> plant, Reply reply) {
+        reply.put("page", plans.page(member.collection(), stop, plant));
+        reply.put("here", stop);
+        return !reply.fragment() ? "plan/plan" : "plan/plan :: board(page=${page})";
     }
+
+    /** Where a pot was put on its stop: its middle from the left and from the glass, cm. */
+    record Shift(
+            @NotNull PlantId plant,
+            @NotNull FormKey form,
+            @NotNull Double x,
+            @NotNull Double y) {}
+
+    /** To which stop a pot goes. */
+    record Move(
+            @NotNull PlantId plant,
+            @NotNull FormKey form,
+            @NotNull StopId to) {}
 
     /** A pot was shifted on its stop. */
     @PostMapping("/stops/{id}/plan/shift")
-    String shift(
-            @AuthenticationPrincipal SignedIn member,
-            @PathVariable StopId id,
-            @RequestParam PlantId plant,
-            @RequestParam FormKey form,
-            @RequestParam double x,
-            @RequestParam double y,
-            HttpServletRequest request,
-            Model model) {
-        plans.shift(member.collection(), plant, form, x, y);
-        return request.getHeader("HX-Request") == null
-                ? "redirect:/stops/" + id + "/plan?plant=" + plant
-                : show(member, id, Optional.of(plant), request, model);
+    String shift(@AuthenticationPrincipal SignedIn member, @PathVariable StopId id, @Valid Shift shift, Reply reply) {
+        plans.shift(member.collection(), shift.plant(), shift.form(), shift.x(), shift.y());
+        return !reply.fragment()
+                ? "redirect:/stops/" + id + "/plan?plant=" + shift.plant()
+                : show(member, id, Optional.of(shift.plant()), reply);
     }
 
     /** A pot was moved to another stop. */
     @PostMapping("/stops/{id}/plan/move")
-    String move(
-            @AuthenticationPrincipal SignedIn member,
-            @PathVariable PlantId id,
-            @RequestParam PlantId plant,
-            @RequestParam FormKey form,
-            @RequestParam StopId to) {
-        plans.move(member.collection(), plant, form, to);
-        return "redirect:/stops/" + to + "/plan?plant=" + plant;
+    String move(@AuthenticationPrincipal SignedIn member, @Valid Move move) {
+        plans.move(member.collection(), move.plant(), move.form(), move.to());
+        return "redirect:/stops/" + move.to() + "/plan?plant=" + move.plant();
     }
 }

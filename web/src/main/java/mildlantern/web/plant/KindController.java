@@ -1,6 +1,5 @@
 package mildlantern.web.plant;
 
-import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
 import java.nio.charset.StandardCharsets;
 import java.util.Comparator;
@@ -12,12 +11,11 @@ import mildlantern.plant.PlantKnowledge;
 import mildlantern.plant.Profile;
 import mildlantern.web.platform.FormKey;
 import mildlantern.web.platform.NotHere;
+import mildlantern.web.platform.Reply;
 import mildlantern.web.platform.SignedIn;
 import org.jspecify.annotations.Nullable;
-import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
-import org.springframework.ui.Model;
 import org.springframework.validation.BindingResult;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.ModelAttribute;
@@ -36,19 +34,19 @@ class KindController {
     }
 
     @GetMapping("/kinds/new")
-    String fresh(@RequestParam Optional<String> nearest, Model model) {
+    String fresh(@RequestParam Optional<String> nearest, Reply reply) {
         Optional<Profile> like = nearest.filter(id -> !id.isBlank())
                 .map(id -> knowledge.profile(id).orElseThrow(() -> new NotHere("kind of plant")));
         NewKind kind = like.map(NewKind::like).orElseGet(NewKind::new);
         kind.setForm(FormKey.fresh());
-        model.addAttribute("kind", kind);
-        return page(like, model);
+        reply.put("kind", kind);
+        return page(like, reply);
     }
 
-    private String page(Optional<Profile> like, Model model) {
-        model.addAttribute("like", like);
-        model.addAttribute("families", Family.values());
-        model.addAttribute(
+    private String page(Optional<Profile> like, Reply reply) {
+        reply.put("like", like);
+        reply.put("families", Family.values());
+        reply.put(
                 "profiles",
                 knowledge.profiles().stream()
                         .sorted(Comparator.comparing(Profile::family).thenComparing(Profile::name))
@@ -61,8 +59,7 @@ class KindController {
             @AuthenticationPrincipal SignedIn member,
             @Valid @ModelAttribute("kind") NewKind kind,
             BindingResult problems,
-            HttpServletResponse response,
-            Model model) {
+            Reply reply) {
         Optional<Profile> like = knowledge.profile(kind.getNearest());
         if (like.isEmpty()) {
             problems.rejectValue("nearest", "unknown", "Choose one of the list.");
@@ -72,8 +69,8 @@ class KindController {
         inOrder(problems, "daysHigh", kind.getDaysLow(), kind.getDaysHigh());
         inOrder(problems, "feedHigh", kind.getFeedLow(), kind.getFeedHigh());
         if (problems.hasErrors()) {
-            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-            return page(like, model);
+            reply.wrong();
+            return page(like, reply);
         }
         FormKey form = Objects.requireNonNull(kind.getForm());
         // The same form always makes the same kind, so that sending it twice leads to the same place.

@@ -1,11 +1,12 @@
 package mildlantern.web.plantpage;
 
-import jakarta.servlet.http.HttpServletRequest;
-import jakarta.servlet.http.HttpServletResponse;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
 import java.io.IOException;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.LocalDate;
+import java.util.Objects;
 import java.util.Optional;
 import mildlantern.plant.PlantId;
 import mildlantern.web.edge.BodyLimits;
@@ -16,18 +17,17 @@ import mildlantern.web.plant.Plants;
 import mildlantern.web.plant.PlatePictures;
 import mildlantern.web.platform.CollectionId;
 import mildlantern.web.platform.FormKey;
+import mildlantern.web.platform.Reply;
 import mildlantern.web.platform.SignedIn;
+import org.jspecify.annotations.Nullable;
 import org.springframework.format.annotation.DateTimeFormat;
 import org.springframework.http.CacheControl;
-import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
-import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
-import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.multipart.MaxUploadSizeExceededException;
 import org.springframework.web.multipart.MultipartFile;
 
@@ -52,66 +52,72 @@ class PlantController {
     }
 
     @GetMapping("/plants/{id}")
-    String show(@AuthenticationPrincipal SignedIn member, @PathVariable PlantId id, Model model) {
-        show(member.collection(), id, model);
+    String show(@AuthenticationPrincipal SignedIn member, @PathVariable PlantId id, Reply reply) {
+        show(member.collection(), id, reply);
         return "plantpage/plant";
     }
 
-    private void show(CollectionId collection, PlantId id, Model model) {
+    private void show(CollectionId collection, PlantId id, Reply reply) {
         PlantViews.PlantPage page = pages.page(collection, id);
-        model.addAttribute("page", page);
-        model.addAttribute("here", page.stopId());
-        model.addAttribute("quickPlant", id);
-        model.addAttribute("strip", pages.strip(collection, id, USUAL_DAYS, LocalDate.now(clock)));
+        reply.put("page", page);
+        reply.put("here", page.stopId());
+        reply.put("quickPlant", id);
+        reply.put("strip", pages.strip(collection, id, USUAL_DAYS, LocalDate.now(clock)));
+    }
+
+    /** How many days the strip shows, and until when. */
+    record Stretch(
+            @Nullable Integer days,
+            @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) Optional<LocalDate> end) {
+        int length() {
+            return days == null ? USUAL_DAYS : days;
+        }
     }
 
     /** The strip alone, with another length or end. */
     @GetMapping("/plants/{id}/strip")
-    String strip(
-            @AuthenticationPrincipal SignedIn member,
-            @PathVariable PlantId id,
-            @RequestParam(defaultValue = "120") int days,
-            @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) Optional<LocalDate> end,
-            HttpServletRequest request,
-            Model model) {
-        model.addAttribute("strip", pages.strip(member.collection(), id, days, end.orElse(LocalDate.now(clock))));
-        if (request.getHeader("HX-Request") != null) {
+    String strip(@AuthenticationPrincipal SignedIn member, @PathVariable PlantId id, Stretch stretch, Reply reply) {
+        reply.put(
+                "strip",
+                pages.strip(
+                        member.collection(), id, stretch.length(), stretch.end().orElse(LocalDate.now(clock))));
+        if (reply.fragment()) {
             return "plantpage/strip :: strip(page=${strip})";
         }
         PlantViews.PlantPage page = pages.page(member.collection(), id);
-        model.addAttribute("page", page);
-        model.addAttribute("here", page.stopId());
-        model.addAttribute("quickPlant", id);
+        reply.put("page", page);
+        reply.put("here", page.stopId());
+        reply.put("quickPlant", id);
         return "plantpage/plant";
+    }
+
+    /** A photo and what it shows. */
+    record Taken(@NotNull FormKey form, @NotNull MultipartFile file, String caption) {
+        Taken {
+            caption = Objects.requireNonNullElse(caption, "");
+        }
+
+        String shortCaption() {
+            String words = caption.strip();
+            return words.substring(0, Math.min(LONGEST_CAPTION, words.length()));
+        }
     }
 
     /** Takes a photo in; one that cannot be used leaves the page as it was, with the reason at the field. */
     @PostMapping("/plants/{id}/photos")
-    String take(
-            @AuthenticationPrincipal SignedIn member,
-            @PathVariable PlantId id,
-            @RequestParam FormKey form,
-            @RequestParam MultipartFile file,
-            @RequestParam(defaultValue = "") String caption,
-            HttpServletResponse response,
-            Model model)
+    String take(@AuthenticationPrincipal SignedIn member, @PathVariable PlantId id, @Valid Taken taken, Reply reply)
             throws IOException {
+        MultipartFile file = taken.file();
         if (file.getSize() > BodyLimits.PHOTO) {
             throw new MaxUploadSizeExceededException(BodyLimits.PHOTO);
         }
-        String words = caption.strip();
         try (Spooled sent = Spooled.of(file)) {
-            photos.take(
-                    member.collection(),
-                    id,
-                    form,
-                    sent.path(),
-                    words.substring(0, Math.min(LONGEST_CAPTION, words.length())));
+            photos.take(member.collection(), id, taken.form(), sent.path(), taken.shortCaption());
         } catch (Pictures.Unusable problem) {
-            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-            show(member.collection(), id, model);
-            model.addAttribute("photoProblem", String.valueOf(problem.getMessage()));
-            model.addAttribute("caption", caption);
+            reply.wrong();
+            show(member.collection(), id, reply);
+            reply.put("photoProblem", String.valueOf(problem.getMessage()));
+            reply.put("caption", taken.caption());
             return "plantpage/plant";
         }
         return "redirect:/plants/" + id + "#photos";

@@ -11,7 +11,6 @@ import java.util.Optional;
 import java.util.Set;
 import org.springframework.core.ResolvableType;
 import org.springframework.core.convert.ConversionService;
-import org.springframework.ui.Model;
 import org.springframework.validation.BindingResult;
 import org.springframework.validation.DirectFieldBindingResult;
 import org.springframework.web.bind.WebDataBinder;
@@ -104,11 +103,11 @@ public class RecordForms {
     }
 
     /** Shows a form that was not sent yet. */
-    public void show(Model model, String name, Record form) {
+    public void show(Reply reply, String name, Record form) {
         Record shown = withOpened(form);
         DirectFieldBindingResult fresh = new DirectFieldBindingResult(shown, name);
         fresh.initConversion(conversion);
-        model.addAttribute(name, shown);
-        model.addAttribute(BindingResult.MODEL_KEY_PREFIX + name, fresh);
+        reply.put(name, shown);
+        reply.put(BindingResult.MODEL_KEY_PREFIX + name, fresh);
     }
 }

@@ -1,6 +1,5 @@
 package mildlantern.web.platform;
 
-import jakarta.servlet.http.HttpServletResponse;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -8,7 +7,6 @@ import java.util.Map;
 import org.springframework.context.MessageSource;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
-import org.springframework.ui.Model;
 
 /**
  * Shows what somebody typed into a page that was out of date beside what stands there now, so that one can choose line by line.
@@ -59,15 +57,8 @@ public class StaleForms {
      * @param back where one goes to leave it
      */
     public String show(
-            HttpServletResponse response,
-            Model model,
-            String name,
-            Record typed,
-            Record now,
-            String address,
-            String back,
-            Reading reading) {
-        response.setStatus(HttpStatus.CONFLICT.value());
+            Reply reply, String name, Record typed, Record now, String address, String back, Reading reading) {
+        reply.status(HttpStatus.CONFLICT);
         Map<String, String> mine = forms.raw(typed);
         Map<String, String> standing = forms.raw(now);
         Map<String, String> opened = forms.opened(mine.getOrDefault("opened", ""));
@@ -93,13 +84,13 @@ public class StaleForms {
                         choice));
             }
         });
-        model.addAttribute("lines", lines);
-        model.addAttribute("same", same);
-        model.addAttribute("form", FormKey.fresh());
-        model.addAttribute("version", standing.get("version"));
-        model.addAttribute("opened", forms.opened(standing));
-        model.addAttribute("address", address);
-        model.addAttribute("back", back);
+        reply.put("lines", lines);
+        reply.put("same", same);
+        reply.put("form", FormKey.fresh());
+        reply.put("version", standing.get("version"));
+        reply.put("opened", forms.opened(standing));
+        reply.put("address", address);
+        reply.put("back", back);
         return "frame/stale";
     }
 

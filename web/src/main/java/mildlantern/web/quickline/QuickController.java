@@ -1,19 +1,20 @@
 package mildlantern.web.quickline;
 
-import jakarta.servlet.http.HttpServletRequest;
-import jakarta.servlet.http.HttpServletResponse;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import mildlantern.plant.PlantId;
 import mildlantern.web.log.LogLine;
 import mildlantern.web.platform.EntryId;
 import mildlantern.web.platform.FormKey;
+import mildlantern.web.platform.Reply;
 import mildlantern.web.platform.SignedIn;
 import mildlantern.web.routine.RecordWriter;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
-import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -38,8 +39,8 @@ class QuickController {
             @AuthenticationPrincipal SignedIn member,
             @RequestParam(defaultValue = "") String line,
             @RequestParam Optional<PlantId> plant,
-            Model model) {
-        model.addAttribute(
+            Reply reply) {
+        reply.put(
                 "preview",
                 tooLong(line)
                         ? quick.tooLong(line, LONGEST_LINE)
@@ -47,25 +48,25 @@ class QuickController {
         return "quickline/quick :: preview(preview=${preview})";
     }
 
+    /** A line that was typed, and on which plant's page. */
+    record Written(@NotNull FormKey form, String line, Optional<PlantId> plant) {
+        Written {
+            line = Objects.requireNonNullElse(line, "");
+        }
+    }
+
     /** Stores a line; one that was not understood comes back with what was wrong. */
     @PostMapping("/quick")
-    String write(
-            @AuthenticationPrincipal SignedIn member,
-            @RequestParam FormKey form,
-            @RequestParam(defaultValue = "") String line,
-            @RequestParam Optional<PlantId> plant,
-            HttpServletRequest request,
-            HttpServletResponse response,
-            Model model) {
-        QuickService.Preview written = tooLong(line)
-                ? quick.tooLong(line, LONGEST_LINE)
-                : quick.write(member.collection(), form, line.strip(), plant);
-        model.addAttribute("preview", written);
-        model.addAttribute("form", FormKey.fresh().toString());
+    String write(@AuthenticationPrincipal SignedIn member, @Valid Written typed, Reply reply) {
+        QuickService.Preview written = tooLong(typed.line())
+                ? quick.tooLong(typed.line(), LONGEST_LINE)
+                : quick.write(member.collection(), typed.form(), typed.line().strip(), typed.plant());
+        reply.put("preview", written);
+        reply.put("form", FormKey.fresh().toString());
         if (!written.complete()) {
-            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+            reply.wrong();
         }
-        boolean fragment = request.getHeader("HX-Request") != null;
+        boolean fragment = reply.fragment();
         if (written.complete() && !fragment) {
             return "redirect:/plants/" + written.plantId().orElseThrow();
         }
@@ -82,18 +83,17 @@ class QuickController {
             @AuthenticationPrincipal SignedIn member,
             @PathVariable EntryId id,
             @RequestParam(defaultValue = "") String back,
-            HttpServletResponse response,
-            Model model) {
+            Reply reply) {
         try {
             LogLine row = log.takeBack(member.collection(), id);
             return "redirect:" + (back.matches("/[a-z/]{1,40}") ? back : "/plants/" + row.plant());
         } catch (RecordWriter.CannotTakeBack e) {
-            response.setStatus(HttpStatus.CONFLICT.value());
-            model.addAttribute("heading", "That cannot be taken back yet");
-            model.addAttribute("what", String.valueOf(e.getMessage()));
-            model.addAttribute("kept", "Nothing was changed.");
-            model.addAttribute("back", back.matches("/[a-z/]{1,40}") ? back : "/");
-            model.addAttribute("typed", List.of());
+            reply.status(HttpStatus.CONFLICT);
+            reply.put("heading", "That cannot be taken back yet");
+            reply.put("what", String.valueOf(e.getMessage()));
+            reply.put("kept", "Nothing was changed.");
+            reply.put("back", back.matches("/[a-z/]{1,40}") ? back : "/");
+            reply.put("typed", List.of());
             return "frame/problem";
         }
     }

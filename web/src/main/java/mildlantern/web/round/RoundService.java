@@ -13,14 +13,11 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
-import java.util.OptionalDouble;
-import java.util.OptionalInt;
 import java.util.Set;
 import java.util.stream.Collectors;
 import mildlantern.knowledge.Words;
 import mildlantern.log.LogEntry;
 import mildlantern.log.LogKind;
-import mildlantern.nutrition.FeedPlan;
 import mildlantern.place.StopId;
 import mildlantern.plant.PlantId;
 import mildlantern.quantity.Limits;
@@ -38,7 +35,6 @@ import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
 import mildlantern.web.platform.CollectionId;
 import mildlantern.web.platform.NotHere;
-import mildlantern.web.routine.RecordWriter;
 import mildlantern.web.routine.ScheduleRow;
 import mildlantern.web.routine.Schedules;
 import mildlantern.web.stop.Stop;
@@ -292,17 +288,6 @@ public class RoundService {
         DueToday.PlantDue plant = today.plant(this.plants.plant(collection, plantId));
         RoundViews.Slip made = slips.slip(plant, mark, slips.doneToday(today, List.of(plant)), false);
         return problem.isEmpty() ? made : SlipMaker.with(made, problem);
-    }
-
-    /** The feed that a plant is due, as an entry: at its roots or through its traps, with its strength. */
-    RecordWriter.Line feeding(CollectionId collection, PlantId plant) {
-        Optional<ScheduleRow.Feed> feed = rows.of(collection, plant).flatMap(ScheduleRow::feed);
-        return RecordWriter.Line.of(feed.filter(it -> it.way() != FeedPlan.Way.ROOTS)
-                .<LogEntry>map(
-                        it -> new LogEntry.TrapFed(OptionalInt.of(it.counts()), OptionalDouble.of(it.mgNitrogen())))
-                .orElseGet(() -> new LogEntry.Fed(
-                        Optional.empty(),
-                        feed.map(it -> OptionalDouble.of(it.mgNitrogen())).orElse(OptionalDouble.empty()))));
     }
 
     private static String sentence(DueToday today, Stop stop, int plants, int due) {

@@ -87,5 +87,4 @@ class House extends Stored {
     boolean south() {
         return "south".equals(hemisphere);
     }
-
 }

@@ -75,8 +75,8 @@ public record Stop(
 
     /** What it is, which way its glass looks and how far that is, cm; glass and distance may be null. */
     public Stop built(StopKind what, @Nullable Glass glass, @Nullable Integer distanceCm) {
-        return with(new BuildOfStop(
-                what, glass, distanceCm, build.widthCm(), build.depthCm(), what == StopKind.ISOLATION));
+        return with(
+                new BuildOfStop(what, glass, distanceCm, build.widthCm(), build.depthCm(), what == StopKind.ISOLATION));
     }
 
     /** How wide and deep it is, cm. */
@@ -103,7 +103,14 @@ public record Stop(
 
     /** How many times the reckoned light a meter read here; null for not read. */
     public Stop lit(@Nullable Double factor) {
-        return with(new Window(window.glazing(), window.curtain(), window.paneWidthCm(), window.paneHeightCm(), window.paneSillCm(), window.skyline(), factor));
+        return with(new Window(
+                window.glazing(),
+                window.curtain(),
+                window.paneWidthCm(),
+                window.paneHeightCm(),
+                window.paneSillCm(),
+                window.skyline(),
+                factor));
     }
 
     /** Takes over what was typed or read by meter; what was not read stays as it was. */

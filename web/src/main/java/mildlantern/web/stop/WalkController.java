@@ -2,10 +2,10 @@ package mildlantern.web.stop;
 
 import jakarta.validation.Valid;
 import mildlantern.web.platform.FormKey;
+import mildlantern.web.platform.Reply;
 import mildlantern.web.platform.SignedIn;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
-import org.springframework.ui.Model;
 import org.springframework.validation.BindingResult;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.ModelAttribute;
@@ -21,10 +21,10 @@ class WalkController {
     }
 
     @GetMapping("/stops/new")
-    String newStop(Model model) {
+    String newStop(Reply reply) {
         NewStop fresh = new NewStop();
         fresh.setForm(FormKey.fresh());
-        model.addAttribute("stop", fresh);
+        reply.put("stop", fresh);
         return "stop/new-stop";
     }
 

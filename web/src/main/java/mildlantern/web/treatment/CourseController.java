@@ -1,7 +1,10 @@
 package mildlantern.web.treatment;
 
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import mildlantern.treatment.Style;
@@ -9,17 +12,17 @@ import mildlantern.web.platform.CaseId;
 import mildlantern.web.platform.CourseId;
 import mildlantern.web.platform.FormKey;
 import mildlantern.web.platform.PlainNumbers;
+import mildlantern.web.platform.Reply;
 import mildlantern.web.platform.SignedIn;
 import mildlantern.web.routine.RecordWriter;
 import mildlantern.web.stop.Houses;
+import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
-import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
-import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 /** Choosing a course, doing it step by step, and letting the plant go again. */
 @Controller
@@ -38,32 +41,68 @@ class CourseController {
         this.clock = clock;
     }
 
+    /** Which course is looked at before one is chosen. */
+    record Choice(
+            Optional<Style> style,
+            Optional<String> cause,
+            @Nullable Boolean severe,
+            String counted) {
+        Choice {
+            counted = Objects.requireNonNullElse(counted, "");
+        }
+
+        boolean isSevere() {
+            return Boolean.TRUE.equals(severe);
+        }
+    }
+
+    /** The course that was chosen, and whether the house treats like that from now on. */
+    record Start(
+            @NotNull FormKey form,
+            @NotNull Style style,
+            @NotNull String cause,
+            @Nullable Boolean severe,
+            String counted,
+            @Nullable Boolean house) {
+        Start {
+            counted = Objects.requireNonNullElse(counted, "");
+        }
+    }
+
+    /** What became of a step, and on which day. */
+    record Tick(
+            @NotNull CourseId id,
+            @NotNull StepId step,
+            @NotNull FormKey form,
+            @NotNull StoredStep.State how,
+            Optional<LocalDate> on) {}
+
+    /** How many were found anew. */
+    record Found(@NotNull CourseId id, @NotNull FormKey form, String counted) {
+        Found {
+            counted = Objects.requireNonNullElse(counted, "");
+        }
+    }
+
     /** The course of a case: the one that runs, or the choice of one. */
     @GetMapping("/cases/{id}/course")
-    String choose(
-            @AuthenticationPrincipal SignedIn member,
-            @PathVariable CaseId id,
-            @RequestParam Optional<Style> style,
-            @RequestParam Optional<String> cause,
-            @RequestParam(defaultValue = "false") boolean severe,
-            @RequestParam(defaultValue = "") String counted,
-            Model model) {
+    String choose(@AuthenticationPrincipal SignedIn member, @PathVariable CaseId id, Choice choice, Reply reply) {
         Optional<StoredCourse> running = courses.running(member.collection(), id);
         if (running.isPresent()) {
             return "redirect:/courses/" + running.get().id();
         }
-        Optional<String> problem = wrongCount(counted);
-        model.addAttribute("problem", problem);
-        model.addAttribute("typedCount", counted);
-        model.addAttribute(
+        Optional<String> problem = wrongCount(choice.counted());
+        reply.put("problem", problem);
+        reply.put("typedCount", choice.counted());
+        reply.put(
                 "page",
                 pages.choice(
                         member.collection(),
                         id,
-                        style,
-                        cause,
-                        severe,
-                        problem.isPresent() ? OptionalDouble.empty() : count(counted)));
+                        choice.style(),
+                        choice.cause(),
+                        choice.isSevere(),
+                        problem.isPresent() ? OptionalDouble.empty() : count(choice.counted())));
         return "treatment/choose";
     }
 
@@ -86,43 +125,39 @@ class CourseController {
     }
 
     @PostMapping("/cases/{id}/course")
-    String start(
-            @AuthenticationPrincipal SignedIn member,
-            @PathVariable CaseId id,
-            @RequestParam FormKey form,
-            @RequestParam Style style,
-            @RequestParam String cause,
-            @RequestParam(defaultValue = "false") boolean severe,
-            @RequestParam(defaultValue = "") String counted,
-            @RequestParam(defaultValue = "false") boolean house) {
-        if (house) {
-            houses.prefer(member.collection(), style);
+    String start(@AuthenticationPrincipal SignedIn member, @PathVariable CaseId id, @Valid Start start) {
+        if (Boolean.TRUE.equals(start.house())) {
+            houses.prefer(member.collection(), start.style());
         }
-        OptionalDouble number = wrongCount(counted).isPresent() ? OptionalDouble.empty() : count(counted);
-        CourseId course =
-                courses.start(member.collection(), id, form, new CourseService.Wanted(style, cause, severe, number));
+        OptionalDouble number =
+                wrongCount(start.counted()).isPresent() ? OptionalDouble.empty() : count(start.counted());
+        CourseId course = courses.start(
+                member.collection(),
+                id,
+                start.form(),
+                new CourseService.Wanted(start.style(), start.cause(), Boolean.TRUE.equals(start.severe()), number));
         return "redirect:/courses/" + course;
     }
 
     @GetMapping("/courses/{id}")
-    String course(@AuthenticationPrincipal SignedIn member, @PathVariable CourseId id, Model model) {
+    String course(@AuthenticationPrincipal SignedIn member, @PathVariable CourseId id, Reply reply) {
         CoursePages.CoursePage page = pages.page(member.collection(), id);
-        model.addAttribute("page", page);
-        model.addAttribute("here", page.stop());
+        reply.put("page", page);
+        reply.put("here", page.stop());
         return "treatment/course";
     }
 
     /** What became of a step. */
     @PostMapping("/courses/{id}/steps/{step}")
-    String tick(
-            @AuthenticationPrincipal SignedIn member,
-            @PathVariable CourseId id,
-            @PathVariable StepId step,
-            @RequestParam FormKey form,
-            @RequestParam StoredStep.State how,
-            @RequestParam Optional<LocalDate> on) {
-        courses.tick(member.collection(), id, step, form, how, on.orElse(LocalDate.now(clock)));
-        return "redirect:/courses/" + id;
+    String tick(@AuthenticationPrincipal SignedIn member, @Valid Tick tick) {
+        courses.tick(
+                member.collection(),
+                tick.id(),
+                tick.step(),
+                tick.form(),
+                tick.how(),
+                tick.on().orElse(LocalDate.now(clock)));
+        return "redirect:/courses/" + tick.id();
     }
 
     @PostMapping("/courses/{id}/steps/{step}/take-back")
@@ -130,31 +165,26 @@ class CourseController {
             @AuthenticationPrincipal SignedIn member,
             @PathVariable CourseId id,
             @PathVariable StepId step,
-            RedirectAttributes said) {
+            Reply reply) {
         try {
             courses.takeBack(member.collection(), id, step);
         } catch (RecordWriter.CannotTakeBack e) {
-            said.addFlashAttribute("problem", e.getMessage());
+            reply.next("problem", String.valueOf(e.getMessage()));
         }
         return "redirect:/courses/" + id;
     }
 
     /** Something new was found on it. */
     @PostMapping("/courses/{id}/found")
-    String found(
-            @AuthenticationPrincipal SignedIn member,
-            @PathVariable CourseId id,
-            @RequestParam FormKey form,
-            @RequestParam(defaultValue = "") String counted,
-            RedirectAttributes said) {
-        Optional<String> problem = wrongCount(counted);
+    String found(@AuthenticationPrincipal SignedIn member, @Valid Found found, Reply reply) {
+        Optional<String> problem = wrongCount(found.counted());
         if (problem.isPresent()) {
-            said.addFlashAttribute("problem", problem.get() + " Nothing was written down.");
-            said.addFlashAttribute("typedCount", counted);
+            reply.next("problem", problem.get() + " Nothing was written down.");
+            reply.next("typedCount", found.counted());
         } else {
-            courses.found(member.collection(), id, form, count(counted));
+            courses.found(member.collection(), found.id(), found.form(), count(found.counted()));
         }
-        return "redirect:/courses/" + id;
+        return "redirect:/courses/" + found.id();
     }
 
     /** Looks at all who may have caught it go on the round. */
@@ -163,10 +193,9 @@ class CourseController {
             @AuthenticationPrincipal SignedIn member,
             @PathVariable CourseId id,
             @RequestParam FormKey form,
-            RedirectAttributes said) {
+            Reply reply) {
         int asked = courses.askContacts(member.collection(), id, form);
-        said.addFlashAttribute(
-                "told", asked == 1 ? "One look was put on the round." : asked + " looks were put on the round.");
+        reply.next("told", asked == 1 ? "One look was put on the round." : asked + " looks were put on the round.");
         return "redirect:/courses/" + id + "#contacts";
     }
 
@@ -182,9 +211,9 @@ class CourseController {
             @AuthenticationPrincipal SignedIn member,
             @PathVariable CourseId id,
             @RequestParam FormKey form,
-            RedirectAttributes said) {
+            Reply reply) {
         int lines = courses.adjust(member.collection(), id, form);
-        said.addFlashAttribute("told", lines + " lines were added to care sheets, each with its reason.");
+        reply.next("told", lines + " lines were added to care sheets, each with its reason.");
         return "redirect:/courses/" + id;
     }
 }

@@ -1,14 +1,12 @@
 package mildlantern.web.treatment;
 
-import jakarta.servlet.http.HttpServletRequest;
-import jakarta.servlet.http.HttpServletResponse;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import mildlantern.web.platform.PlainNumbers;
+import mildlantern.web.platform.Reply;
 import org.springframework.stereotype.Controller;
-import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.RequestParam;
 
 /** The pest clock: what a pest does at this temperature, under this course against none. All that was chosen stands in the address. */
 @Controller
@@ -19,37 +17,46 @@ class PestClockController {
         this.pages = pages;
     }
 
+    /** The dials as they stand in the address: texts, so that what cannot be understood is shown. */
+    record Dials(
+            String pest,
+            String celsius,
+            String coverage,
+            Optional<String> means,
+            Optional<String> interval,
+            Optional<String> uses,
+            String counted) {
+        Dials {
+            pest = Objects.requireNonNullElse(pest, "spider-mites");
+            celsius = Objects.requireNonNullElse(celsius, "21");
+            coverage = Objects.requireNonNullElse(coverage, "90");
+            counted = Objects.requireNonNullElse(counted, "");
+        }
+    }
+
     @GetMapping("/pest-clock")
-    String clock(
-            @RequestParam(defaultValue = "spider-mites") String pest,
-            @RequestParam(defaultValue = "21") String celsius,
-            @RequestParam(defaultValue = "90") String coverage,
-            @RequestParam Optional<String> means,
-            @RequestParam Optional<String> interval,
-            @RequestParam Optional<String> uses,
-            @RequestParam(defaultValue = "") String counted,
-            HttpServletRequest request,
-            HttpServletResponse response,
-            Model model) {
+    String clock(Dials dials, Reply reply) {
         PestClockPages.Asked asked;
         Optional<String> problem = Optional.empty();
         try {
             asked = new PestClockPages.Asked(
-                    pest,
-                    number(celsius, "temperature"),
-                    number(coverage, "coverage"),
-                    means,
-                    interval.filter(text -> !text.isBlank()).map(text -> (int) number(text, "interval")),
-                    uses.filter(text -> !text.isBlank()).map(text -> (int) number(text, "uses")),
-                    counted.isBlank() ? OptionalDouble.empty() : OptionalDouble.of(number(counted, "count")));
-            model.addAttribute("page", pages.page(asked));
+                    dials.pest(),
+                    number(dials.celsius(), "temperature"),
+                    number(dials.coverage(), "coverage"),
+                    dials.means(),
+                    dials.interval().filter(text -> !text.isBlank()).map(text -> (int) number(text, "interval")),
+                    dials.uses().filter(text -> !text.isBlank()).map(text -> (int) number(text, "uses")),
+                    dials.counted().isBlank()
+                            ? OptionalDouble.empty()
+                            : OptionalDouble.of(number(dials.counted(), "count")));
+            reply.put("page", pages.page(asked));
         } catch (IllegalArgumentException e) {
             problem = Optional.of(
                     "This was not understood: " + e.getMessage() + ". Shown is the clock as it stands without it.");
-            model.addAttribute(
+            reply.put(
                     "page",
                     pages.page(new PestClockPages.Asked(
-                            pest,
+                            dials.pest(),
                             21,
                             90,
                             Optional.empty(),
@@ -57,15 +64,15 @@ class PestClockController {
                             Optional.empty(),
                             OptionalDouble.empty())));
         }
-        model.addAttribute("problem", problem);
-        if (request.getHeader("HX-Request") == null) {
+        reply.put("problem", problem);
+        if (!reply.fragment()) {
             return "treatment/clock";
         }
         // A dial keeps the form, which holds the focus; another pest or means has other dials.
-        if ("turned".equals(request.getHeader("X-Dial")) && problem.isEmpty()) {
+        if ("turned".equals(reply.asked("X-Dial")) && problem.isEmpty()) {
             return "treatment/clock :: result(page=${page})";
         }
-        response.setHeader("HX-Retarget", "#board");
+        reply.header("HX-Retarget", "#board");
         return "treatment/clock :: board(page=${page},problem=${problem})";
     }
 

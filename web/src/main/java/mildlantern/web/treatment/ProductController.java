@@ -1,17 +1,15 @@
 package mildlantern.web.treatment;
 
-import jakarta.servlet.http.HttpServletResponse;
 import java.util.Map;
 import mildlantern.mixing.Carrier;
 import mildlantern.mixing.Measure;
 import mildlantern.treatment.Style;
 import mildlantern.web.platform.FormKey;
+import mildlantern.web.platform.Reply;
 import mildlantern.web.platform.SignedIn;
 import mildlantern.web.stop.Houses;
-import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
-import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -29,49 +27,31 @@ class ProductController {
     }
 
     @GetMapping("/products")
-    String list(@AuthenticationPrincipal SignedIn member, Model model) {
-        return show(member, ProductForm.EMPTY, Map.of(), model);
+    String list(@AuthenticationPrincipal SignedIn member, Reply reply) {
+        return show(member, ProductForm.EMPTY, Map.of(), reply);
     }
 
-    private String show(SignedIn member, ProductForm typed, Map<String, String> problems, Model model) {
-        model.addAttribute("products", products.list(member.collection()));
-        model.addAttribute("means", products.means());
-        model.addAttribute("measures", Measure.values());
-        model.addAttribute("carriers", Carrier.values());
-        model.addAttribute("styles", Style.values());
-        model.addAttribute("style", houses.style(member.collection()));
-        model.addAttribute("typed", typed);
-        model.addAttribute("problems", problems);
-        model.addAttribute("form", FormKey.fresh());
+    private String show(SignedIn member, ProductForm typed, Map<String, String> problems, Reply reply) {
+        reply.put("products", products.list(member.collection()));
+        reply.put("means", products.means());
+        reply.put("measures", Measure.values());
+        reply.put("carriers", Carrier.values());
+        reply.put("styles", Style.values());
+        reply.put("style", houses.style(member.collection()));
+        reply.put("typed", typed);
+        reply.put("problems", problems);
+        reply.put("form", FormKey.fresh());
         return "treatment/products";
     }
 
     @PostMapping("/products")
-    String keep(
-            @AuthenticationPrincipal SignedIn member,
-            @RequestParam FormKey form,
-            @RequestParam(defaultValue = "") String name,
-            @RequestParam(defaultValue = "") String means,
-            @RequestParam(defaultValue = "") String ingredient,
-            @RequestParam(defaultValue = "") String group,
-            @RequestParam(defaultValue = "") String least,
-            @RequestParam(defaultValue = "") String most,
-            @RequestParam(defaultValue = "MILLILITRE") Measure measure,
-            @RequestParam(defaultValue = "LITRE") Carrier carrier,
-            @RequestParam(defaultValue = "") String interval,
-            @RequestParam(defaultValue = "") String uses,
-            @RequestParam(defaultValue = "") String notOn,
-            @RequestParam(defaultValue = "") String registered,
-            HttpServletResponse response,
-            Model model) {
-        ProductForm typed = new ProductForm(
-                name, means, ingredient, group, least, most, measure, carrier, interval, uses, notOn, registered);
+    String keep(@AuthenticationPrincipal SignedIn member, @RequestParam FormKey form, ProductForm typed, Reply reply) {
         Map<String, String> problems = products.keep(member.collection(), form, typed);
         if (problems.isEmpty()) {
             return "redirect:/products";
         }
-        response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-        return show(member, typed, problems, model);
+        reply.wrong();
+        return show(member, typed, problems, reply);
     }
 
     @PostMapping("/products/{id}/registered")

@@ -2,6 +2,7 @@ package mildlantern.web.treatment;
 
 import java.util.LinkedHashMap;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
@@ -29,6 +30,20 @@ record ProductForm(
         String uses,
         String notOn,
         String registered) {
+    ProductForm {
+        name = Objects.requireNonNullElse(name, "");
+        means = Objects.requireNonNullElse(means, "");
+        ingredient = Objects.requireNonNullElse(ingredient, "");
+        group = Objects.requireNonNullElse(group, "");
+        least = Objects.requireNonNullElse(least, "");
+        most = Objects.requireNonNullElse(most, "");
+        measure = Objects.requireNonNullElse(measure, Measure.MILLILITRE);
+        carrier = Objects.requireNonNullElse(carrier, Carrier.LITRE);
+        interval = Objects.requireNonNullElse(interval, "");
+        uses = Objects.requireNonNullElse(uses, "");
+        notOn = Objects.requireNonNullElse(notOn, "");
+        registered = Objects.requireNonNullElse(registered, "");
+    }
 
     static final ProductForm EMPTY =
             new ProductForm("", "soap", "", "", "", "", Measure.MILLILITRE, Carrier.LITRE, "", "", "", "");

@@ -1,12 +1,11 @@
 package mildlantern.web.treatment;
 
-import java.util.Optional;
 import mildlantern.plant.PlantId;
 import mildlantern.web.platform.FormKey;
+import mildlantern.web.platform.Reply;
 import mildlantern.web.platform.SignedIn;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
-import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -23,16 +22,10 @@ class UseController {
 
     @GetMapping("/plants/{id}/use")
     String ask(
-            @AuthenticationPrincipal SignedIn member,
-            @PathVariable PlantId id,
-            @RequestParam Optional<String> means,
-            @RequestParam Optional<String> against,
-            @RequestParam(defaultValue = "") String amount,
-            @RequestParam(defaultValue = "false") boolean sun,
-            Model model) {
-        UseService.Page page = uses.page(member.collection(), id, new UseService.Asked(means, against, amount, sun));
-        model.addAttribute("page", page);
-        model.addAttribute("here", page.stop());
+            @AuthenticationPrincipal SignedIn member, @PathVariable PlantId id, UseService.Asked asked, Reply reply) {
+        UseService.Page page = uses.page(member.collection(), id, asked);
+        reply.put("page", page);
+        reply.put("here", page.stop());
         return "treatment/use";
     }
 

@@ -4,6 +4,7 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Locale;
+import java.util.Objects;
 import java.util.Optional;
 import mildlantern.diagnosis.Diagnosis;
 import mildlantern.diagnosis.Disorder;
@@ -28,6 +29,7 @@ import mildlantern.web.platform.FormKey;
 import mildlantern.web.platform.NotHere;
 import mildlantern.web.platform.PlainNumbers;
 import mildlantern.web.routine.RecordWriter;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -74,7 +76,19 @@ class UseService {
      * @param amount strength, per litre or percent as the means' usual rate counts; empty for the usual
      * @param sun whether the sun will be on the plant
      */
-    record Asked(Optional<String> means, Optional<String> against, String amount, boolean sun) {}
+    record Asked(
+            Optional<String> means,
+            Optional<String> against,
+            String amount,
+            @Nullable Boolean sun) {
+        Asked {
+            amount = Objects.requireNonNullElse(amount, "");
+        }
+
+        boolean inSun() {
+            return Boolean.TRUE.equals(sun);
+        }
+    }
 
     /** Something to choose. */
     record Choice(String id, String words, boolean chosen) {}
@@ -134,7 +148,7 @@ class UseService {
         }
         List<Verdict> verdicts = new Refusals(knowledge)
                 .judge(
-                        new Order(means, today, against, rate, asked.sun(), label),
+                        new Order(means, today, against, rate, asked.inSun(), label),
                         situations.of(plant, today, cases.holds(plant)));
         // A strength that cannot be is no question that has an answer.
         boolean refused = problem.isPresent() || verdicts.stream().anyMatch(Verdict::refuses);
@@ -156,7 +170,7 @@ class UseService {
                         .map(it -> it.measure().symbol() + " " + it.carrier().words())
                         .orElse(""),
                 problem,
-                asked.sun(),
+                asked.inSun(),
                 refused,
                 problem.isPresent()
                         ? "Correct the strength first."

@@ -13,11 +13,13 @@ import java.time.OffsetDateTime;
 import java.util.Optional;
 import mildlantern.web.account.AccountController.FirstVisit;
 import mildlantern.web.platform.CollectionId;
+import mildlantern.web.platform.Reply;
 import mildlantern.web.platform.SignedIn;
 import mildlantern.web.stop.Houses;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
 import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.mock.web.MockHttpServletRequest;
 import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.security.core.userdetails.UsernameNotFoundException;
 import org.springframework.security.crypto.password.PasswordEncoder;
@@ -28,14 +30,18 @@ class AccountControllerTest {
     private final AccountService accounts = mock(AccountService.class);
     private final AccountController controller = new AccountController(accounts);
 
+    private static Reply reply() {
+        return new Reply(new ExtendedModelMap(), new MockHttpServletRequest(), new MockHttpServletResponse());
+    }
+
     @Test
     void theFirstVisitMakesTheFirstAccount_andOnlyTheFirst() {
         when(accounts.nobodyYet()).thenReturn(true);
-        assertThat(controller.signIn("", new ExtendedModelMap())).isEqualTo("redirect:/welcome");
-        assertThat(controller.welcome(new ExtendedModelMap())).isEqualTo("account/welcome");
+        assertThat(controller.signIn("", reply())).isEqualTo("redirect:/welcome");
+        assertThat(controller.welcome(reply())).isEqualTo("account/welcome");
         when(accounts.nobodyYet()).thenReturn(false);
-        assertThat(controller.signIn("", new ExtendedModelMap())).isEqualTo("account/sign-in");
-        assertThat(controller.welcome(new ExtendedModelMap())).isEqualTo("redirect:/");
+        assertThat(controller.signIn("", reply())).isEqualTo("account/sign-in");
+        assertThat(controller.welcome(reply())).isEqualTo("redirect:/");
     }
 
     @Test
@@ -43,8 +49,7 @@ class AccountControllerTest {
         FirstVisit visit = new FirstVisit("", "north", "Ann", "ann", "short");
         BeanPropertyBindingResult problems = new BeanPropertyBindingResult(visit, "visit");
         problems.rejectValue("collectionName", "missing");
-        assertThat(controller.open(visit, problems, new MockHttpServletResponse()))
-                .isEqualTo("account/welcome");
+        assertThat(controller.open(visit, problems, reply())).isEqualTo("account/welcome");
         verify(accounts, never()).openFirst(anyString(), anyString(), anyString(), anyString(), anyString());
     }
 
