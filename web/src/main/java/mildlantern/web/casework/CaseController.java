@@ -10,6 +10,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
+import mildlantern.diagnosis.Differential;
 import mildlantern.diagnosis.Part;
 import mildlantern.knowledge.Words;
 import mildlantern.place.StopId;
@@ -88,8 +89,9 @@ class CaseController {
                 : answer.q().isBlank()
                         ? Panels.Asked.of(part(answer.part()))
                         : new Panels.Asked(Optional.empty(), answer.q(), false);
+        Optional<Differential> opinion;
         try {
-            cases.answer(
+            opinion = cases.answer(
                     member.collection(),
                     answer.id(),
                     answer.version(),
@@ -110,7 +112,7 @@ class CaseController {
             return "redirect:"
                     + back.encode().buildAndExpand(answer.id(), answer.q().isBlank() ? answer.part() : answer.q());
         }
-        reply.put("board", pages.board(member.collection(), answer.id(), shown));
+        reply.put("board", pages.board(member.collection(), answer.id(), shown, opinion));
         return "casework/case :: board";
     }
 

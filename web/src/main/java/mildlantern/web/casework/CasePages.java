@@ -83,13 +83,18 @@ class CasePages {
 
     /** The case page; with a panel for what is asked. */
     CaseViews.Board board(CollectionId collection, CaseId caseId, Panels.Asked asked) {
+        return board(collection, caseId, asked, Optional.empty());
+    }
+
+    /** The same, where what can be the matter was worked out already. */
+    CaseViews.Board board(CollectionId collection, CaseId caseId, Panels.Asked asked, Optional<Differential> opinion) {
         TroubleCase troubleCase = book.find(collection, caseId);
         Plant plant = plants.plant(collection, troubleCase.plant());
         PlantRecord record = records.record(plant);
         List<CaseAnswer> latest = book.latestAnswers(troubleCase);
         Map<String, Integer> pins = new LinkedHashMap<>();
         latest.stream().filter(answer -> !answer.skipped()).forEach(answer -> pins.put(answer.finding(), answer.pin()));
-        Differential differential = book.differential(troubleCase, plant, record);
+        Differential differential = opinion.orElseGet(() -> book.differential(troubleCase, plant, record));
         boolean looking = troubleCase.state() == TroubleCase.State.LOOKING;
         Optional<CaseViews.Panel> panel =
                 looking ? panels.panel(asked, troubleCase, plant, record, plates.of(plant), latest) : Optional.empty();
@@ -230,7 +235,8 @@ class CasePages {
     }
 
     CaseViews.LookAgainPage lookAgainPage(CollectionId collection, CaseId caseId) {
-        TroubleCase troubleCase = CaseService.inTrial(book.find(collection, caseId));
+        TroubleCase troubleCase = book.find(collection, caseId);
+        troubleCase.onTrial();
         Plant plant = plants.plant(collection, troubleCase.plant());
         List<CaseAnswer> latest = book.latestAnswers(troubleCase);
         Plate plate = plates.of(plant);

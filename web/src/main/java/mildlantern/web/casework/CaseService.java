@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import mildlantern.diagnosis.Diagnosis;
+import mildlantern.diagnosis.Differential;
 import mildlantern.diagnosis.Disorder;
 import mildlantern.diagnosis.Finding;
 import mildlantern.diagnosis.Part;
@@ -80,10 +81,11 @@ public class CaseService {
     /**
      * Stores an answer. Sent twice, it is the same answer.
      *
+     * @return what can be the matter by now, where that was worked out
      * @throws StaleVersion if the case has changed since the page was made; the message carries the answer
      */
     @Transactional
-    public void answer(
+    public Optional<Differential> answer(
             CollectionId collection, CaseId caseId, long version, String findingId, String state, Part part) {
         TroubleCase troubleCase = book.find(collection, caseId);
         Finding finding = diagnosis.knowledge().finding(findingId).orElseThrow(() -> new NotHere("finding"));
@@ -95,13 +97,11 @@ public class CaseService {
                         && answer.finding().equals(findingId)
                         && answer.state().equals(state));
         if (already) {
-            return;
+            return Optional.empty();
         }
-        current(troubleCase, version, CasePages.words(finding, state));
-        if (troubleCase.state() != TroubleCase.State.LOOKING) {
-            throw movedOn(troubleCase, CasePages.words(finding, state));
-        }
-        writer.answer(collection, caseId, findingId, state, part, LocalDate.now(clock));
+        troubleCase.shownAs(version, CasePages.words(finding, state));
+        troubleCase.looking(CasePages.words(finding, state));
+        return writer.answer(collection, caseId, findingId, state, part, LocalDate.now(clock));
     }
 
     // ------------------------------------------------------------------ deciding
@@ -160,10 +160,7 @@ public class CaseService {
         if (!forms.firstTime(collection, decision.form())) {
             return;
         }
-        current(troubleCase, decision.version(), decision.note());
-        if (troubleCase.state() != TroubleCase.State.LOOKING) {
-            throw movedOn(troubleCase, decision.note());
-        }
+        troubleCase.shownAs(decision.version(), decision.note());
         writer.decide(
                 collection,
                 caseId,
@@ -187,10 +184,7 @@ public class CaseService {
     public void pause(CollectionId collection, CaseId caseId, FormKey form, long version, LocalDate until) {
         TroubleCase troubleCase = book.find(collection, caseId);
         if (forms.firstTime(collection, form)) {
-            current(troubleCase, version, "");
-            if (troubleCase.state() != TroubleCase.State.LOOKING) {
-                throw movedOn(troubleCase, "");
-            }
+            troubleCase.shownAs(version, "");
             writer.pause(collection, caseId, until);
         }
     }
@@ -206,10 +200,7 @@ public class CaseService {
         TroubleCase troubleCase = book.find(collection, caseId);
         Optional<CaseId> open = book.openBeside(troubleCase);
         if (forms.firstTime(collection, form)) {
-            current(troubleCase, version, "");
-            if (troubleCase.state() != TroubleCase.State.PAUSED && troubleCase.state() != TroubleCase.State.CLOSED) {
-                throw movedOn(troubleCase, "");
-            }
+            troubleCase.shownAs(version, "");
             open.ifPresentOrElse(
                     other -> writer.merge(collection, caseId, other), () -> writer.reopen(collection, caseId));
         }
@@ -227,10 +218,8 @@ public class CaseService {
             CaseRecall.Answer answer) {
         TroubleCase troubleCase = book.find(collection, caseId);
         if (forms.firstTime(collection, form)) {
-            current(troubleCase, version, LogWords.of(kind));
-            if (troubleCase.state() != TroubleCase.State.LOOKING) {
-                throw movedOn(troubleCase, LogWords.of(kind));
-            }
+            troubleCase.shownAs(version, LogWords.of(kind));
+            troubleCase.looking(LogWords.of(kind));
             writer.recall(collection, caseId, kind, answer, LocalDate.now(clock));
         }
     }
@@ -245,10 +234,7 @@ public class CaseService {
         if (!forms.firstTime(collection, form)) {
             return;
         }
-        current(troubleCase, version, "");
-        if (troubleCase.state() != TroubleCase.State.TRIAL) {
-            throw movedOn(troubleCase, "");
-        }
+        troubleCase.shownAs(version, "");
         Map<String, Part> parts = new LinkedHashMap<>();
         book.latestAnswers(troubleCase).forEach(answer -> parts.put(answer.finding(), answer.part()));
         writer.lookAgain(collection, caseId);
@@ -281,10 +267,7 @@ public class CaseService {
     public PlantId close(CollectionId collection, CaseId caseId, ClosingForm closing) {
         TroubleCase troubleCase = book.find(collection, caseId);
         if (forms.firstTime(collection, closing.form())) {
-            current(troubleCase, closing.version(), closing.lesson());
-            if (troubleCase.state() == TroubleCase.State.CLOSED) {
-                throw movedOn(troubleCase, closing.lesson());
-            }
+            troubleCase.shownAs(closing.version(), closing.lesson());
             writer.close(collection, caseId, closing.outcome(), closing.lesson(), closing.care(), LocalDate.now(clock));
         }
         return troubleCase.plant();
@@ -293,9 +276,10 @@ public class CaseService {
     /** After a look again: the same trial goes on until another day, once. */
     @Transactional
     public void goOn(CollectionId collection, CaseId caseId, FormKey form, long version, LocalDate lookAgainOn) {
-        TroubleCase troubleCase = inTrial(book.find(collection, caseId));
+        TroubleCase troubleCase = book.find(collection, caseId);
         if (forms.firstTime(collection, form)) {
-            current(troubleCase, version, "");
+            troubleCase.shownAs(version, "");
+            troubleCase.onTrial();
             List<CaseWriter.Going> going = book.running(collection, caseId).stream()
                     .map(running ->
                             new CaseWriter.Going(trials.find(running.trial()).orElseThrow(), running.beside()))
@@ -309,10 +293,7 @@ public class CaseService {
     public void lookFurther(CollectionId collection, CaseId caseId, FormKey form, long version) {
         TroubleCase troubleCase = book.find(collection, caseId);
         if (forms.firstTime(collection, form)) {
-            current(troubleCase, version, "");
-            if (troubleCase.state() != TroubleCase.State.TRIAL) {
-                throw movedOn(troubleCase, "");
-            }
+            troubleCase.shownAs(version, "");
             writer.lookFurther(collection, caseId);
         }
     }
@@ -331,28 +312,5 @@ public class CaseService {
                 && book.latestTrial(collection, caseId)
                         .filter(CaseTrial::finished)
                         .isPresent();
-    }
-
-    // ------------------------------------------------------------------ guards
-
-    /** The case, if a trial runs on it. */
-    static TroubleCase inTrial(TroubleCase troubleCase) {
-        if (troubleCase.state() != TroubleCase.State.TRIAL) {
-            throw movedOn(troubleCase, "");
-        }
-        return troubleCase;
-    }
-
-    private static void current(TroubleCase troubleCase, long version, String typed) {
-        if (troubleCase.version() != version) {
-            throw movedOn(troubleCase, typed);
-        }
-    }
-
-    private static StaleVersion movedOn(TroubleCase troubleCase, String typed) {
-        return new StaleVersion(
-                "This case has changed since the page was opened, in another window or by somebody else.",
-                "/cases/" + troubleCase.id(),
-                typed);
     }
 }

@@ -86,16 +86,24 @@ public class CaseWriter {
     }
 
     /** Keeps what the ladder says now, so that one can see how opinion moved. */
-    private void keepOpinion(TroubleCase troubleCase, @Nullable String finding, @Nullable String state, LocalDate day) {
+    private Differential keepOpinion(
+            TroubleCase troubleCase, @Nullable String finding, @Nullable String state, LocalDate day) {
+        Differential opinion = book.differential(troubleCase);
         int seq = opinions.latest(troubleCase.collection(), troubleCase.id()) + 1;
-        book.differential(troubleCase).ladder().stream()
+        opinion.ladder().stream()
                 .limit(CAUSES_KEPT)
                 .forEach(cause -> opinions.save(new CaseOpinion(
                         troubleCase, seq, day, finding, state, cause.disorder().id(), cause.probability())));
+        return opinion;
     }
 
-    /** Stores an answer of the present visit; answering again changes it. */
-    public void answer(CollectionId collection, CaseId caseId, String finding, String state, Part part, LocalDate day) {
+    /**
+     * Stores an answer of the present visit; answering again changes it.
+     *
+     * @return what can be the matter by now; empty where the finding was passed over
+     */
+    public Optional<Differential> answer(
+            CollectionId collection, CaseId caseId, String finding, String state, Part part, LocalDate day) {
         TroubleCase troubleCase = toChange(collection, caseId);
         List<CaseAnswer> before = answers.of(collection, caseId);
         Optional<CaseAnswer> now = before.stream()
@@ -107,9 +115,9 @@ public class CaseWriter {
         } else {
             answers.save(new CaseAnswer(troubleCase, finding, state, part, pin(before, finding), day));
         }
-        if (!CaseAnswer.SKIPPED.equals(state)) {
-            keepOpinion(troubleCase, finding, state, day);
-        }
+        return CaseAnswer.SKIPPED.equals(state)
+                ? Optional.empty()
+                : Optional.of(keepOpinion(troubleCase, finding, state, day));
     }
 
     /** A finding keeps its pin through all visits. */

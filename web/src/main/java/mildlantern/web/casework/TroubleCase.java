@@ -6,10 +6,12 @@ import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Version;
 import java.time.LocalDate;
+import java.util.List;
 import mildlantern.plant.PlantId;
 import mildlantern.web.platform.CaseId;
 import mildlantern.web.platform.CollectionId;
 import mildlantern.web.platform.Row;
+import mildlantern.web.platform.StaleVersion;
 import org.jspecify.annotations.NullUnmarked;
 
 /** A trouble under work on one plant, from the first finding to closing. */
@@ -86,7 +88,53 @@ class TroubleCase extends Row {
         this.openedOn = openedOn;
     }
 
+    /**
+     * Checks that a page showed the case as it stands.
+     *
+     * @param typed what was typed on that page, to be given back
+     * @throws StaleVersion if the case has changed since
+     */
+    void shownAs(long shown, String typed) {
+        if (version() != shown) {
+            throw movedOn(typed);
+        }
+    }
+
+    /**
+     * Checks that causes are still being weighed.
+     *
+     * @throws StaleVersion if not
+     */
+    void looking(String typed) {
+        only(typed, State.LOOKING);
+    }
+
+    /**
+     * Checks that a trial runs.
+     *
+     * @throws StaleVersion if not
+     */
+    void onTrial() {
+        only("", State.TRIAL);
+    }
+
+    private void only(String typed, State... allowed) {
+        if (!List.of(allowed).contains(state)) {
+            throw movedOn(typed);
+        }
+    }
+
+    private StaleVersion movedOn(String typed) {
+        return new StaleVersion(
+                "This case has changed since the page was opened, in another window or by somebody else.",
+                "/cases/" + id(),
+                typed);
+    }
+
+    // Each turn says from where it can be taken, and changes nothing otherwise.
+
     void decide(String cause, double probability, String note, boolean againstTheRanking) {
+        looking(note);
         decidedCause = cause;
         secondCause = null;
         decidedProbability = probability;
@@ -97,15 +145,18 @@ class TroubleCase extends Row {
 
     /** A second cause that is treated beside the first. */
     void decideBeside(String cause) {
+        onTrial();
         secondCause = cause;
     }
 
     void pause(LocalDate until) {
+        looking("");
         state = State.PAUSED;
         pausedUntil = until;
     }
 
     void reopen() {
+        only("", State.PAUSED, State.CLOSED);
         state = State.LOOKING;
         pausedUntil = null;
         closedOn = null;
@@ -113,20 +164,24 @@ class TroubleCase extends Row {
     }
 
     void mergeInto(TroubleCase other) {
+        only("", State.PAUSED, State.CLOSED);
         state = State.MERGED;
         mergedInto = other.id();
     }
 
     void nextVisit() {
+        onTrial();
         visit++;
     }
 
     void lookFurther() {
+        onTrial();
         state = State.LOOKING;
         secondCause = null;
     }
 
     void close(LocalDate day, Outcome how, String learned) {
+        only(learned, State.LOOKING, State.TRIAL, State.PAUSED);
         state = State.CLOSED;
         closedOn = day;
         outcome = how;
