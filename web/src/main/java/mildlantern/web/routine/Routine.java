@@ -12,8 +12,10 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import mildlantern.place.StopId;
 import mildlantern.plant.PlantId;
 import mildlantern.web.log.LogBook;
@@ -234,8 +236,16 @@ public class Routine {
         open.touched.clear();
         entities.flush();
         for (int i = 0; i < ids.size(); i += AT_ONCE) {
+            List<PlantId> some = ids.subList(i, Math.min(ids.size(), i + AT_ONCE));
+            // In the order in which they were written of: work is levelled as it comes, and is to come out alike each
+            // time.
+            Map<PlantId, Plant> found =
+                    plants.plants(open.collection, some).stream().collect(Collectors.toMap(Plant::id, plant -> plant));
             upkeeper.reckon(
-                    open.collection, plants.plants(open.collection, ids.subList(i, Math.min(ids.size(), i + AT_ONCE))));
+                    open.collection,
+                    some.stream()
+                            .flatMap(id -> Optional.ofNullable(found.get(id)).stream())
+                            .toList());
         }
     }
 
