@@ -13,9 +13,13 @@ import mildlantern.place.StopId;
 import mildlantern.plant.EventKind;
 import mildlantern.plant.SprayKind;
 import org.springframework.stereotype.Component;
+import tools.jackson.core.JsonGenerator;
 import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.PropertyNamingStrategies;
+import tools.jackson.databind.SerializationContext;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.module.SimpleModule;
+import tools.jackson.databind.ser.std.StdSerializer;
 
 /**
  * The one form in which an entry is stored: a JSON object of what its kind says, the kind itself beside it. The names are those under
@@ -48,6 +52,8 @@ class EntryJson {
             "granule_grams",
             "length_cm");
 
+    private static final double MOST_WHOLE = 1e15;
+
     private final JsonMapper entries;
     private final JsonMapper states;
 
@@ -57,6 +63,10 @@ class EntryJson {
                 .propertyNamingStrategy(PropertyNamingStrategies.SNAKE_CASE)
                 .changeDefaultPropertyInclusion(value -> value.withValueInclusion(JsonInclude.Include.NON_ABSENT))
                 .disable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
+                .addModule(new SimpleModule("numbers")
+                        .addSerializer(double.class, new Plain())
+                        .addSerializer(Double.class, new Plain())
+                        .addSerializer(OptionalDouble.class, new PlainOptional()))
                 .addMixIn(LogEntry.Watered.class, OfWatered.class)
                 .addMixIn(LogEntry.TrapFed.class, OfTrapFed.class)
                 .addMixIn(LogEntry.Granules.class, OfGranules.class)
@@ -67,6 +77,42 @@ class EntryJson {
                 .addMixIn(LogEntry.Bloom.class, OfBloom.class)
                 .addMixIn(LogEntry.Ended.class, OfEnded.class)
                 .build();
+    }
+
+    /** Whole numbers without a fraction, as the database writes them into an archive: 150, not 150.0. */
+    private static final class Plain extends StdSerializer<Double> {
+        Plain() {
+            super(Double.class);
+        }
+
+        @Override
+        public void serialize(Double value, JsonGenerator out, SerializationContext context) {
+            write(value, out);
+        }
+
+        static void write(double value, JsonGenerator out) {
+            if (value == Math.rint(value) && Math.abs(value) < MOST_WHOLE) {
+                out.writeNumber((long) value);
+            } else {
+                out.writeNumber(value);
+            }
+        }
+    }
+
+    private static final class PlainOptional extends StdSerializer<OptionalDouble> {
+        PlainOptional() {
+            super(OptionalDouble.class);
+        }
+
+        @Override
+        public boolean isEmpty(SerializationContext context, OptionalDouble value) {
+            return value.isEmpty();
+        }
+
+        @Override
+        public void serialize(OptionalDouble value, JsonGenerator out, SerializationContext context) {
+            Plain.write(value.orElseThrow(), out);
+        }
     }
 
     private interface OfWatered {

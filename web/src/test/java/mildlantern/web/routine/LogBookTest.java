@@ -34,9 +34,11 @@ import mildlantern.web.stop.Stops;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.jdbc.core.simple.JdbcClient;
+import tools.jackson.databind.json.JsonMapper;
 
 /** The log: what is written stays as it was written, what it changes changes with it, and all of it can be taken back. */
 @LanternTest
@@ -124,6 +126,25 @@ class LogBookTest {
             assertThat(row.entry()).isEqualTo(entry);
             assertThat(row.words()).contains("a few words");
         });
+    }
+
+    static Stream<Arguments> stored() {
+        return Stream.of(
+                Arguments.of(
+                        new LogEntry.Fed(Optional.of("kelp"), OptionalDouble.of(150)),
+                        "{'product':'kelp','mg_nitrogen':150}"),
+                Arguments.of(new LogEntry.NewLeaf(12.5), "{'length_cm':12.5}"),
+                Arguments.of(LogEntry.Watered.of(380), "{'amount_ml':380,'way':'ABOVE'}"),
+                Arguments.of(new LogEntry.Count(LogEntry.Counted.PESTS, 12), "{'counted':'PESTS','number':12}"),
+                Arguments.of(new LogEntry.Bloom(true), "{}"));
+    }
+
+    @ParameterizedTest
+    @MethodSource
+    void stored(LogEntry entry, String underTheNamesOfAnArchive) {
+        JsonMapper json = new JsonMapper();
+        assertThat(json.readTree(logBook.stored(entry)))
+                .isEqualTo(json.readTree(underTheNamesOfAnArchive.replace('\'', '"')));
     }
 
     @Test
