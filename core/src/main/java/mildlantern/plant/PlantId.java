@@ -9,15 +9,6 @@ public record PlantId(UUID value) {
         return new PlantId(UUID.randomUUID());
     }
 
-    /**
-     * Reads an id as {@link #toString} writes it.
-     *
-     * @throws IllegalArgumentException if it is none
-     */
-    public static PlantId of(String text) {
-        return new PlantId(UUID.fromString(text));
-    }
-
     @Override
     public String toString() {
         return value.toString();

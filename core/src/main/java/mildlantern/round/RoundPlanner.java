@@ -13,11 +13,9 @@ import mildlantern.knowledge.Entry;
 import mildlantern.knowledge.KnowledgeException;
 import mildlantern.knowledge.KnowledgeFiles;
 import mildlantern.knowledge.Words;
-import mildlantern.nutrition.FeedPlan;
 import mildlantern.plant.Dryness;
 import mildlantern.plant.GrowthForm;
 import mildlantern.plant.Profile;
-import mildlantern.plant.Season;
 import mildlantern.quantity.Range;
 import mildlantern.quarantine.Quarantine;
 import mildlantern.water.WaterOutlook;
@@ -28,7 +26,6 @@ public final class RoundPlanner {
     private final int lookNearCatching;
     private final Window feed;
     private final int feedAfterRepotting;
-    private final FeedPlan feeds = FeedPlan.load();
     private final double cupEmptiedBelow;
     private final Map<Dryness, Integer> patience = new EnumMap<>(Dryness.class);
 
@@ -103,7 +100,7 @@ public final class RoundPlanner {
      * @param outlook what its pot lets expect from today on
      * @param tray whether a tray or reservoir is to be filled
      * @param last when things last happened
-     * @param season the season of today
+     * @param feedEvery days from and by when after the last feed it is fed again; empty where it is not fed now
      * @param today the day of reckoning
      * @param before what was chosen last time; a day that is still right is kept
      * @param load the work planned so far, without this plant's; what is chosen here is added to it
@@ -113,7 +110,7 @@ public final class RoundPlanner {
             WaterOutlook outlook,
             boolean tray,
             Last last,
-            Season season,
+            Optional<Range> feedEvery,
             LocalDate today,
             Optional<Upkeep> before,
             Load load) {
@@ -126,7 +123,7 @@ public final class RoundPlanner {
                 last.looked(),
                 lookDay(last, today, before.map(Upkeep::lookOn), load),
                 last.fed(),
-                feedDay(profile, last, season, today, before.flatMap(Upkeep::feedOn), load),
+                feedEvery.map(days -> feedDay(days, last, today, before.flatMap(Upkeep::feedOn), load)),
                 last.putOff());
     }
 
@@ -168,20 +165,14 @@ public final class RoundPlanner {
         return load.keepOrPlace(before, later(last.looked().get().plusDays(look.from()), today), by);
     }
 
-    private Optional<LocalDate> feedDay(
-            Profile profile, Last last, Season season, LocalDate today, Optional<LocalDate> before, Load load) {
-        Optional<FeedPlan.Next> next =
-                feeds.next(profile, season, FeedPlan.Known.NOTHING, new Range(feed.from(), feed.by()));
-        if (next.isEmpty()) {
-            return Optional.empty();
-        }
-        int soonest = (int) next.get().days().low();
-        int latest = (int) next.get().days().high();
+    private LocalDate feedDay(Range days, Last last, LocalDate today, Optional<LocalDate> before, Load load) {
+        int soonest = (int) days.low();
+        int latest = (int) days.high();
         LocalDate since = last.fed().orElse(today.minusDays(soonest));
         LocalDate rested =
                 last.repotted().map(day -> day.plusDays(feedAfterRepotting)).orElse(today);
         LocalDate from = later(later(since.plusDays(soonest), rested), today);
-        return Optional.of(load.keepOrPlace(before, from, later(later(since.plusDays(latest), rested), from)));
+        return load.keepOrPlace(before, from, later(later(since.plusDays(latest), rested), from));
     }
 
     private static LocalDate later(LocalDate one, LocalDate other) {

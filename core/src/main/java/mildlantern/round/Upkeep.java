@@ -23,11 +23,6 @@ public record Upkeep(
         Optional<LocalDate> feedOn,
         Optional<LocalDate> putOff) {
 
-    /** The same without a feed: its grower gives it none. */
-    public Upkeep unfed() {
-        return new Upkeep(water, watered, looked, lookOn, fed, Optional.empty(), putOff);
-    }
-
     /**
      * The next look into the pot.
      *

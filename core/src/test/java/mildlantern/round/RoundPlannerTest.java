@@ -11,10 +11,12 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Random;
+import mildlantern.nutrition.FeedPlan;
 import mildlantern.plant.PlantId;
 import mildlantern.plant.PlantKnowledge;
 import mildlantern.plant.Profile;
 import mildlantern.plant.Season;
+import mildlantern.quantity.Range;
 import mildlantern.quarantine.Quarantine;
 import mildlantern.water.WaterOutlook;
 import org.junit.jupiter.api.Test;
@@ -59,9 +61,22 @@ class RoundPlannerTest {
                 Optional.empty());
     }
 
+    private static Optional<Range> feedEvery(Profile kind, Season season) {
+        return FeedPlan.load()
+                .next(kind, season, FeedPlan.Known.NOTHING, RoundPlanner.load().feedDays())
+                .map(FeedPlan.Next::days);
+    }
+
     private Upkeep upkeep(WaterOutlook outlook, RoundPlanner.Last last) {
         return planner.plan(
-                kind("peace-lily"), outlook, false, last, Season.SPRING, TODAY, Optional.empty(), new Load());
+                kind("peace-lily"),
+                outlook,
+                false,
+                last,
+                feedEvery(kind("peace-lily"), Season.SPRING),
+                TODAY,
+                Optional.empty(),
+                new Load());
     }
 
     private static PlantToday plant(Upkeep upkeep) {
@@ -101,7 +116,7 @@ class RoundPlannerTest {
                         dryIn(6, 8),
                         false,
                         last(2, 2, 2),
-                        Season.SPRING,
+                        feedEvery(kind("peace-lily"), Season.SPRING),
                         TODAY,
                         Optional.empty(),
                         new Load());
@@ -147,7 +162,7 @@ class RoundPlannerTest {
                                 dryIn(0, 8),
                                 false,
                                 last(12, 1, 1),
-                                Season.SPRING,
+                                feedEvery(kind("phalaenopsis"), Season.SPRING),
                                 TODAY,
                                 Optional.empty(),
                                 busy)
@@ -210,7 +225,7 @@ class RoundPlannerTest {
                                 dryIn(30, 30),
                                 false,
                                 last(1, 1, 60),
-                                Season.WINTER,
+                                feedEvery(kind("peace-lily"), Season.WINTER),
                                 TODAY,
                                 Optional.empty(),
                                 new Load())
@@ -221,7 +236,7 @@ class RoundPlannerTest {
                                 dryIn(30, 30),
                                 true,
                                 last(1, 1, 60),
-                                Season.WINTER,
+                                feedEvery(kind("sarracenia"), Season.WINTER),
                                 TODAY,
                                 Optional.empty(),
                                 new Load())
@@ -414,7 +429,7 @@ class RoundPlannerTest {
                                     dryIn(6, 8),
                                     false,
                                     never,
-                                    Season.SUMMER,
+                                    feedEvery(kind("peace-lily"), Season.SUMMER),
                                     TODAY,
                                     Optional.empty(),
                                     load)
@@ -443,7 +458,7 @@ class RoundPlannerTest {
                     dryIn(cycle * random.nextDouble(), cycle),
                     false,
                     last(1, 10, 15),
-                    Season.SPRING,
+                    feedEvery(kind("pothos"), Season.SPRING),
                     TODAY,
                     Optional.empty(),
                     new Load(planned)));
@@ -478,7 +493,7 @@ class RoundPlannerTest {
                         dryIn(Math.max(0, dry), cycle),
                         false,
                         done,
-                        Season.SPRING,
+                        feedEvery(kind("pothos"), Season.SPRING),
                         day,
                         Optional.of(before),
                         new Load(planned));

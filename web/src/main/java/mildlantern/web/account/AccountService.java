@@ -22,15 +22,14 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class AccountService implements UserDetailsService, UserDetailsPasswordService {
     private final MemberRepository members;
-    private final Houses collections;
+    private final Houses houses;
     private final PasswordEncoder passwords;
     private final JdbcClient jdbc;
     private final Clock clock;
 
-    AccountService(
-            MemberRepository members, Houses collections, PasswordEncoder passwords, JdbcClient jdbc, Clock clock) {
+    AccountService(MemberRepository members, Houses houses, PasswordEncoder passwords, JdbcClient jdbc, Clock clock) {
         this.members = members;
-        this.collections = collections;
+        this.houses = houses;
         this.passwords = passwords;
         this.jdbc = jdbc;
         this.clock = clock;
@@ -79,7 +78,7 @@ public class AccountService implements UserDetailsService, UserDetailsPasswordSe
     @Transactional
     void openWithCollection(String collectionName, String hemisphere, String signIn, String name, String password) {
         CollectionId collection = CollectionId.fresh();
-        collections.make(collection, collectionName.strip(), hemisphere);
+        houses.make(collection, collectionName.strip(), hemisphere);
         open(collection, signIn, name, password);
     }
 
@@ -125,7 +124,7 @@ public class AccountService implements UserDetailsService, UserDetailsPasswordSe
     public UserDetails loadUserByUsername(String signIn) {
         Member member =
                 members.named(normal(signIn)).orElseThrow(() -> new UsernameNotFoundException("no such account"));
-        String collectionName = collections.named(member.collection());
+        String collectionName = houses.named(member.collection());
         return new SignedIn(member.collection(), collectionName, member.signIn(), member.name(), member.passwordHash());
     }
 

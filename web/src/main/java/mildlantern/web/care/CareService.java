@@ -47,7 +47,6 @@ import mildlantern.web.platform.BatchId;
 import mildlantern.web.platform.CollectionId;
 import mildlantern.web.platform.FormKey;
 import mildlantern.web.platform.WrittenForms;
-import mildlantern.web.routine.RecordWriter;
 import mildlantern.web.routine.Records;
 import mildlantern.web.routine.Routine;
 import mildlantern.web.stop.Houses;
@@ -65,7 +64,6 @@ class CareService {
     private final Plants plants;
     private final CareSheets careSheets;
     private final Records records;
-    private final RecordWriter recordWriter;
     private final Houses houses;
     private final StopClimates climates;
     private final Stations stations;
@@ -87,7 +85,6 @@ class CareService {
             Plants plants,
             CareSheets careSheets,
             Records records,
-            RecordWriter recordWriter,
             Houses houses,
             StopClimates climates,
             Stations stations,
@@ -107,7 +104,6 @@ class CareService {
         this.plants = plants;
         this.careSheets = careSheets;
         this.records = records;
-        this.recordWriter = recordWriter;
         this.houses = houses;
         this.climates = climates;
         this.stations = stations;

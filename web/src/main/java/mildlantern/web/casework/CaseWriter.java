@@ -48,7 +48,7 @@ public class CaseWriter {
     private final CaseRepositories.Recalls recalls;
     private final Plants plants;
     private final CareSheets careSheets;
-    private final RecordWriter logBook;
+    private final RecordWriter writer;
     private final CaseBook book;
     private final EntityManager entities;
     private final Clock clock;
@@ -61,7 +61,7 @@ public class CaseWriter {
             CaseRepositories.Recalls recalls,
             Plants plants,
             CareSheets careSheets,
-            RecordWriter logBook,
+            RecordWriter writer,
             CaseBook book,
             EntityManager entities,
             Clock clock) {
@@ -72,7 +72,7 @@ public class CaseWriter {
         this.recalls = recalls;
         this.plants = plants;
         this.careSheets = careSheets;
-        this.logBook = logBook;
+        this.writer = writer;
         this.book = book;
         this.entities = entities;
         this.clock = clock;
@@ -208,7 +208,7 @@ public class CaseWriter {
                 ? DAYS_AGO_THIS_WEEK
                 : answer == CaseRecall.Answer.MONTH ? DAYS_AGO_THIS_MONTH : 0;
         if (daysAgo > 0) {
-            logBook.remember(collection, troubleCase.plant(), kind.event().orElseThrow(), day.minusDays(daysAgo));
+            writer.remember(collection, troubleCase.plant(), kind.event().orElseThrow(), day.minusDays(daysAgo));
             keepOpinion(troubleCase, null, null, day);
         }
     }

@@ -9,15 +9,6 @@ public record SensorId(UUID value) {
         return new SensorId(UUID.randomUUID());
     }
 
-    /**
-     * Reads an id as {@link #toString} writes it.
-     *
-     * @throws IllegalArgumentException if it is none
-     */
-    public static SensorId of(String text) {
-        return new SensorId(UUID.fromString(text));
-    }
-
     @Override
     public String toString() {
         return value.toString();

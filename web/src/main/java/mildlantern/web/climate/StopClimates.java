@@ -42,7 +42,6 @@ public class StopClimates {
 
     private final Stops stops;
     private final Houses houses;
-    private final Stations stations;
     private final Weathers weathers;
     private final WindowLight light;
     private final Daylight daylight;
@@ -52,7 +51,6 @@ public class StopClimates {
     StopClimates(
             Stops stops,
             Houses houses,
-            Stations stations,
             Weathers weathers,
             WindowLight light,
             Daylight daylight,
@@ -60,7 +58,6 @@ public class StopClimates {
             Clock clock) {
         this.stops = stops;
         this.houses = houses;
-        this.stations = stations;
         this.weathers = weathers;
         this.light = light;
         this.daylight = daylight;

@@ -18,19 +18,19 @@ class DemoLoader implements ApplicationRunner {
     static final String PASSWORD = "lamplight";
 
     private final LanternSettings settings;
-    private final Houses collections;
+    private final Houses houses;
     private final AccountService accounts;
     private final SignalHouse house;
     private final TransactionTemplate transaction;
 
     DemoLoader(
             LanternSettings settings,
-            Houses collections,
+            Houses houses,
             AccountService accounts,
             SignalHouse house,
             TransactionTemplate transaction) {
         this.settings = settings;
-        this.collections = collections;
+        this.houses = houses;
         this.accounts = accounts;
         this.house = house;
         this.transaction = transaction;
@@ -46,9 +46,9 @@ class DemoLoader implements ApplicationRunner {
     /** Loads the demo, once. */
     void load() {
         CollectionId collection = new CollectionId(id("collection"));
-        if (!collections.exists(collection)) {
+        if (!houses.exists(collection)) {
             transaction.executeWithoutResult(status -> {
-                collections.make(collection, "Harrow Quay Signal House", "north");
+                houses.make(collection, "Harrow Quay Signal House", "north");
                 accounts.open(collection, SIGN_IN, "Keeper", PASSWORD);
                 house.load(collection);
             });

@@ -65,7 +65,7 @@ class GeneratedCollection implements ApplicationRunner {
     private static final int PLANTS_A_CASE = 75;
 
     private final LanternSettings settings;
-    private final Houses collections;
+    private final Houses houses;
     private final LogBook logBook;
     private final Stops allStops;
     private final RecordWriter recordWriter;
@@ -82,7 +82,7 @@ class GeneratedCollection implements ApplicationRunner {
 
     GeneratedCollection(
             LanternSettings settings,
-            Houses collections,
+            Houses houses,
             LogBook logBook,
             Stops allStops,
             RecordWriter recordWriter,
@@ -97,7 +97,7 @@ class GeneratedCollection implements ApplicationRunner {
             TransactionTemplate transaction,
             Clock clock) {
         this.settings = settings;
-        this.collections = collections;
+        this.houses = houses;
         this.recordWriter = recordWriter;
         this.logBook = logBook;
         this.allStops = allStops;
@@ -117,7 +117,7 @@ class GeneratedCollection implements ApplicationRunner {
     public void run(ApplicationArguments arguments) {
         for (int size : settings.generated()) {
             CollectionId id = new CollectionId(UUID.nameUUIDFromBytes(new byte[] {(byte) (size >> 8), (byte) size}));
-            if (!collections.exists(id)) {
+            if (!houses.exists(id)) {
                 new Making(id, size).make();
             }
         }
@@ -142,7 +142,7 @@ class GeneratedCollection implements ApplicationRunner {
         void make() {
             long began = System.nanoTime();
             transaction.executeWithoutResult(status -> {
-                collections.make(collection, "Generated " + size, "north");
+                houses.make(collection, "Generated " + size, "north");
                 accounts.open(collection, "generated-" + size, "Measurer", "measured by lamplight");
                 for (int i = 0; i * PLANTS_A_STOP < size; i++) {
                     stops.add(allStops.store(new Stop(StopId.fresh(), collection, i + 1, "Stop " + (i + 1))

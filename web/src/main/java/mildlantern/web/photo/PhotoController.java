@@ -1,6 +1,5 @@
 package mildlantern.web.photo;
 
-import java.time.Clock;
 import java.time.Duration;
 import java.time.LocalDate;
 import java.util.List;
@@ -23,12 +22,10 @@ import org.springframework.web.bind.annotation.PathVariable;
 class PhotoController {
     private final PhotoService photos;
     private final Plants plants;
-    private final Clock clock;
 
-    PhotoController(PhotoService photos, Plants plants, Clock clock) {
+    PhotoController(PhotoService photos, Plants plants) {
         this.photos = photos;
         this.plants = plants;
-        this.clock = clock;
     }
 
     @GetMapping("/photos/{id}")

@@ -9,15 +9,6 @@ public record BatchId(UUID value) {
         return new BatchId(UUID.randomUUID());
     }
 
-    /**
-     * Reads an id as {@link #toString} writes it.
-     *
-     * @throws IllegalArgumentException if it is none
-     */
-    public static BatchId of(String text) {
-        return new BatchId(UUID.fromString(text));
-    }
-
     @Override
     public String toString() {
         return value.toString();

@@ -9,15 +9,6 @@ public record CaseId(UUID value) {
         return new CaseId(UUID.randomUUID());
     }
 
-    /**
-     * Reads an id as {@link #toString} writes it.
-     *
-     * @throws IllegalArgumentException if it is none
-     */
-    public static CaseId of(String text) {
-        return new CaseId(UUID.fromString(text));
-    }
-
     @Override
     public String toString() {
         return value.toString();

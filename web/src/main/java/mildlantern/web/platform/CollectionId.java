@@ -9,15 +9,6 @@ public record CollectionId(UUID value) {
         return new CollectionId(UUID.randomUUID());
     }
 
-    /**
-     * Reads an id as {@link #toString} writes it.
-     *
-     * @throws IllegalArgumentException if it is none
-     */
-    public static CollectionId of(String text) {
-        return new CollectionId(UUID.fromString(text));
-    }
-
     @Override
     public String toString() {
         return value.toString();

@@ -9,15 +9,6 @@ public record EntryId(UUID value) {
         return new EntryId(UUID.randomUUID());
     }
 
-    /**
-     * Reads an id as {@link #toString} writes it.
-     *
-     * @throws IllegalArgumentException if it is none
-     */
-    public static EntryId of(String text) {
-        return new EntryId(UUID.fromString(text));
-    }
-
     @Override
     public String toString() {
         return value.toString();

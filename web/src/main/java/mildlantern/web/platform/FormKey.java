@@ -9,15 +9,6 @@ public record FormKey(UUID value) {
         return new FormKey(UUID.randomUUID());
     }
 
-    /**
-     * Reads an id as {@link #toString} writes it.
-     *
-     * @throws IllegalArgumentException if it is none
-     */
-    public static FormKey of(String text) {
-        return new FormKey(UUID.fromString(text));
-    }
-
     @Override
     public String toString() {
         return value.toString();

@@ -4,9 +4,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
 import java.util.Objects;
-import java.util.function.Function;
 import mildlantern.place.StopId;
-import mildlantern.plant.PlantId;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -24,7 +22,7 @@ import tools.jackson.databind.deser.std.StdDeserializer;
 import tools.jackson.databind.module.SimpleModule;
 import tools.jackson.databind.ser.std.ToStringSerializer;
 
-/** What handlers are given: ids, which stand in addresses, forms and JSON as the bare number that they hold, and a {@link Reply}. */
+/** What handlers are given: ids, which stand in addresses and forms as the bare number that they hold (and stops in JSON), and a {@link Reply}. */
 @Configuration(proxyBeanMethods = false)
 class HandlerConfiguration implements WebMvcConfigurer {
     @Override
@@ -56,26 +54,13 @@ class HandlerConfiguration implements WebMvcConfigurer {
 
     @Bean
     static JacksonModule idsInJson() {
-        SimpleModule module = new SimpleModule("ids");
-        add(module, PlantId.class, PlantId::of);
-        add(module, StopId.class, StopId::of);
-        add(module, CollectionId.class, CollectionId::of);
-        add(module, CaseId.class, CaseId::of);
-        add(module, CourseId.class, CourseId::of);
-        add(module, EntryId.class, EntryId::of);
-        add(module, BatchId.class, BatchId::of);
-        add(module, FormKey.class, FormKey::of);
-        add(module, TaskId.class, TaskId::of);
-        return module;
-    }
-
-    private static <T> void add(SimpleModule module, Class<T> type, Function<String, T> reading) {
-        module.addSerializer(type, ToStringSerializer.instance);
-        module.addDeserializer(type, new StdDeserializer<>(type) {
-            @Override
-            public T deserialize(JsonParser parser, DeserializationContext context) {
-                return reading.apply(parser.getString());
-            }
-        });
+        return new SimpleModule("ids")
+                .addSerializer(StopId.class, ToStringSerializer.instance)
+                .addDeserializer(StopId.class, new StdDeserializer<>(StopId.class) {
+                    @Override
+                    public StopId deserialize(JsonParser parser, DeserializationContext context) {
+                        return StopId.of(parser.getString());
+                    }
+                });
     }
 }

@@ -43,7 +43,7 @@ public class Records {
     private final Stops stops;
     private final LogBook logBook;
     private final Schedules schedules;
-    private final Houses collections;
+    private final Houses houses;
     private final FoodBook food;
     private final PotAccount account;
     private final Needs needs;
@@ -56,7 +56,7 @@ public class Records {
             Stops stops,
             LogBook logBook,
             Schedules schedules,
-            Houses collections,
+            Houses houses,
             FoodBook food,
             PotAccount account,
             Needs needs,
@@ -67,7 +67,7 @@ public class Records {
         this.stops = stops;
         this.logBook = logBook;
         this.schedules = schedules;
-        this.collections = collections;
+        this.houses = houses;
         this.food = food;
         this.account = account;
         this.needs = needs;
@@ -94,8 +94,8 @@ public class Records {
         return new PlantRecord(
                 plants.profile(plant),
                 Optional.of(plant.stage()),
-                Optional.of(collections.season(plant.collection(), today)),
-                place(stop, states.of(stop), plants.profile(plant), collections.season(plant.collection(), today)),
+                Optional.of(houses.season(plant.collection(), today)),
+                place(stop, states.of(stop), plants.profile(plant), houses.season(plant.collection(), today)),
                 watering(plant, happenings, upkeep, today),
                 new PlantRecord.Pot(
                         since(plant.pottedOn(), today, DAYS_A_MONTH),

@@ -53,7 +53,7 @@ public class Routine {
     private final EntityManager entities;
     private final Plants plants;
     private final LogBook logBook;
-    private final Scheduler upkeeper;
+    private final Scheduler scheduler;
     private final ObjectProvider<Routine> self;
     private final Clock clock;
 
@@ -62,14 +62,14 @@ public class Routine {
             EntityManager entities,
             Plants plants,
             LogBook logBook,
-            Scheduler upkeeper,
+            Scheduler scheduler,
             ObjectProvider<Routine> self,
             Clock clock) {
         this.jdbc = jdbc;
         this.entities = entities;
         this.plants = plants;
         this.logBook = logBook;
-        this.upkeeper = upkeeper;
+        this.scheduler = scheduler;
         this.self = self;
         this.clock = clock;
     }
@@ -241,7 +241,7 @@ public class Routine {
             // time.
             Map<PlantId, Plant> found =
                     plants.plants(open.collection, some).stream().collect(Collectors.toMap(Plant::id, plant -> plant));
-            upkeeper.reckon(
+            scheduler.reckon(
                     open.collection,
                     some.stream()
                             .flatMap(id -> Optional.ofNullable(found.get(id)).stream())

@@ -15,6 +15,7 @@ import mildlantern.nutrition.FeedPlan;
 import mildlantern.plant.FeedStrength;
 import mildlantern.plant.PlantId;
 import mildlantern.plant.Profile;
+import mildlantern.plant.Season;
 import mildlantern.round.Load;
 import mildlantern.round.RoundPlanner;
 import mildlantern.round.Upkeep;
@@ -37,7 +38,7 @@ class Scheduler {
     private final LogBook logBook;
     private final Plants plants;
     private final WaterBook waterBook;
-    private final Schedules rows;
+    private final Schedules schedules;
     private final RoundPlanner planner;
     private final FeedPlan feeds;
     private final Clock clock;
@@ -46,14 +47,14 @@ class Scheduler {
             LogBook logBook,
             Plants plants,
             WaterBook waterBook,
-            Schedules rows,
+            Schedules schedules,
             RoundPlanner planner,
             FeedPlan feeds,
             Clock clock) {
         this.logBook = logBook;
         this.plants = plants;
         this.waterBook = waterBook;
-        this.rows = rows;
+        this.schedules = schedules;
         this.planner = planner;
         this.feeds = feeds;
         this.clock = clock;
@@ -65,32 +66,28 @@ class Scheduler {
         Profile profile = plants.profile(plant);
         WaterStory.Told told = waterBook.tell(plant, profile, log, climates);
         boolean tray = waterBook.tray(plant, profile);
+        Optional<FeedPlan.Next> feed = feed(plant, profile, log, climates.season(today), today);
         Upkeep upkeep = planner.plan(
                 profile,
                 told.outlook(),
                 tray,
                 last(plant, log),
-                climates.season(today),
+                feed.map(FeedPlan.Next::days),
                 today,
                 before.map(ScheduleRow::upkeep),
                 load);
+        schedules.store(plant.collection(), ScheduleRow.of(plant, today, upkeep, told.outlook(), tray, feed));
+    }
+
+    /** Its next feed; none where its kind rests, or its grower gives it none at the roots. */
+    private Optional<FeedPlan.Next> feed(
+            Plant plant, Profile profile, List<LogLine> log, Season season, LocalDate today) {
         List<Long> fed = log.stream()
                 .filter(row -> row.kind() == LogKind.FED || row.kind() == LogKind.TRAP_FED)
                 .map(row -> Math.max(0, ChronoUnit.DAYS.between(row.onDay(), today)))
                 .toList();
-        Optional<FeedPlan.Next> next = feeds.next(
-                profile, climates.season(today), feeds.known(plant.leaves(), plant.growths(), fed), planner.feedDays());
-        boolean none = plant.feedStrength() == FeedStrength.NONE
-                && next.filter(it -> it.way() == FeedPlan.Way.ROOTS).isPresent();
-        rows.store(
-                plant.collection(),
-                ScheduleRow.of(
-                        plant,
-                        today,
-                        none ? upkeep.unfed() : upkeep,
-                        told.outlook(),
-                        tray,
-                        none ? Optional.empty() : next));
+        return feeds.next(profile, season, feeds.known(plant.leaves(), plant.growths(), fed), planner.feedDays())
+                .filter(next -> plant.feedStrength() != FeedStrength.NONE || next.way() != FeedPlan.Way.ROOTS);
     }
 
     /** Works some plants of a collection out anew, reading what they depend on once. */
@@ -98,13 +95,14 @@ class Scheduler {
     void reckon(CollectionId collection, List<Plant> some) {
         LocalDate today = LocalDate.now(clock);
         WaterBook.Climates climates = waterBook.climates(collection);
-        Map<PlantId, ScheduleRow> before =
-                new HashMap<>(rows.of(collection, some.stream().map(Plant::id).toList()));
+        Map<PlantId, ScheduleRow> before = new HashMap<>(
+                schedules.of(collection, some.stream().map(Plant::id).toList()));
         Map<PlantId, List<LogLine>> logs =
                 logBook.entries(collection, some.stream().map(Plant::id).toList(), today.minusDays(DAYS_BACK));
         // A plant alone is levelled against the others' work; several are, as they come, against what is planned so
         // far.
-        Load load = rows.load(collection, some.size() == 1 ? some.get(0).id() : new PlantId(new UUID(0, 0)), today);
+        Load load =
+                schedules.load(collection, some.size() == 1 ? some.get(0).id() : new PlantId(new UUID(0, 0)), today);
         for (Plant plant : some) {
             if (plant.alive()) {
                 reckon(
@@ -114,7 +112,7 @@ class Scheduler {
                         climates,
                         load);
             } else {
-                rows.forget(collection, plant.id());
+                schedules.forget(collection, plant.id());
             }
         }
     }

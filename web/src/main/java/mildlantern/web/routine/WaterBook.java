@@ -43,15 +43,15 @@ public class WaterBook {
     private final PlantKnowledge knowledge;
     private final WaterKnowledge water;
     private final WaterStory story;
-    private final Houses collections;
+    private final Houses houses;
     private final Stops stops;
     private final Clock clock;
 
-    WaterBook(PlantKnowledge knowledge, WaterKnowledge water, Houses collections, Stops stops, Clock clock) {
+    WaterBook(PlantKnowledge knowledge, WaterKnowledge water, Houses houses, Stops stops, Clock clock) {
         this.knowledge = knowledge;
         this.water = water;
         this.story = new WaterStory(water);
-        this.collections = collections;
+        this.houses = houses;
         this.stops = stops;
         this.clock = clock;
     }
@@ -70,7 +70,7 @@ public class WaterBook {
 
         private Climates(CollectionId collection) {
             this.collection = collection;
-            this.seasons = collections.seasons(collection);
+            this.seasons = houses.seasons(collection);
         }
 
         public Season season(LocalDate day) {

@@ -9,15 +9,6 @@ public record StepId(UUID value) {
         return new StepId(UUID.randomUUID());
     }
 
-    /**
-     * Reads an id as {@link #toString} writes it.
-     *
-     * @throws IllegalArgumentException if it is none
-     */
-    public static StepId of(String text) {
-        return new StepId(UUID.fromString(text));
-    }
-
     @Override
     public String toString() {
         return value.toString();
