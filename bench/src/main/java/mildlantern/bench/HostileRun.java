@@ -229,7 +229,7 @@ public final class HostileRun {
     private String token() throws IOException, InterruptedException {
         member.page(stop);
         return Visitor.first(
-                "(ml_[\\w-]+)",
+                "<code>(ml_[\\w-]+)</code>",
                 member.post(stop + "/sensors", Map.of("form", UUID.randomUUID().toString(), "name", "hostile"))
                         .body());
     }
