@@ -13,6 +13,7 @@ import mildlantern.diagnosis.Differential;
 import mildlantern.diagnosis.Evidence;
 import mildlantern.diagnosis.Explanation;
 import mildlantern.diagnosis.NextLook;
+import mildlantern.knowledge.FindingId;
 import mildlantern.plant.AirMovement;
 import mildlantern.plant.Brightness;
 import mildlantern.plant.EventKind;
@@ -45,18 +46,18 @@ import org.openjdk.jmh.annotations.Warmup;
 @Measurement(iterations = 5, time = 1)
 public class DifferentialBench {
     private static final Evidence TWELVE = Evidence.of(Map.ofEntries(
-            Map.entry("leaf.limp", "present"),
-            Map.entry("leaf.leathery", "present"),
-            Map.entry("leaf.yellow", "present"),
-            Map.entry("affected-leaves", "rising-from-bottom"),
-            Map.entry("onset", "weeks"),
-            Map.entry("leaf.stippling", "absent"),
-            Map.entry("leaf.cotton", "absent"),
-            Map.entry("soil.top", "moist"),
-            Map.entry("soil.deep", "wet"),
-            Map.entry("pot.weight", "heavy"),
-            Map.entry("soil.sour", "present"),
-            Map.entry("new-growth", "small")));
+            Map.entry(new FindingId("leaf.limp"), "present"),
+            Map.entry(new FindingId("leaf.leathery"), "present"),
+            Map.entry(new FindingId("leaf.yellow"), "present"),
+            Map.entry(new FindingId("affected-leaves"), "rising-from-bottom"),
+            Map.entry(new FindingId("onset"), "weeks"),
+            Map.entry(new FindingId("leaf.stippling"), "absent"),
+            Map.entry(new FindingId("leaf.cotton"), "absent"),
+            Map.entry(new FindingId("soil.top"), "moist"),
+            Map.entry(new FindingId("soil.deep"), "wet"),
+            Map.entry(new FindingId("pot.weight"), "heavy"),
+            Map.entry(new FindingId("soil.sour"), "present"),
+            Map.entry(new FindingId("new-growth"), "small")));
 
     private final Diagnosis diagnosis;
     private final PlantRecord record;

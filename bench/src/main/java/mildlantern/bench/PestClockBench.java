@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.concurrent.TimeUnit;
+import mildlantern.knowledge.DisorderId;
 import mildlantern.pest.Conditions;
 import mildlantern.pest.LifeTable;
 import mildlantern.pest.PestClock;
@@ -53,7 +54,7 @@ public class PestClockBench {
     @Setup
     public void chosen() {
         String[] parts = against.split(":");
-        pest = knowledge.pests().find(parts[0]).orElseThrow();
+        pest = knowledge.pests().find(new DisorderId(parts[0])).orElseThrow();
         means = knowledge.find(parts[1]).orElseThrow();
     }
 

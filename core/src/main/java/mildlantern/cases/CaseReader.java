@@ -18,7 +18,9 @@ import java.util.stream.Stream;
 import mildlantern.diagnosis.DiagnosisKnowledge;
 import mildlantern.diagnosis.Evidence;
 import mildlantern.diagnosis.Finding;
+import mildlantern.knowledge.DisorderId;
 import mildlantern.knowledge.Entry;
+import mildlantern.knowledge.FindingId;
 import mildlantern.knowledge.KnowledgeException;
 import mildlantern.knowledge.KnowledgeFiles;
 import mildlantern.knowledge.Words;
@@ -105,8 +107,9 @@ public final class CaseReader {
     }
 
     private Evidence evidence(Entry seen) {
-        Map<String, String> states = new HashMap<>();
-        seen.children().forEach((id, state) -> {
+        Map<FindingId, String> states = new HashMap<>();
+        seen.children().forEach((key, state) -> {
+            FindingId id = new FindingId(key);
             Finding finding = diagnosis.finding(id).orElseThrow(() -> seen.failure("'" + id + "' is no finding"));
             if (finding.state(state.text()).isEmpty()) {
                 throw state.failure("'" + state.text() + "' is no state of " + id);
@@ -119,13 +122,13 @@ public final class CaseReader {
     private WrittenCase.Expected expected(Entry expect) {
         expect.allowOnly(Set.of("first", "among", "not", "ask", "act-now"));
         for (String key : List.of("first", "among", "not")) {
-            for (String id : expect.words(key)) {
+            for (DisorderId id : expect.disorders(key)) {
                 if (diagnosis.disorder(id).isEmpty()) {
                     throw expect.at(key).failure("'" + id + "' is no disorder");
                 }
             }
         }
-        for (String id : expect.words("ask")) {
+        for (FindingId id : expect.findings("ask")) {
             if (diagnosis.finding(id).isEmpty()) {
                 throw expect.at("ask").failure("'" + id + "' is no finding");
             }
@@ -134,10 +137,10 @@ public final class CaseReader {
             throw expect.failure("at least one expectation is wanted");
         }
         return new WrittenCase.Expected(
-                expect.words("first"),
-                expect.words("among"),
-                expect.words("not"),
-                expect.words("ask"),
+                expect.disorders("first"),
+                expect.disorders("among"),
+                expect.disorders("not"),
+                expect.findings("ask"),
                 expect.find("act-now").map(Entry::flag));
     }
 

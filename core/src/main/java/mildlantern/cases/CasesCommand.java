@@ -69,7 +69,7 @@ public final class CasesCommand {
                             .collect(Collectors.joining(", ")))
                     .append("  ask: ")
                     .append(judgement.looks().stream()
-                            .map(look -> look.finding().id())
+                            .map(look -> look.finding().id().value())
                             .collect(Collectors.joining(", ")));
             if (!judgement.passed()) {
                 lines.append("  missed: ").append(String.join("; ", judgement.missed()));
@@ -93,12 +93,13 @@ public final class CasesCommand {
             one.put(
                     "causes",
                     judgement.causes().stream()
-                            .map(cause -> Map.of("id", cause.disorder().id(), "probability", cause.probability()))
+                            .map(cause ->
+                                    Map.of("id", cause.disorder().id().value(), "probability", cause.probability()))
                             .toList());
             one.put(
                     "looks",
                     judgement.looks().stream()
-                            .map(look -> Map.of("id", look.finding().id(), "gainBits", look.gain()))
+                            .map(look -> Map.of("id", look.finding().id().value(), "gainBits", look.gain()))
                             .toList());
             cases.add(one);
         }

@@ -6,6 +6,8 @@ import mildlantern.diagnosis.Cause;
 import mildlantern.diagnosis.Diagnosis;
 import mildlantern.diagnosis.Differential;
 import mildlantern.diagnosis.NextLook;
+import mildlantern.knowledge.DisorderId;
+import mildlantern.knowledge.FindingId;
 
 /**
  * What the diagnosis said to a written-up case, and what it missed.
@@ -27,24 +29,24 @@ public record Judgement(
         Differential differential = diagnosis.consider(written.record(), written.evidence());
         List<Cause> causes = differential.ladder().stream().limit(CAUSES).toList();
         List<NextLook> looks = differential.nextLooks(LOOKS);
-        List<String> first = causes.stream().map(c -> c.disorder().id()).toList();
+        List<DisorderId> first = causes.stream().map(c -> c.disorder().id()).toList();
         WrittenCase.Expected expected = written.expected();
         List<String> missed = new ArrayList<>();
         if (!expected.first().isEmpty() && (first.isEmpty() || !expected.first().contains(first.get(0)))) {
             missed.add("first should be one of " + expected.first());
         }
-        for (String id : expected.among()) {
+        for (DisorderId id : expected.among()) {
             if (!first.contains(id)) {
                 missed.add(id + " should be among the first four");
             }
         }
-        for (String id : expected.not()) {
+        for (DisorderId id : expected.not()) {
             double probability = differential.probability(id);
             if (probability >= RULED_OUT_BELOW) {
                 missed.add("%s should stay under 15 %%, not %.0f %%".formatted(id, probability * 100));
             }
         }
-        List<String> asked = looks.stream().map(look -> look.finding().id()).toList();
+        List<FindingId> asked = looks.stream().map(look -> look.finding().id()).toList();
         if (!expected.ask().isEmpty() && expected.ask().stream().noneMatch(asked::contains)) {
             missed.add("should ask one of " + expected.ask());
         }

@@ -3,6 +3,8 @@ package mildlantern.cases;
 import java.util.List;
 import java.util.Optional;
 import mildlantern.diagnosis.Evidence;
+import mildlantern.knowledge.DisorderId;
+import mildlantern.knowledge.FindingId;
 import mildlantern.plant.PlantRecord;
 
 /**
@@ -26,5 +28,9 @@ public record WrittenCase(String file, String id, PlantRecord record, Evidence e
      * @param actNow whether it asks for isolation or a deed today
      */
     public record Expected(
-            List<String> first, List<String> among, List<String> not, List<String> ask, Optional<Boolean> actNow) {}
+            List<DisorderId> first,
+            List<DisorderId> among,
+            List<DisorderId> not,
+            List<FindingId> ask,
+            Optional<Boolean> actNow) {}
 }

@@ -5,6 +5,7 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
+import mildlantern.knowledge.FindingId;
 
 /**
  * Whether probabilities mean what they say: of the causes that were given 60 to 80 %, are 60 to 80 % truly there?
@@ -43,11 +44,11 @@ public record Calibration(List<Band> bands) {
         double[] said = new double[bandCount];
         for (int i = 0; i < number; i++) {
             MadeUpPlants.MadeUp plant = plants.draw(chance);
-            List<Map.Entry<String, String>> all =
+            List<Map.Entry<FindingId, String>> all =
                     new ArrayList<>(plant.findings().entrySet());
             Collections.shuffle(all, chance);
             Evidence evidence = Evidence.NONE;
-            for (Map.Entry<String, String> look : all.subList(0, Math.min(looks, all.size()))) {
+            for (Map.Entry<FindingId, String> look : all.subList(0, Math.min(looks, all.size()))) {
                 evidence = evidence.with(look.getKey(), look.getValue());
             }
             for (Cause cause : diagnosis.consider(plant.record(), evidence).ladder()) {

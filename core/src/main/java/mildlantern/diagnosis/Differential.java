@@ -9,6 +9,8 @@ import java.util.Set;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import mildlantern.knowledge.DisorderId;
+import mildlantern.knowledge.FindingId;
 import mildlantern.plant.PlantRecord;
 
 /**
@@ -177,7 +179,7 @@ public final class Differential {
     }
 
     /** Ids of the causes in one set. */
-    Set<String> causesOf(int set) {
+    Set<DisorderId> causesOf(int set) {
         return IntStream.of(sets.first[set], sets.second[set], sets.third[set])
                 .filter(d -> d < disorders.size())
                 .mapToObj(d -> disorders.get(d).id())
@@ -190,7 +192,7 @@ public final class Differential {
     }
 
     /** The probability of one cause; 0 if it cannot befall this plant. */
-    public double probability(String disorderId) {
+    public double probability(DisorderId disorderId) {
         return ladder.stream()
                 .filter(cause -> cause.disorder().id().equals(disorderId))
                 .mapToDouble(Cause::probability)
@@ -251,7 +253,7 @@ public final class Differential {
      * @param passedOver ids of findings that the grower passed over: they are not proposed, and no other look waits for them
      * @return at most that many, the most worthwhile first
      */
-    public List<NextLook> nextLooks(int most, Set<String> passedOver) {
+    public List<NextLook> nextLooks(int most, Set<FindingId> passedOver) {
         return ahead().nextLooks(most, passedOver);
     }
 
@@ -262,7 +264,7 @@ public final class Differential {
      * @param disorderId a cause of the ladder
      * @return the answer, or empty if no single look would do that
      */
-    public Optional<Overturn> overturning(String disorderId) {
+    public Optional<Overturn> overturning(DisorderId disorderId) {
         return ahead().overturning(indexOf(disorderId));
     }
 
@@ -302,11 +304,11 @@ public final class Differential {
      * @param disorderId a cause of the ladder
      * @throws IllegalArgumentException if the cause cannot befall this plant
      */
-    public Explanation explain(String disorderId) {
+    public Explanation explain(DisorderId disorderId) {
         return explainer().explain(indexOf(disorderId));
     }
 
-    private int indexOf(String disorderId) {
+    private int indexOf(DisorderId disorderId) {
         for (int d = 0; d < disorders.size(); d++) {
             if (disorders.get(d).id().equals(disorderId)) {
                 return d;

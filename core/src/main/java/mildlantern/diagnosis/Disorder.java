@@ -4,6 +4,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import mildlantern.knowledge.DisorderId;
+import mildlantern.knowledge.FindingId;
 import mildlantern.knowledge.Words;
 import mildlantern.plant.PlantRecord;
 import mildlantern.plant.Profile;
@@ -28,17 +30,17 @@ import mildlantern.plant.Profile;
  * @param source kind of source of the figures
  */
 public record Disorder(
-        String id,
+        DisorderId id,
         String name,
         String summary,
         Kind kind,
         double base,
         Hosts hosts,
         Nature nature,
-        Map<String, Sign> signs,
+        Map<FindingId, Sign> signs,
         List<RecordRule> rules,
-        Set<String> excludes,
-        Set<String> extent,
+        Set<DisorderId> excludes,
+        Set<FindingId> extent,
         List<String> trials,
         String watch,
         Optional<String> caution,

@@ -3,6 +3,7 @@ package mildlantern.diagnosis;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import mildlantern.knowledge.FindingId;
 import mildlantern.knowledge.Words;
 import mildlantern.plant.PlantRecord;
 
@@ -22,7 +23,7 @@ import mildlantern.plant.PlantRecord;
  * @param words other words growers use
  */
 public record Finding(
-        String id,
+        FindingId id,
         List<Part> parts,
         String look,
         List<State> states,
@@ -31,7 +32,7 @@ public record Finding(
         double stress,
         Set<String> scope,
         List<String> best,
-        List<String> after,
+        List<FindingId> after,
         List<String> words) {
 
     /** A finding has at most this many states. */

@@ -12,6 +12,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.regex.Pattern;
 import mildlantern.knowledge.Entry;
+import mildlantern.knowledge.FindingId;
 import mildlantern.knowledge.KnowledgeException;
 import mildlantern.knowledge.KnowledgeFiles;
 import mildlantern.plant.PlantRecord;
@@ -43,10 +44,10 @@ public final class FindingSearch {
 
     private static final double OF_THE_LOOK = 0.4;
 
-    private final Map<String, Map<String, Double>> wordsOf = new LinkedHashMap<>();
+    private final Map<FindingId, Map<String, Double>> wordsOf = new LinkedHashMap<>();
     private final Map<String, Double> rarity = new HashMap<>();
 
-    private FindingSearch(Collection<Finding> findings, Map<String, List<String>> synonyms) {
+    private FindingSearch(Collection<Finding> findings, Map<FindingId, List<String>> synonyms) {
         this.findings = List.copyOf(findings);
         for (Finding finding : findings) {
             Map<String, Double> words = new LinkedHashMap<>();
@@ -73,15 +74,14 @@ public final class FindingSearch {
      * @throws KnowledgeException if the file is wrong or names an unknown finding; the message names the key
      */
     public static FindingSearch load(DiagnosisKnowledge knowledge) {
-        Map<String, List<String>> synonyms = new HashMap<>();
+        Map<FindingId, List<String>> synonyms = new HashMap<>();
         for (Map.Entry<String, Entry> line :
                 KnowledgeFiles.open("synonyms.yaml").children().entrySet()) {
-            if (knowledge.finding(line.getKey()).isEmpty()) {
-                throw line.getValue().failure("'" + line.getKey() + "' is no finding");
+            FindingId id = new FindingId(line.getKey());
+            if (knowledge.finding(id).isEmpty()) {
+                throw line.getValue().failure("'" + id + "' is no finding");
             }
-            synonyms.put(
-                    line.getKey(),
-                    line.getValue().members().stream().map(Entry::text).toList());
+            synonyms.put(id, line.getValue().members().stream().map(Entry::text).toList());
         }
         return new FindingSearch(knowledge.findings(), synonyms);
     }
@@ -96,7 +96,7 @@ public final class FindingSearch {
      */
     public List<Finding> find(String typed, PlantRecord record, int most) {
         Set<String> asked = tokens(typed);
-        Map<String, Double> scores = new HashMap<>();
+        Map<FindingId, Double> scores = new HashMap<>();
         for (Finding finding : findings) {
             if (finding.appliesTo(record)) {
                 scores.put(finding.id(), score(asked, wordsOf.getOrDefault(finding.id(), Map.of())));

@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
+import mildlantern.knowledge.FindingId;
 
 /** What each look not yet taken could show, and what each answer would make of the ladder; worked out once. */
 final class LookAhead {
@@ -67,9 +68,9 @@ final class LookAhead {
         return shares;
     }
 
-    List<NextLook> nextLooks(int most, Set<String> passedOver) {
+    List<NextLook> nextLooks(int most, Set<FindingId> passedOver) {
         Predicate<Finding> stillOpen = finding -> !passedOver.contains(finding.id());
-        Set<String> canBeAsked = outlooks.stream()
+        Set<FindingId> canBeAsked = outlooks.stream()
                 .map(Outlook::finding)
                 .filter(stillOpen)
                 .map(Finding::id)
@@ -84,7 +85,7 @@ final class LookAhead {
     }
 
     /** A dear look waits until at least one of the cheap looks before it is taken or passed over. */
-    private static boolean waits(Finding finding, Set<String> canBeAsked) {
+    private static boolean waits(Finding finding, Set<FindingId> canBeAsked) {
         return !finding.after().isEmpty() && canBeAsked.containsAll(finding.after());
     }
 

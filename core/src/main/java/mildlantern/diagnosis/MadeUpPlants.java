@@ -9,6 +9,8 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.random.RandomGenerator;
+import mildlantern.knowledge.DisorderId;
+import mildlantern.knowledge.FindingId;
 import mildlantern.plant.AirMovement;
 import mildlantern.plant.Brightness;
 import mildlantern.plant.EventKind;
@@ -51,7 +53,7 @@ public final class MadeUpPlants {
      * @param causes ids of the causes that are truly there, none to three
      * @param findings every finding that makes sense on it, in the state it truly has
      */
-    public record MadeUp(PlantRecord record, Set<String> causes, Map<String, String> findings) {}
+    public record MadeUp(PlantRecord record, Set<DisorderId> causes, Map<FindingId, String> findings) {}
 
     /** Draws a plant; the same chance gives the same plant. */
     public MadeUp draw(RandomGenerator chance) {
@@ -59,7 +61,7 @@ public final class MadeUpPlants {
         Differential prior = new Differential(knowledge, record, Evidence.NONE);
         Hypotheses sets = prior.sets();
         int set = pick(chance, prior.weights());
-        Map<String, String> findings = new LinkedHashMap<>();
+        Map<FindingId, String> findings = new LinkedHashMap<>();
         for (Finding finding : knowledge.findings()) {
             if (finding.appliesTo(record)) {
                 double[] shares = new Likelihoods(finding, prior.disorders()).of(sets, set);

@@ -1,6 +1,7 @@
 package mildlantern.diagnosis;
 
 import java.util.Optional;
+import mildlantern.knowledge.FindingId;
 
 /**
  * One fact that speaks for or against a cause.
@@ -11,4 +12,4 @@ import java.util.Optional;
  * @param sentence the fact in words
  * @param weight what it adds to the natural logarithm of the odds of the cause; negative speaks against
  */
-public record Reason(Optional<String> finding, boolean direct, String sentence, double weight) {}
+public record Reason(Optional<FindingId> finding, boolean direct, String sentence, double weight) {}

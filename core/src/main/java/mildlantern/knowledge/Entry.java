@@ -159,6 +159,16 @@ public final class Entry {
         return members().stream().map(Entry::text).toList();
     }
 
+    /** A list of ids of findings; a missing key is an empty list. */
+    public List<FindingId> findings(String key) {
+        return words(key).stream().map(FindingId::new).toList();
+    }
+
+    /** A list of ids of disorders; a missing key is an empty list. */
+    public List<DisorderId> disorders(String key) {
+        return words(key).stream().map(DisorderId::new).toList();
+    }
+
     /** A range written as [low, high]. */
     public Range range(String key, double low, double high) {
         List<Entry> ends = at(key).members();

@@ -3,6 +3,7 @@ package mildlantern.pest;
 import java.util.List;
 import java.util.OptionalDouble;
 import java.util.Set;
+import mildlantern.knowledge.DisorderId;
 import mildlantern.quantity.Range;
 
 /**
@@ -22,7 +23,7 @@ import mildlantern.quantity.Range;
  * @param unsure factors between which a collection's true figures may lie
  */
 public record LifeTable(
-        String id,
+        DisorderId id,
         double base,
         double best,
         List<Stage> stages,

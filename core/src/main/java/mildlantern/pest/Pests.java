@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import mildlantern.knowledge.DisorderId;
 import mildlantern.knowledge.Entry;
 import mildlantern.knowledge.KnowledgeException;
 import mildlantern.knowledge.KnowledgeFiles;
@@ -22,9 +23,9 @@ public final class Pests {
     private static final Set<String> SOURCES = Set.of("handbook", "practice", "reckoned");
     private static final double MOST_DEGREE_DAYS = 5000;
 
-    private final Map<String, LifeTable> byId;
+    private final Map<DisorderId, LifeTable> byId;
 
-    private Pests(Map<String, LifeTable> byId) {
+    private Pests(Map<DisorderId, LifeTable> byId) {
         this.byId = byId;
     }
 
@@ -34,12 +35,15 @@ public final class Pests {
      * @throws KnowledgeException if the file is wrong; the message names the key
      */
     public static Pests load() {
-        Map<String, LifeTable> tables = new LinkedHashMap<>();
-        KnowledgeFiles.open("pests.yaml").children().forEach((id, entry) -> tables.put(id, table(id, entry)));
+        Map<DisorderId, LifeTable> tables = new LinkedHashMap<>();
+        KnowledgeFiles.open("pests.yaml").children().forEach((key, entry) -> {
+            DisorderId id = new DisorderId(key);
+            tables.put(id, table(id, entry));
+        });
         return new Pests(Collections.unmodifiableMap(tables));
     }
 
-    public Optional<LifeTable> find(String id) {
+    public Optional<LifeTable> find(DisorderId id) {
         return Optional.ofNullable(byId.get(id));
     }
 
@@ -47,7 +51,7 @@ public final class Pests {
         return byId.values();
     }
 
-    private static LifeTable table(String id, Entry entry) {
+    private static LifeTable table(DisorderId id, Entry entry) {
         entry.allowOnly(KEYS);
         if (!SOURCES.contains(entry.text("source"))) {
             throw entry.at("source").failure("is no kind of source; known are " + SOURCES);

@@ -85,7 +85,7 @@ public final class PlantKnowledge {
                 entry.range("feed", 0, 400),
                 entry.range("weeks", 0.1, 60),
                 entry.optionalText("rest"),
-                entry.words("habits"),
+                entry.disorders("habits"),
                 entry.optionalText("harm"));
     }
 

@@ -2,6 +2,7 @@ package mildlantern.plant;
 
 import java.util.List;
 import java.util.Optional;
+import mildlantern.knowledge.DisorderId;
 import mildlantern.quantity.Range;
 import mildlantern.quantity.Temperature;
 
@@ -49,5 +50,5 @@ public record Profile(
         Range feedMgN,
         Range bloomWeeks,
         Optional<String> rest,
-        List<String> habits,
+        List<DisorderId> habits,
         Optional<String> harm) {}

@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
+import mildlantern.knowledge.DisorderId;
 import mildlantern.knowledge.Entry;
 import mildlantern.knowledge.KnowledgeException;
 import mildlantern.knowledge.KnowledgeFiles;
@@ -44,8 +45,8 @@ public final class Quarantine {
     private final double flyingRoomRisk;
     private final double settlesDays;
     private final double askFrom;
-    private final Set<String> flying;
-    private final Set<String> mediumOnly;
+    private final Set<DisorderId> flying;
+    private final Set<DisorderId> mediumOnly;
     private final double carriers;
     private final int unseenDays;
     private final List<String> clean;
@@ -65,8 +66,8 @@ public final class Quarantine {
         flyingRoomRisk = file.number("flying-room-risk", 0, 1);
         settlesDays = file.number("settles-days", 1, 365);
         askFrom = file.number("ask-from", 0, 1);
-        flying = Set.copyOf(file.words("flying"));
-        mediumOnly = Set.copyOf(file.words("medium-only"));
+        flying = Set.copyOf(file.disorders("flying"));
+        mediumOnly = Set.copyOf(file.disorders("medium-only"));
         carriers = file.number("carriers", 0, 1);
         unseenDays = (int) file.number("unseen", 1, 120);
         clean = file.words("clean");
@@ -109,7 +110,7 @@ public final class Quarantine {
      * @param disorder what was found, if anything
      * @param celsius mean temperature where it stands, °C
      */
-    public Clock clock(LocalDate lastFind, Optional<String> disorder, double celsius) {
+    public Clock clock(LocalDate lastFind, Optional<DisorderId> disorder, double celsius) {
         Optional<LifeTable> pest = disorder.flatMap(pests::find);
         OptionalDouble grows = pest.isPresent() ? pest.get().daysToAdult(celsius) : OptionalDouble.empty();
         if (pest.isPresent() && grows.isEmpty()) {
@@ -194,7 +195,7 @@ public final class Quarantine {
      */
     public List<Contact> contacts(
             PlantId source,
-            String disorder,
+            DisorderId disorder,
             LocalDate since,
             LocalDate today,
             List<Stay> stays,
@@ -225,7 +226,7 @@ public final class Quarantine {
     }
 
     /** What is cleaned where a plant with something catching stood, a sentence each. */
-    public List<String> cleaning(String plant, String disorder) {
+    public List<String> cleaning(String plant, DisorderId disorder) {
         List<String> all = new ArrayList<>(
                 clean.stream().map(line -> line.replace("{plant}", plant)).toList());
         if (mediumOnly.contains(disorder)) {
@@ -268,7 +269,7 @@ public final class Quarantine {
     }
 
     private Contact contact(
-            String disorder,
+            DisorderId disorder,
             Stay mine,
             Stay theirs,
             Together time,
@@ -287,7 +288,12 @@ public final class Quarantine {
 
     /** The plan shows where pots stand now: of a stay that is over, touching is known only where it was noted. */
     private Nearness nearness(
-            String disorder, Stay mine, Stay theirs, Map<PlantId, Spot> spots, Set<PlantId> touched, LocalDate today) {
+            DisorderId disorder,
+            Stay mine,
+            Stay theirs,
+            Map<PlantId, Spot> spots,
+            Set<PlantId> touched,
+            LocalDate today) {
         if (!mine.stop().equals(theirs.stop())) {
             return Nearness.ROOM;
         }

@@ -3,6 +3,7 @@ package mildlantern.treatment;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import mildlantern.knowledge.DisorderId;
 
 /**
  * A dated treatment of one plant.
@@ -17,7 +18,7 @@ import java.util.Optional;
  * @param cost what a late or missed step cost, in a sentence, where the course was planned anew
  */
 public record Course(
-        String disorder,
+        DisorderId disorder,
         Choice choice,
         LocalDate from,
         List<Step> steps,

@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.Stream;
+import mildlantern.knowledge.DisorderId;
 import mildlantern.pest.Conditions;
 import mildlantern.pest.Effect;
 import mildlantern.pest.LifeTable;
@@ -54,7 +55,7 @@ public final class CourseComposer {
      * @param labels the grower's own products
      */
     public record Request(
-            String disorder,
+            DisorderId disorder,
             Situation situation,
             Style style,
             LocalDate from,
@@ -108,7 +109,7 @@ public final class CourseComposer {
     }
 
     /** Whether there is anything to compose against this. */
-    public boolean treats(String disorder) {
+    public boolean treats(DisorderId disorder) {
         return knowledge.treats(disorder);
     }
 

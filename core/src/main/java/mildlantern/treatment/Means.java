@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
+import mildlantern.knowledge.DisorderId;
 import mildlantern.mixing.Rate;
 import mildlantern.pest.Place;
 import mildlantern.pest.StageKind;
@@ -47,13 +48,13 @@ public record Means(
         Set<Style> styles,
         Way way,
         boolean product,
-        Set<String> against,
+        Set<DisorderId> against,
         Map<StageKind, Range> kills,
         Map<Place, Double> reach,
         Optional<Lasting> lasting,
         Range interval,
-        Map<String, Range> intervalFor,
-        Map<String, Double> shareFor,
+        Map<DisorderId, Range> intervalFor,
+        Map<DisorderId, Double> shareFor,
         int mostUses,
         Optional<Rate> rate,
         Optional<Rate> strongest,
@@ -150,7 +151,7 @@ public record Means(
     public record Care(List<String> gear, Optional<String> caution, Optional<String> away) {}
 
     /** Days between two uses against one disorder. */
-    public Range intervalAgainst(String disorder) {
+    public Range intervalAgainst(DisorderId disorder) {
         return intervalFor.getOrDefault(disorder, interval);
     }
 }

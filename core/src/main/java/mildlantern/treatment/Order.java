@@ -2,6 +2,7 @@ package mildlantern.treatment;
 
 import java.time.LocalDate;
 import java.util.Optional;
+import mildlantern.knowledge.DisorderId;
 import mildlantern.mixing.Rate;
 
 /**
@@ -15,9 +16,9 @@ import mildlantern.mixing.Rate;
  * @param label the product's label, where it is one of the grower's own
  */
 public record Order(
-        Means means, LocalDate on, String against, Optional<Rate> rate, boolean inSun, Optional<Label> label) {
+        Means means, LocalDate on, DisorderId against, Optional<Rate> rate, boolean inSun, Optional<Label> label) {
     /** The usual strength, out of the sun, of no product in particular. */
-    public static Order of(Means means, LocalDate on, String against) {
+    public static Order of(Means means, LocalDate on, DisorderId against) {
         return new Order(means, on, against, means.rate(), false, Optional.empty());
     }
 }

@@ -2,6 +2,7 @@ package mildlantern.treatment;
 
 import java.util.List;
 import java.util.Optional;
+import mildlantern.knowledge.FindingId;
 
 /**
  * Whether two trials can run at once on one plant and still teach something: neither may do what the other holds, and they must
@@ -11,7 +12,7 @@ import java.util.Optional;
  * @param hold what one does and the other holds, where they clash
  * @param shared ids of the findings that both are judged by, where they blur each other
  */
-public record SideBySide(Kind kind, Optional<Hold> hold, List<String> shared) {
+public record SideBySide(Kind kind, Optional<Hold> hold, List<FindingId> shared) {
 
     /** How two trials go together. */
     public enum Kind {
@@ -34,7 +35,7 @@ public record SideBySide(Kind kind, Optional<Hold> hold, List<String> shared) {
         if (clash.isPresent()) {
             return new SideBySide(Kind.CLASH, clash, List.of());
         }
-        List<String> shared =
+        List<FindingId> shared =
                 one.recheck().stream().filter(other.recheck()::contains).toList();
         return new SideBySide(shared.isEmpty() ? Kind.APART : Kind.BLUR, Optional.empty(), shared);
     }

@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import mildlantern.knowledge.DisorderId;
 import mildlantern.knowledge.Entry;
 import mildlantern.knowledge.KnowledgeException;
 import mildlantern.knowledge.KnowledgeFiles;
@@ -74,7 +75,7 @@ public final class TreatmentKnowledge {
 
     private final Map<String, Means> means;
     private final Map<String, Trait> traits;
-    private final Map<String, DiseaseCourse> diseases;
+    private final Map<DisorderId, DiseaseCourse> diseases;
     private final Pests pests;
 
     /** Plants that share something a means minds. */
@@ -113,7 +114,7 @@ public final class TreatmentKnowledge {
     record DiseaseStep(int day, List<String> means, boolean otherGroup) {}
 
     private TreatmentKnowledge(
-            Map<String, Means> means, Map<String, Trait> traits, Map<String, DiseaseCourse> diseases, Pests pests) {
+            Map<String, Means> means, Map<String, Trait> traits, Map<DisorderId, DiseaseCourse> diseases, Pests pests) {
         this.means = means;
         this.traits = traits;
         this.diseases = diseases;
@@ -136,8 +137,10 @@ public final class TreatmentKnowledge {
         file.at("means")
                 .children()
                 .forEach((id, entry) -> means.put(id, means(id, entry, kinds, ids, traits.keySet())));
-        Map<String, DiseaseCourse> diseases = new LinkedHashMap<>();
-        KnowledgeFiles.open("courses.yaml").children().forEach((id, entry) -> diseases.put(id, disease(entry, ids)));
+        Map<DisorderId, DiseaseCourse> diseases = new LinkedHashMap<>();
+        KnowledgeFiles.open("courses.yaml")
+                .children()
+                .forEach((id, entry) -> diseases.put(new DisorderId(id), disease(entry, ids)));
         return new TreatmentKnowledge(Collections.unmodifiableMap(means), traits, diseases, pests);
     }
 
@@ -177,16 +180,17 @@ public final class TreatmentKnowledge {
             Set<String> others = kinds.containsKey(other) ? kinds.get(other) : known(clash, List.of(other), ids);
             cancels.add(new Means.Cancel(others, (int) clash.number("days", 1, 365), clash.text("why")));
         });
-        Map<String, Range> intervalFor = new LinkedHashMap<>();
+        Map<DisorderId, Range> intervalFor = new LinkedHashMap<>();
         entry.find("interval-for")
                 .map(Entry::keys)
                 .orElse(Set.of())
-                .forEach(pest -> intervalFor.put(pest, entry.at("interval-for").range(pest, 1, 120)));
-        Map<String, Double> shareFor = new LinkedHashMap<>();
+                .forEach(pest -> intervalFor.put(
+                        new DisorderId(pest), entry.at("interval-for").range(pest, 1, 120)));
+        Map<DisorderId, Double> shareFor = new LinkedHashMap<>();
         entry.find("share-for")
                 .map(Entry::children)
                 .orElse(Map.of())
-                .forEach((pest, share) -> shareFor.put(pest, share.number(0, 1)));
+                .forEach((pest, share) -> shareFor.put(new DisorderId(pest), share.number(0, 1)));
         return new Means(
                 id,
                 entry.text("name"),
@@ -194,7 +198,7 @@ public final class TreatmentKnowledge {
                 constants(Style.class, entry, "styles"),
                 entry.constant(Means.Way.class, "as"),
                 entry.find("product").map(Entry::flag).orElse(true),
-                Set.copyOf(entry.words("against")),
+                Set.copyOf(entry.disorders("against")),
                 entry.find("kills").map(TreatmentKnowledge::kills).orElse(Map.of()),
                 entry.find("reach").map(TreatmentKnowledge::reach).orElse(Map.of()),
                 entry.find("lasting")
@@ -302,7 +306,7 @@ public final class TreatmentKnowledge {
     }
 
     /** What is used against a disorder, in the order of the file. */
-    public List<Means> against(String disorder) {
+    public List<Means> against(DisorderId disorder) {
         return means.values().stream()
                 .filter(one -> one.against().contains(disorder))
                 .toList();
@@ -312,12 +316,12 @@ public final class TreatmentKnowledge {
         return pests;
     }
 
-    Optional<DiseaseCourse> disease(String id) {
+    Optional<DiseaseCourse> disease(DisorderId id) {
         return Optional.ofNullable(diseases.get(id));
     }
 
     /** Whether a course can be composed against this disorder. */
-    public boolean treats(String disorder) {
+    public boolean treats(DisorderId disorder) {
         return diseases.containsKey(disorder) || !against(disorder).isEmpty();
     }
 
@@ -355,8 +359,8 @@ public final class TreatmentKnowledge {
     }
 
     /** Ids that the courses and means name as disorders, so that a test can hold them against the knowledge of disorders. */
-    public Set<String> disorders() {
-        Set<String> named = new LinkedHashSet<>(diseases.keySet());
+    public Set<DisorderId> disorders() {
+        Set<DisorderId> named = new LinkedHashSet<>(diseases.keySet());
         means.values().forEach(one -> named.addAll(one.against()));
         return named;
     }

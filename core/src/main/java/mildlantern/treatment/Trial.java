@@ -3,6 +3,7 @@ package mildlantern.treatment;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import mildlantern.knowledge.FindingId;
 
 /**
  * One change that can be made, and how to tell whether it worked.
@@ -26,6 +27,6 @@ public record Trial(
         int lookAgainDays,
         List<Hold> does,
         List<Hold> holds,
-        List<String> recheck,
+        List<FindingId> recheck,
         Map<CareSetting, String> care,
         Optional<String> caution) {}

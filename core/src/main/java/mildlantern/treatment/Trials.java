@@ -54,7 +54,7 @@ public final class Trials {
                 (int) entry.number("again", 1, 365),
                 entry.find("does").map(Trials::holds).orElse(List.of()),
                 holds(entry.at("holds")),
-                entry.words("recheck"),
+                entry.findings("recheck"),
                 Collections.unmodifiableMap(care),
                 entry.optionalText("caution"));
     }

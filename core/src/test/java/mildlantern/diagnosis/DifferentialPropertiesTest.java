@@ -10,11 +10,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import mildlantern.Tries;
+import mildlantern.knowledge.FindingId;
 
 /** What must hold for any plant and whatever was seen. */
 class DifferentialPropertiesTest {
     /** A plant and what was seen on it. */
-    record Plight(String profile, Map<String, String> seen) {
+    record Plight(String profile, Map<FindingId, String> seen) {
         Differential differential() {
             return Known.DIAGNOSIS.consider(Known.bare(profile), Evidence.of(seen));
         }
@@ -25,7 +26,7 @@ class DifferentialPropertiesTest {
         List<String> profiles =
                 Known.PLANTS.profiles().stream().map(p -> p.id()).toList();
         String profile = profiles.get(chance.nextInt(profiles.size()));
-        Map<String, String> seen = new LinkedHashMap<>();
+        Map<FindingId, String> seen = new LinkedHashMap<>();
         for (int i = chance.nextInt(10); i > 0; i--) {
             Finding finding = findings.get(chance.nextInt(findings.size()));
             seen.put(
@@ -49,10 +50,11 @@ class DifferentialPropertiesTest {
     @Tries(60)
     void theOrderOfAnswersChangesNothingToTheLastDigit(Random chance) {
         Plight plight = plight(chance);
-        List<Map.Entry<String, String>> answers = new ArrayList<>(plight.seen().entrySet());
+        List<Map.Entry<FindingId, String>> answers =
+                new ArrayList<>(plight.seen().entrySet());
         Collections.reverse(answers);
         Evidence reversed = Evidence.NONE;
-        for (Map.Entry<String, String> answer : answers) {
+        for (Map.Entry<FindingId, String> answer : answers) {
             reversed = reversed.with(answer.getKey(), answer.getValue());
         }
         assertThat(Known.DIAGNOSIS
@@ -105,7 +107,7 @@ class DifferentialPropertiesTest {
                 .toList();
         Finding finding = yesNo.get(chance.nextInt(yesNo.size()));
         Evidence more = Evidence.of(plight.seen()).with(finding.id(), Finding.PRESENT);
-        Map<String, String> only = Map.of(finding.id(), Finding.PRESENT);
+        Map<FindingId, String> only = Map.of(finding.id(), Finding.PRESENT);
         Differential before = Known.DIAGNOSIS.consider(Known.bare(plight.profile()), Evidence.NONE);
         Differential after = Known.DIAGNOSIS.consider(Known.bare(plight.profile()), Evidence.of(only));
         assertThat(more.state(finding.id())).contains(Finding.PRESENT);

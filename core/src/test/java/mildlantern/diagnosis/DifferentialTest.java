@@ -5,10 +5,11 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
+import mildlantern.knowledge.DisorderId;
+import mildlantern.knowledge.FindingId;
 import mildlantern.plant.PlantRecord;
 import mildlantern.plant.Season;
 import mildlantern.quantity.RelativeHumidity;
@@ -18,25 +19,24 @@ class DifferentialTest {
     @Test
     void limpInWetMediumIsNeverThirst() {
         Differential differential = Known.DIAGNOSIS.consider(
-                Known.bare("peace-lily"), Evidence.of(Map.of("leaf.limp", "present", "soil.deep", "wet")));
-        assertThat(differential.probability("underwatering")).isLessThan(0.02);
+                Known.bare("peace-lily"), Known.seen("leaf.limp", "present", "soil.deep", "wet"));
+        assertThat(differential.probability(new DisorderId("underwatering"))).isLessThan(0.02);
         assertThat(differential.ladder().get(0).disorder().kind()).isEqualTo(Disorder.Kind.WATER);
     }
 
     @Test
     void limpInDryMediumIs() {
         Differential differential = Known.DIAGNOSIS.consider(
-                Known.bare("peace-lily"), Evidence.of(Map.of("leaf.limp", "present", "soil.deep", "dry")));
-        assertThat(differential.ladder().get(0).disorder().id()).isEqualTo("underwatering");
+                Known.bare("peace-lily"), Known.seen("leaf.limp", "present", "soil.deep", "dry"));
+        assertThat(differential.ladder().get(0).disorder().id()).hasToString("underwatering");
     }
 
     @Test
     void theRecordIsHeardWithItsFigures() {
         PlantRecord dryRoom = inAir("calathea", 31);
-        Differential differential =
-                Known.DIAGNOSIS.consider(dryRoom, Evidence.of(Map.of("leaf.edge-crisp", "present")));
-        assertThat(differential.ladder().get(0).disorder().id()).isEqualTo("low-humidity");
-        assertThat(differential.explain("low-humidity").strongestFor(3, 0.1))
+        Differential differential = Known.DIAGNOSIS.consider(dryRoom, Known.seen("leaf.edge-crisp", "present"));
+        assertThat(differential.ladder().get(0).disorder().id()).hasToString("low-humidity");
+        assertThat(differential.explain(new DisorderId("low-humidity")).strongestFor(3, 0.1))
                 .extracting(Reason::sentence)
                 .contains("31 % humidity at this stop; this plant wants 60 to 80 %", "crisp brown edges");
     }
@@ -44,8 +44,8 @@ class DifferentialTest {
     @Test
     void moistAirSpeaksAgainstDryAir() {
         Differential differential =
-                Known.DIAGNOSIS.consider(inAir("calathea", 72), Evidence.of(Map.of("leaf.edge-crisp", "present")));
-        assertThat(differential.explain("low-humidity").strongestAgainst(3, 0.1))
+                Known.DIAGNOSIS.consider(inAir("calathea", 72), Known.seen("leaf.edge-crisp", "present"));
+        assertThat(differential.explain(new DisorderId("low-humidity")).strongestAgainst(3, 0.1))
                 .extracting(Reason::sentence)
                 .contains("72 % humidity at this stop; this plant wants 60 to 80 %");
     }
@@ -77,10 +77,10 @@ class DifferentialTest {
     @Test
     void aFingerInTheMediumIsAskedBeforeUnpotting() {
         List<String> looks = Known.DIAGNOSIS
-                .consider(Known.bare("philodendron"), Evidence.of(Map.of("leaf.limp", "present")))
+                .consider(Known.bare("philodendron"), Known.seen("leaf.limp", "present"))
                 .nextLooks(20)
                 .stream()
-                .map(look -> look.finding().id())
+                .map(look -> look.finding().id().value())
                 .toList();
         assertThat(looks.indexOf("soil.deep")).isBetween(0, 2);
         assertThat(looks.subList(0, looks.indexOf("soil.deep") + 1)).doesNotContain("roots.state");
@@ -90,11 +90,11 @@ class DifferentialTest {
     void aCertainCauseStillAsksHowFarItHasGone() {
         Differential differential = Known.DIAGNOSIS.consider(
                 Known.bare("tropical-bonsai"),
-                Evidence.of(Map.of("leaf.limp", "present", "soil.deep", "dry", "pot.weight", "light")));
-        assertThat(differential.probability("underwatering")).isGreaterThan(0.7);
+                Known.seen("leaf.limp", "present", "soil.deep", "dry", "pot.weight", "light"));
+        assertThat(differential.probability(new DisorderId("underwatering"))).isGreaterThan(0.7);
         assertThat(differential.nextLooks(3))
                 .extracting(look -> look.finding().id())
-                .contains("twig.scratch");
+                .contains(new FindingId("twig.scratch"));
     }
 
     @Test
@@ -102,74 +102,73 @@ class DifferentialTest {
         assertThat(Known.DIAGNOSIS
                         .consider(
                                 Known.bare("monstera"),
-                                Evidence.of(Map.of("leaf.silvering", "present", "pest.slender", "present")))
+                                Known.seen("leaf.silvering", "present", "pest.slender", "present"))
                         .actNow())
                 .isTrue();
         Differential ageing = Known.DIAGNOSIS.consider(
                 Known.bare("pothos"),
-                Evidence.of(Map.of(
+                Known.seen(
                         "leaf.yellow", "present",
                         "affected-leaves", "oldest-few",
                         "new-growth", "normal",
                         "soil.deep", "moist",
-                        "leaf.stippling", "absent")));
+                        "leaf.stippling", "absent"));
         assertThat(ageing.actNow()).isFalse();
         assertThat(ageing.allWell()).isGreaterThan(0.5);
     }
 
     @Test
     void whatTheKnowledgeBaseLacksIsRefusedByName() {
-        assertThatThrownBy(() ->
-                        Known.DIAGNOSIS.consider(Known.bare("pothos"), Evidence.of(Map.of("leaf.blue", "present"))))
+        assertThatThrownBy(() -> Known.DIAGNOSIS.consider(Known.bare("pothos"), Known.seen("leaf.blue", "present")))
                 .isInstanceOf(IllegalArgumentException.class)
                 .hasMessageContaining("leaf.blue");
-        assertThatThrownBy(
-                        () -> Known.DIAGNOSIS.consider(Known.bare("pothos"), Evidence.of(Map.of("soil.deep", "soggy"))))
+        assertThatThrownBy(() -> Known.DIAGNOSIS.consider(Known.bare("pothos"), Known.seen("soil.deep", "soggy")))
                 .hasMessageContaining("soggy");
     }
 
     @Test
     void rootsAreNotProposedWhileAFingerInTheMediumWouldDo_unlessThatWasPassedOver() {
         Differential differential = Known.DIAGNOSIS.consider(
-                Known.bare("phalaenopsis"), Evidence.of(Map.of("leaf.limp", "present", "leaf.leathery", "present")));
+                Known.bare("phalaenopsis"), Known.seen("leaf.limp", "present", "leaf.leathery", "present"));
         assertThat(differential.nextLooks(200))
                 .extracting(look -> look.finding().id())
-                .contains("soil.deep")
-                .doesNotContain("roots.state", "wilt.after-water");
+                .contains(new FindingId("soil.deep"))
+                .doesNotContain(new FindingId("roots.state"), new FindingId("wilt.after-water"));
         assertThat(Known.DIAGNOSIS
                         .consider(
-                                Known.bare("phalaenopsis"),
-                                Evidence.of(Map.of("leaf.limp", "present", "soil.sour", "present")))
+                                Known.bare("phalaenopsis"), Known.seen("leaf.limp", "present", "soil.sour", "present"))
                         .nextLooks(200))
                 .extracting(look -> look.finding().id())
-                .contains("roots.state");
-        assertThat(differential.nextLooks(200, Set.of("soil.deep")))
+                .contains(new FindingId("roots.state"));
+        assertThat(differential.nextLooks(200, Set.of(new FindingId("soil.deep"))))
                 .extracting(look -> look.finding().id())
-                .contains("roots.state")
-                .doesNotContain("soil.deep");
+                .contains(new FindingId("roots.state"))
+                .doesNotContain(new FindingId("soil.deep"));
     }
 
     @Test
     void aLikelyCauseNamesTheAnswerThatWouldOverturnIt_andThatAnswerDoes() {
         PlantRecord orchid = Known.bare("phalaenopsis");
-        Evidence limp = Evidence.of(Map.of("leaf.limp", "present", "leaf.leathery", "present", "soil.deep", "wet"));
+        Evidence limp = Known.seen("leaf.limp", "present", "leaf.leathery", "present", "soil.deep", "wet");
         Differential now = Known.DIAGNOSIS.consider(orchid, limp);
-        assertThat(now.probability("root-loss")).isGreaterThan(0.5);
-        Overturn overturn = now.overturning("root-loss").orElseThrow();
+        assertThat(now.probability(new DisorderId("root-loss"))).isGreaterThan(0.5);
+        Overturn overturn = now.overturning(new DisorderId("root-loss")).orElseThrow();
         Differential then = Known.DIAGNOSIS.consider(
                 orchid, limp.with(overturn.finding().id(), overturn.state().id()));
-        assertThat(overturn.before()).isCloseTo(now.probability("root-loss"), within(0.01));
-        assertThat(then.probability("root-loss")).isLessThan(0.5).isCloseTo(overturn.after(), within(0.01));
+        assertThat(overturn.before()).isCloseTo(now.probability(new DisorderId("root-loss")), within(0.01));
+        assertThat(then.probability(new DisorderId("root-loss")))
+                .isLessThan(0.5)
+                .isCloseTo(overturn.after(), within(0.01));
     }
 
     @Test
     void whatNothingExplainsIsSaid_ratherThanForcingAName() {
         Differential odd = Known.DIAGNOSIS.consider(
                 Known.bare("snake-plant"),
-                Evidence.of(Map.of("leaf.slime", "present", "leaf.holes", "absent", "leaf.cotton", "absent")));
-        assertThat(odd.unexplained()).extracting(Finding::id).containsExactly("leaf.slime");
+                Known.seen("leaf.slime", "present", "leaf.holes", "absent", "leaf.cotton", "absent"));
+        assertThat(odd.unexplained()).extracting(Finding::id).containsExactly(new FindingId("leaf.slime"));
         Differential plain = Known.DIAGNOSIS.consider(
-                Known.bare("snake-plant"), Evidence.of(Map.of("leaf.slime", "present", "leaf.holes", "present")));
+                Known.bare("snake-plant"), Known.seen("leaf.slime", "present", "leaf.holes", "present"));
         assertThat(plain.unexplained()).isEmpty();
     }
 }

@@ -4,10 +4,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.TreeMap;
+import mildlantern.knowledge.DisorderId;
+import mildlantern.knowledge.FindingId;
 import mildlantern.plant.PlantRecord;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -28,20 +30,21 @@ class EnumerationTest {
 
     private static final List<Evidence> SEEN = List.of(
             Evidence.NONE,
-            Evidence.of(Map.of("leaf.limp", "present")),
-            Evidence.of(Map.of("leaf.limp", "present", "soil.deep", "wet", "wilt.after-water", "no-change")),
-            Evidence.of(Map.of("leaf.yellow", "present", "affected-leaves", "oldest-few", "leaf.stippling", "absent")),
-            Evidence.of(Map.of(
-                    "leaf.stippling", "present", "pest.moving-dots", "present", "soil.deep", "dry", "onset", "days")));
+            Known.seen("leaf.limp", "present"),
+            Known.seen("leaf.limp", "present", "soil.deep", "wet", "wilt.after-water", "no-change"),
+            Known.seen("leaf.yellow", "present", "affected-leaves", "oldest-few", "leaf.stippling", "absent"),
+            Known.seen(
+                    "leaf.stippling", "present", "pest.moving-dots", "present", "soil.deep", "dry", "onset", "days"));
 
     @ParameterizedTest
     @ValueSource(strings = {"phalaenopsis", "calathea", "tropical-bonsai"})
     void bothGiveTheSameProbabilities(String profile) {
-        DiagnosisKnowledge few = Known.KNOWLEDGE.only(CUT_DOWN);
+        DiagnosisKnowledge few =
+                Known.KNOWLEDGE.only(CUT_DOWN.stream().map(DisorderId::new).toList());
         PlantRecord record = Known.bare(profile);
         for (Evidence evidence : SEEN) {
             Differential fast = new Diagnosis(few).consider(record, evidence);
-            Map<String, Double> slow = new Plain(few, record, evidence).marginals();
+            Map<DisorderId, Double> slow = new Plain(few, record, evidence).marginals();
             slow.forEach((disorder, probability) -> assertThat(fast.probability(disorder))
                     .as("%s with %s", disorder, evidence.states())
                     .isCloseTo(probability, within(1e-9)));
@@ -50,9 +53,9 @@ class EnumerationTest {
 
     /** Counts every set of up to three causes, multiplying what the knowledge base says, without any table or shortcut. */
     private record Plain(DiagnosisKnowledge knowledge, PlantRecord record, Evidence evidence) {
-        Map<String, Double> marginals() {
+        Map<DisorderId, Double> marginals() {
             List<Disorder> all = knowledge.befalling(record);
-            Map<String, Double> sums = new TreeMap<>();
+            Map<DisorderId, Double> sums = new HashMap<>();
             double total = 0;
             for (int bits = 0; bits < 1 << all.size(); bits++) {
                 if (Integer.bitCount(bits) > 3) {
@@ -65,7 +68,7 @@ class EnumerationTest {
                     }
                 }
                 double weight = prior(present, all);
-                for (Map.Entry<String, String> seen : evidence.states().entrySet()) {
+                for (Map.Entry<FindingId, String> seen : evidence.states().entrySet()) {
                     weight *= likelihood(knowledge.finding(seen.getKey()).orElseThrow(), seen.getValue(), present);
                 }
                 total += weight;

@@ -12,7 +12,7 @@ class FindingSearchTest {
 
     private List<String> find(String typed, String profile) {
         return search.find(typed, Known.bare(profile), 8).stream()
-                .map(Finding::id)
+                .map(finding -> finding.id().value())
                 .toList();
     }
 

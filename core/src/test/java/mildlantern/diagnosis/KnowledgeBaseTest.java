@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.LinkedHashSet;
 import java.util.Set;
+import mildlantern.knowledge.FindingId;
 import mildlantern.plant.Family;
 import mildlantern.plant.Profile;
 import mildlantern.treatment.Trial;
@@ -21,7 +22,7 @@ class KnowledgeBaseTest {
 
     @Test
     void everyFindingSpeaksForSomeCause() {
-        Set<String> speaking = new LinkedHashSet<>();
+        Set<FindingId> speaking = new LinkedHashSet<>();
         Known.KNOWLEDGE
                 .disorders()
                 .forEach(disorder -> speaking.addAll(disorder.signs().keySet()));

@@ -1,5 +1,8 @@
 package mildlantern.diagnosis;
 
+import java.util.LinkedHashMap;
+import java.util.Map;
+import mildlantern.knowledge.FindingId;
 import mildlantern.plant.PlantKnowledge;
 import mildlantern.plant.PlantRecord;
 import mildlantern.treatment.Trials;
@@ -15,5 +18,14 @@ final class Known {
 
     static PlantRecord bare(String profile) {
         return PlantRecord.of(PLANTS.profile(profile).orElseThrow());
+    }
+
+    /** What was seen: ids of findings and of their states, in turns. */
+    static Evidence seen(String... findingsAndStates) {
+        Map<FindingId, String> states = new LinkedHashMap<>();
+        for (int i = 0; i < findingsAndStates.length; i += 2) {
+            states.put(new FindingId(findingsAndStates[i]), findingsAndStates[i + 1]);
+        }
+        return Evidence.of(states);
     }
 }

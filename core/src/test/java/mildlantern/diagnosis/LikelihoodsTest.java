@@ -7,6 +7,8 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Objects;
 import java.util.stream.IntStream;
+import mildlantern.knowledge.DisorderId;
+import mildlantern.knowledge.FindingId;
 import org.junit.jupiter.api.Test;
 
 /** The two ways in which causes bring findings about, worked by hand from the numbers of the knowledge base. */
@@ -16,11 +18,11 @@ class LikelihoodsTest {
     private final Hypotheses sets = Hypotheses.over(causes);
 
     private static Disorder cause(String id) {
-        return Known.KNOWLEDGE.disorder(id).orElseThrow();
+        return Known.KNOWLEDGE.disorder(new DisorderId(id)).orElseThrow();
     }
 
     private static Finding finding(String id) {
-        return Known.KNOWLEDGE.finding(id).orElseThrow();
+        return Known.KNOWLEDGE.finding(new FindingId(id)).orElseThrow();
     }
 
     private int set(int... members) {
@@ -39,7 +41,8 @@ class LikelihoodsTest {
     }
 
     private static List<Double> weights(Disorder disorder, String finding) {
-        return Objects.requireNonNull(disorder.signs().get(finding)).weights();
+        return Objects.requireNonNull(disorder.signs().get(new FindingId(finding)))
+                .weights();
     }
 
     @Test

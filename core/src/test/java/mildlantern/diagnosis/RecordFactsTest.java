@@ -3,12 +3,12 @@ package mildlantern.diagnosis;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Random;
 import java.util.Set;
 import java.util.TreeSet;
+import mildlantern.knowledge.DisorderId;
 import mildlantern.plant.AirMovement;
 import mildlantern.plant.Brightness;
 import mildlantern.plant.EventKind;
@@ -146,11 +146,13 @@ class RecordFactsTest {
         Differential before = Known.DIAGNOSIS.consider(Known.bare("phalaenopsis"), Evidence.NONE);
         Differential after = Known.DIAGNOSIS.consider(orchid(), Evidence.NONE);
         for (String id : List.of("failing-medium", "low-humidity", "overwatering", "salt-buildup", "crown-rot")) {
-            assertThat(after.probability(id)).as(id).isGreaterThan(before.probability(id));
+            assertThat(after.probability(new DisorderId(id)))
+                    .as(id)
+                    .isGreaterThan(before.probability(new DisorderId(id)));
         }
         assertThat(Known.DIAGNOSIS
-                        .consider(orchid(), Evidence.of(Map.of("flowers.drop", "present")))
-                        .probability("spent-flowers"))
+                        .consider(orchid(), Known.seen("flowers.drop", "present"))
+                        .probability(new DisorderId("spent-flowers")))
                 .isGreaterThan(0.2);
     }
 

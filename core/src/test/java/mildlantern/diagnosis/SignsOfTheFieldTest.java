@@ -6,6 +6,8 @@ import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import mildlantern.knowledge.DisorderId;
+import mildlantern.knowledge.FindingId;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
@@ -80,9 +82,11 @@ class SignsOfTheFieldTest {
     void aSignPointsWhereGrowersAgree(String profile, String seen, String first, String not) {
         Differential differential = Known.DIAGNOSIS.consider(Known.bare(profile), Evidence.of(states(seen)));
         assertThat(words(first))
-                .contains(differential.ladder().get(0).disorder().id());
+                .contains(differential.ladder().get(0).disorder().id().value());
         for (String unlikely : words(not)) {
-            assertThat(differential.probability(unlikely)).as(unlikely).isLessThan(SERIOUS);
+            assertThat(differential.probability(new DisorderId(unlikely)))
+                    .as(unlikely)
+                    .isLessThan(SERIOUS);
         }
     }
 
@@ -90,15 +94,15 @@ class SignsOfTheFieldTest {
         return Arrays.asList(text.strip().split("\\s+"));
     }
 
-    private static Map<String, String> states(String seen) {
-        Map<String, String> states = new LinkedHashMap<>();
+    private static Map<FindingId, String> states(String seen) {
+        Map<FindingId, String> states = new LinkedHashMap<>();
         for (String word : words(seen)) {
             if (word.startsWith("!")) {
-                states.put(word.substring(1), Finding.ABSENT);
+                states.put(new FindingId(word.substring(1)), Finding.ABSENT);
             } else if (word.contains("=")) {
-                states.put(word.substring(0, word.indexOf('=')), word.substring(word.indexOf('=') + 1));
+                states.put(new FindingId(word.substring(0, word.indexOf('='))), word.substring(word.indexOf('=') + 1));
             } else {
-                states.put(word, Finding.PRESENT);
+                states.put(new FindingId(word), Finding.PRESENT);
             }
         }
         return states;

@@ -7,6 +7,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import mildlantern.Tries;
+import mildlantern.knowledge.DisorderId;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -21,7 +22,7 @@ class LifeTableTest {
     }
 
     private static LifeTable of(String id) {
-        return PESTS.find(id).orElseThrow();
+        return PESTS.find(new DisorderId(id)).orElseThrow();
     }
 
     /** Days from egg (or birth) to adult as development studies report them, rounded. */

@@ -7,13 +7,15 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import mildlantern.Tries;
+import mildlantern.knowledge.DisorderId;
 import mildlantern.quantity.Range;
 import org.junit.jupiter.api.Test;
 
 /** One spray never ends it, and the interval must be shorter than the time from hatching to laying. */
 class PestClockTest {
     private static final Pests PESTS = Pests.load();
-    private static final LifeTable MITES = PESTS.find("spider-mites").orElseThrow();
+    private static final LifeTable MITES =
+            PESTS.find(new DisorderId("spider-mites")).orElseThrow();
 
     /** Kills what it meets of all that moves, and hardly any eggs, as a contact spray does. */
     private static Effect contact(LifeTable table, double moving, double eggs) {
@@ -32,7 +34,7 @@ class PestClockTest {
     void oneSprayNeverEndsIt() {
         for (LifeTable table : PESTS.all()) {
             assertThat(clock(table, 22).riskAfter(Map.of(0, contact(table, 0.95, 0.2))))
-                    .as(table.id())
+                    .as(table.id().value())
                     .isGreaterThan(0.5);
         }
     }

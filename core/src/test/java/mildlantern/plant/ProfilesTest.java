@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.Collection;
 import java.util.Set;
+import mildlantern.knowledge.DisorderId;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -124,9 +125,14 @@ class ProfilesTest {
 
     @Test
     void habitsThatLookLikeTroubleAreKnown() {
-        assertThat(profile("sarracenia").habits()).contains("pitcher-ageing", "nectar-burn", "digestion-browning");
-        assertThat(profile("tank-bromeliad").habits()).contains("spent-rosette");
-        assertThat(profile("boston-fern").habits()).contains("natural-growths");
-        assertThat(profile("phalaenopsis").habits()).contains("natural-spotting", "spent-flowers");
+        assertThat(profile("sarracenia").habits())
+                .contains(
+                        new DisorderId("pitcher-ageing"),
+                        new DisorderId("nectar-burn"),
+                        new DisorderId("digestion-browning"));
+        assertThat(profile("tank-bromeliad").habits()).contains(new DisorderId("spent-rosette"));
+        assertThat(profile("boston-fern").habits()).contains(new DisorderId("natural-growths"));
+        assertThat(profile("phalaenopsis").habits())
+                .contains(new DisorderId("natural-spotting"), new DisorderId("spent-flowers"));
     }
 }

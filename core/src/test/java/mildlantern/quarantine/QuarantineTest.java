@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import mildlantern.knowledge.DisorderId;
 import mildlantern.pest.Pests;
 import mildlantern.place.StopId;
 import mildlantern.plant.PlantId;
@@ -31,7 +32,7 @@ class QuarantineTest {
         return new Stay(plant, stop, TODAY.minusDays(fromDaysAgo), TODAY.minusDays(untilDaysAgo));
     }
 
-    private static List<Quarantine.Contact> contacts(String disorder, int sinceDaysAgo, List<Stay> stays) {
+    private static List<Quarantine.Contact> contacts(DisorderId disorder, int sinceDaysAgo, List<Stay> stays) {
         return RULES.contacts(
                 SICK,
                 disorder,
@@ -54,20 +55,29 @@ class QuarantineTest {
     @Test
     void isolationIsNeverShorterThanFourteenDays() {
         assertThat(RULES.clock(TODAY, Optional.empty(), 22).until()).isEqualTo(TODAY.plusDays(14));
-        assertThat(RULES.clock(TODAY, Optional.of("spider-mites"), 28).days()).isEqualTo(14);
-        assertThat(RULES.clock(TODAY, Optional.of("grey-mould"), 20).days()).isEqualTo(14);
+        assertThat(RULES.clock(TODAY, Optional.of(new DisorderId("spider-mites")), 28)
+                        .days())
+                .isEqualTo(14);
+        assertThat(RULES.clock(TODAY, Optional.of(new DisorderId("grey-mould")), 20)
+                        .days())
+                .isEqualTo(14);
     }
 
     @Test
     void itRunsLongerWhereThePestNeedsLongerToShowItself() {
-        int warm = RULES.clock(TODAY, Optional.of("mealybugs"), 25).days();
-        int cool = RULES.clock(TODAY, Optional.of("mealybugs"), 18).days();
+        int warm =
+                RULES.clock(TODAY, Optional.of(new DisorderId("mealybugs")), 25).days();
+        int cool =
+                RULES.clock(TODAY, Optional.of(new DisorderId("mealybugs")), 18).days();
         assertThat(warm).isBetween(28, 31);
         assertThat(cool).isGreaterThan(warm);
-        assertThat(RULES.clock(TODAY, Optional.of("scale-insects"), 12).days())
+        assertThat(RULES.clock(TODAY, Optional.of(new DisorderId("scale-insects")), 12)
+                        .days())
                 .as("not for ever")
                 .isEqualTo(90);
-        assertThat(RULES.clock(TODAY, Optional.of("scale-insects"), 5).days()).isEqualTo(90);
+        assertThat(RULES.clock(TODAY, Optional.of(new DisorderId("scale-insects")), 5)
+                        .days())
+                .isEqualTo(90);
     }
 
     @Test
@@ -81,7 +91,7 @@ class QuarantineTest {
 
     @Test
     void whoTouchesComesBeforeWhoSharesTheStopAndTheRoom() {
-        List<Quarantine.Contact> contacts = contacts("spider-mites", 30, all());
+        List<Quarantine.Contact> contacts = contacts(new DisorderId("spider-mites"), 30, all());
         assertThat(contacts).extracting(Quarantine.Contact::plant).containsExactly(BESIDE, ALONG, ELSEWHERE);
         assertThat(contacts)
                 .extracting(Quarantine.Contact::nearness)
@@ -96,7 +106,7 @@ class QuarantineTest {
         Set<PlantId> hosts = Set.of(BESIDE);
         assertThat(RULES.contacts(
                                 SICK,
-                                "spider-mites",
+                                new DisorderId("spider-mites"),
                                 TODAY.minusDays(30),
                                 TODAY,
                                 apart,
@@ -106,7 +116,15 @@ class QuarantineTest {
                         .get(0)
                         .nearness())
                 .isEqualTo(Nearness.TOUCHING);
-        assertThat(RULES.contacts(SICK, "spider-mites", TODAY.minusDays(30), TODAY, apart, Map.of(), Set.of(), hosts)
+        assertThat(RULES.contacts(
+                                SICK,
+                                new DisorderId("spider-mites"),
+                                TODAY.minusDays(30),
+                                TODAY,
+                                apart,
+                                Map.of(),
+                                Set.of(),
+                                hosts)
                         .get(0)
                         .nearness())
                 .isEqualTo(Nearness.SHELF);
@@ -114,18 +132,19 @@ class QuarantineTest {
 
     @Test
     void pestsThatFlyReachFurther() {
-        double mites = contacts("spider-mites", 30, all()).get(2).risk();
-        double flies = contacts("whitefly", 30, all()).get(2).risk();
+        double mites =
+                contacts(new DisorderId("spider-mites"), 30, all()).get(2).risk();
+        double flies = contacts(new DisorderId("whitefly"), 30, all()).get(2).risk();
         assertThat(flies).isGreaterThan(3 * mites);
     }
 
     @Test
     void onlyTheTimeCountsInWhichThePestCanHaveBeenThere() {
         List<Stay> movedAway = List.of(stay(SICK, SHELF, 200, 0), stay(BESIDE, SHELF, 200, 40));
-        assertThat(contacts("spider-mites", 30, movedAway))
+        assertThat(contacts(new DisorderId("spider-mites"), 30, movedAway))
                 .as("gone ten days before it came")
                 .isEmpty();
-        List<Quarantine.Contact> longer = contacts("spider-mites", 60, movedAway);
+        List<Quarantine.Contact> longer = contacts(new DisorderId("spider-mites"), 60, movedAway);
         assertThat(longer).hasSize(1);
         assertThat(longer.get(0).days()).isEqualTo(21);
         assertThat(longer.get(0).nearness())
@@ -137,27 +156,38 @@ class QuarantineTest {
     @Test
     void twoStaysTogetherAddUp() {
         List<Stay> twice = List.of(stay(SICK, SHELF, 50, 0), stay(ALONG, SHELF, 50, 41), stay(ALONG, SHELF, 10, 0));
-        Quarantine.Contact one = contacts("spider-mites", 50, twice).get(0);
+        Quarantine.Contact one =
+                contacts(new DisorderId("spider-mites"), 50, twice).get(0);
         assertThat(one.days()).isEqualTo(21);
         assertThat(one.risk())
-                .isLessThan(contacts("spider-mites", 50, all()).get(1).risk());
+                .isLessThan(contacts(new DisorderId("spider-mites"), 50, all())
+                        .get(1)
+                        .risk());
     }
 
     @Test
     void whatStoodInTheMediumIsCleanedWithIt() {
-        assertThat(RULES.cleaning("Nettle", "spider-mites"))
+        assertThat(RULES.cleaning("Nettle", new DisorderId("spider-mites")))
                 .anySatisfy(line -> assertThat(line).contains("outer pot of Nettle"));
-        assertThat(RULES.cleaning("Nettle", "root-mealybugs"))
-                .hasSize(RULES.cleaning("Nettle", "spider-mites").size() + 1);
+        assertThat(RULES.cleaning("Nettle", new DisorderId("root-mealybugs")))
+                .hasSize(
+                        RULES.cleaning("Nettle", new DisorderId("spider-mites")).size() + 1);
         assertThat(RULES.care("feed-again")).startsWith("Half strength");
         assertThatThrownBy(() -> RULES.care("nothing")).hasMessageContaining("no care line");
     }
 
     @Test
     void aKindThatIsNoUsualHostRanksLower() {
-        double host = contacts("spider-mites", 30, all()).get(1).risk();
+        double host = contacts(new DisorderId("spider-mites"), 30, all()).get(1).risk();
         double guest = RULES.contacts(
-                        SICK, "spider-mites", TODAY.minusDays(30), TODAY, all(), Map.of(), Set.of(), Set.of())
+                        SICK,
+                        new DisorderId("spider-mites"),
+                        TODAY.minusDays(30),
+                        TODAY,
+                        all(),
+                        Map.of(),
+                        Set.of(),
+                        Set.of())
                 .get(0)
                 .risk();
         assertThat(guest).isLessThan(host);

@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.Set;
+import mildlantern.knowledge.DisorderId;
 import mildlantern.mixing.Carrier;
 import mildlantern.mixing.Measure;
 import mildlantern.mixing.Rate;
@@ -40,7 +41,7 @@ class CourseComposerTest {
             List<Situation.Use> uses,
             List<Label> labels) {
         return new CourseComposer.Request(
-                disorder,
+                new DisorderId(disorder),
                 new Situation(
                         PLANTS.profile(kind).orElseThrow(),
                         false,

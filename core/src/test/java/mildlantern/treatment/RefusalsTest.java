@@ -14,6 +14,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import mildlantern.diagnosis.DiagnosisKnowledge;
 import mildlantern.diagnosis.Disorder;
+import mildlantern.knowledge.DisorderId;
 import mildlantern.mixing.Carrier;
 import mildlantern.mixing.Measure;
 import mildlantern.mixing.Rate;
@@ -73,7 +74,7 @@ class RefusalsTest {
                 new Order(
                         KNOWLEDGE.find(means).orElseThrow(),
                         TODAY,
-                        against,
+                        new DisorderId(against),
                         rate,
                         said.contains("sun"),
                         Optional.empty()),
@@ -218,7 +219,7 @@ class RefusalsTest {
         Order order = new Order(
                 KNOWLEDGE.find("soap").orElseThrow(),
                 TODAY,
-                "spider-mites",
+                new DisorderId("spider-mites"),
                 Optional.of(new Rate(strength, Measure.MILLILITRE, Carrier.LITRE)),
                 false,
                 Optional.of(label));
@@ -253,7 +254,7 @@ class RefusalsTest {
 
     @Test
     void allThatIsTreatedIsAKnownCause() {
-        Set<String> causes = DiagnosisKnowledge.load(PLANTS, Trials.load()).disorders().stream()
+        Set<DisorderId> causes = DiagnosisKnowledge.load(PLANTS, Trials.load()).disorders().stream()
                 .map(Disorder::id)
                 .collect(Collectors.toSet());
         assertThat(causes).containsAll(KNOWLEDGE.disorders());

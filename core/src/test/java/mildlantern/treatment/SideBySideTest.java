@@ -2,6 +2,7 @@ package mildlantern.treatment;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import mildlantern.knowledge.FindingId;
 import org.junit.jupiter.api.Test;
 
 class SideBySideTest {
@@ -23,7 +24,7 @@ class SideBySideTest {
     void twoTrialsJudgedByTheSameSignBlurEachOther() {
         SideBySide both = together("raise-humidity", "away-from-heat");
         assertThat(both.kind()).isEqualTo(SideBySide.Kind.BLUR);
-        assertThat(both.shared()).contains("leaf.edge-crisp");
+        assertThat(both.shared()).contains(new FindingId("leaf.edge-crisp"));
     }
 
     @Test

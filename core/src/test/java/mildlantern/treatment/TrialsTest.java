@@ -46,7 +46,8 @@ class TrialsTest {
         causes.stream()
                 .filter(cause ->
                         of(cause).stream().anyMatch(trial -> trial.does().contains(Hold.FEED)))
-                .forEach(cause -> assertThat(cause.kind()).as(cause.id()).isEqualTo(Disorder.Kind.NUTRITION));
+                .forEach(
+                        cause -> assertThat(cause.kind()).as(cause.id().value()).isEqualTo(Disorder.Kind.NUTRITION));
     }
 
     @Test
@@ -54,7 +55,7 @@ class TrialsTest {
         causes.stream()
                 .filter(cause ->
                         of(cause).stream().anyMatch(trial -> trial.does().contains(Hold.REPOT)))
-                .forEach(cause -> assertThat(ROOT_ZONE).contains(cause.id()));
+                .forEach(cause -> assertThat(ROOT_ZONE).contains(cause.id().value()));
     }
 
     @Test
@@ -74,7 +75,7 @@ class TrialsTest {
         causes.stream()
                 .filter(cause -> cause.nature().harmless())
                 .forEach(cause -> assertThat(of(cause).stream().flatMap(trial -> trial.does().stream()))
-                        .as(cause.id())
+                        .as(cause.id().value())
                         .doesNotContain(Hold.SPRAY, Hold.FEED, Hold.WATER));
     }
 

@@ -7,6 +7,7 @@ import jakarta.persistence.Enumerated;
 import java.time.LocalDate;
 import java.util.UUID;
 import mildlantern.diagnosis.Part;
+import mildlantern.knowledge.FindingId;
 import mildlantern.web.platform.CaseId;
 import mildlantern.web.platform.Row;
 import org.jspecify.annotations.NullUnmarked;
@@ -22,7 +23,7 @@ class CaseAnswer extends Row {
     private CaseId troubleCase;
 
     private int visit;
-    private String finding;
+    private FindingId finding;
     private String state;
 
     @Enumerated(EnumType.STRING)
@@ -33,7 +34,7 @@ class CaseAnswer extends Row {
 
     protected CaseAnswer() {}
 
-    CaseAnswer(TroubleCase troubleCase, String finding, String state, Part part, int pin, LocalDate onDay) {
+    CaseAnswer(TroubleCase troubleCase, FindingId finding, String state, Part part, int pin, LocalDate onDay) {
         super(UUID.randomUUID(), troubleCase.collection());
         this.troubleCase = troubleCase.id();
         this.visit = troubleCase.visit();
@@ -54,7 +55,7 @@ class CaseAnswer extends Row {
         return visit;
     }
 
-    String finding() {
+    FindingId finding() {
         return finding;
     }
 

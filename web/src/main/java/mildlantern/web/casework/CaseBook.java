@@ -14,6 +14,7 @@ import mildlantern.diagnosis.Differential;
 import mildlantern.diagnosis.Disorder;
 import mildlantern.diagnosis.Evidence;
 import mildlantern.diagnosis.Finding;
+import mildlantern.knowledge.FindingId;
 import mildlantern.plant.PlantId;
 import mildlantern.plant.PlantRecord;
 import mildlantern.web.plant.Plant;
@@ -28,7 +29,7 @@ import org.springframework.stereotype.Component;
 @Component
 class CaseBook {
     /** The finding that the record itself can answer. */
-    static final String NEIGHBOUR_INFESTED = "pest.neighbour-infested";
+    static final FindingId NEIGHBOUR_INFESTED = new FindingId("pest.neighbour-infested");
 
     /** So long after a case is closed its pest may still show itself next door: six weeks, the span of a mealybug's generation. */
     private static final int PEST_LINGERS_DAYS = 42;
@@ -67,7 +68,7 @@ class CaseBook {
 
     /** Of each finding the latest answer, by pin. */
     List<CaseAnswer> latestAnswers(TroubleCase troubleCase) {
-        Map<String, CaseAnswer> latest = new LinkedHashMap<>();
+        Map<FindingId, CaseAnswer> latest = new LinkedHashMap<>();
         for (CaseAnswer answer : answers.of(troubleCase.collection(), troubleCase.id())) {
             if (!answer.skipped() || !latest.containsKey(answer.finding())) {
                 latest.put(answer.finding(), answer);
@@ -94,7 +95,7 @@ class CaseBook {
 
     /** What is known of a case up to a visit: of each finding the latest answer that was not skipped. */
     Evidence evidence(TroubleCase troubleCase, int upToVisit) {
-        Map<String, String> states = new LinkedHashMap<>();
+        Map<FindingId, String> states = new LinkedHashMap<>();
         for (CaseAnswer answer : answers.of(troubleCase.collection(), troubleCase.id())) {
             if (answer.visit() <= upToVisit && !answer.skipped()) {
                 states.put(answer.finding(), answer.state());
@@ -105,7 +106,7 @@ class CaseBook {
 
     /** The latest look beside all that was known before it. */
     Comparison compare(TroubleCase troubleCase) {
-        Map<String, String> now = new LinkedHashMap<>();
+        Map<FindingId, String> now = new LinkedHashMap<>();
         for (CaseAnswer answer : answers.of(troubleCase.collection(), troubleCase.id())) {
             if (answer.visit() == troubleCase.visit() && !answer.skipped()) {
                 now.put(answer.finding(), answer.state());
@@ -115,7 +116,7 @@ class CaseBook {
                 diagnosis.knowledge().findings(), evidence(troubleCase, troubleCase.visit() - 1), Evidence.of(now));
     }
 
-    Finding finding(String id) {
+    Finding finding(FindingId id) {
         return diagnosis.knowledge().finding(id).orElseThrow(() -> new IllegalStateException("no finding " + id));
     }
 

@@ -12,6 +12,7 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import mildlantern.diagnosis.Differential;
 import mildlantern.diagnosis.Part;
+import mildlantern.knowledge.FindingId;
 import mildlantern.knowledge.Words;
 import mildlantern.place.StopId;
 import mildlantern.plant.PlantId;
@@ -117,7 +118,7 @@ class CaseController {
     }
 
     /** An answer that was not stored because the page had moved on. */
-    record Unsent(String finding, String state, String part, String words) {}
+    record Unsent(FindingId finding, String state, String part, String words) {}
 
     @GetMapping("/cases/{id}/decide")
     String decide(
@@ -137,7 +138,7 @@ class CaseController {
         if (typed.trial().isBlank()) {
             problems.put("trial", "Choose one trial: one change at a time.");
         }
-        if (!typed.also().isBlank() && typed.alsoTrial().isBlank()) {
+        if (typed.also().isPresent() && typed.alsoTrial().isBlank()) {
             problems.put("alsoTrial", "Choose a trial for the second cause, or leave that cause out.");
         }
         deciding.whyNotBeside(typed.trial(), typed.alsoTrial())
@@ -154,10 +155,7 @@ class CaseController {
         }
         if (!problems.isEmpty()) {
             reply.wrong();
-            reply.put(
-                    "page",
-                    deciding.page(
-                            member.collection(), typed.id(), Optional.of(typed.cause()), Optional.of(typed.also())));
+            reply.put("page", deciding.page(member.collection(), typed.id(), Optional.of(typed.cause()), typed.also()));
             reply.put("form", typed.form());
             reply.put(
                     "typed", new Typed(typed.note(), typed.trial(), typed.alsoTrial(), typed.lookAgainOn(), problems));
@@ -173,9 +171,7 @@ class CaseController {
                         typed.trial(),
                         day.orElseThrow(),
                         typed.note().strip(),
-                        typed.also().isBlank()
-                                ? Optional.empty()
-                                : Optional.of(new CaseService.Second(typed.also(), typed.alsoTrial()))));
+                        typed.also().map(also -> new CaseService.Second(also, typed.alsoTrial()))));
         return "redirect:/cases/" + typed.id();
     }
 
@@ -195,10 +191,10 @@ class CaseController {
             @Valid CaseForms.Turn turn,
             @RequestParam Map<String, String> fields,
             Reply reply) {
-        Map<String, String> states = new LinkedHashMap<>();
+        Map<FindingId, String> states = new LinkedHashMap<>();
         fields.forEach((name, value) -> {
             if (name.startsWith("seen.") && !CaseAnswer.SKIPPED.equals(value)) {
-                states.put(name.substring("seen.".length()), value);
+                states.put(new FindingId(name.substring("seen.".length())), value);
             }
         });
         if (states.isEmpty()) {

@@ -3,6 +3,8 @@ package mildlantern.web.casework;
 import jakarta.validation.constraints.NotNull;
 import java.util.Objects;
 import java.util.Optional;
+import mildlantern.knowledge.DisorderId;
+import mildlantern.knowledge.FindingId;
 import mildlantern.log.LogKind;
 import mildlantern.web.platform.CaseId;
 import mildlantern.web.platform.FormKey;
@@ -31,7 +33,7 @@ final class CaseForms {
     record Answered(
             @NotNull CaseId id,
             @NotNull Long version,
-            @NotNull String finding,
+            @NotNull FindingId finding,
             @NotNull String state,
             @NotNull String part,
             @Nullable Boolean stay,
@@ -46,22 +48,21 @@ final class CaseForms {
     }
 
     /** The causes between which a decision is made. */
-    record Causes(Optional<String> cause, Optional<String> also) {}
+    record Causes(Optional<DisorderId> cause, Optional<DisorderId> also) {}
 
     /** A decision as it was typed. */
     record Decision(
             @NotNull CaseId id,
             @NotNull FormKey form,
             @NotNull Long version,
-            @NotNull String cause,
+            @NotNull DisorderId cause,
             String trial,
-            String also,
+            Optional<DisorderId> also,
             String alsoTrial,
             String lookAgainOn,
             String note) {
         Decision {
             trial = orBlank(trial);
-            also = orBlank(also);
             alsoTrial = orBlank(alsoTrial);
             lookAgainOn = orBlank(lookAgainOn);
             note = orBlank(note);

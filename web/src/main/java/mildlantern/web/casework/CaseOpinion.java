@@ -4,6 +4,8 @@ import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import java.time.LocalDate;
 import java.util.UUID;
+import mildlantern.knowledge.DisorderId;
+import mildlantern.knowledge.FindingId;
 import mildlantern.web.platform.CaseId;
 import mildlantern.web.platform.Row;
 import org.jspecify.annotations.NullUnmarked;
@@ -17,9 +19,9 @@ class CaseOpinion extends Row {
 
     private int seq;
     private LocalDate onDay;
-    private String finding;
+    private FindingId finding;
     private String state;
-    private String cause;
+    private DisorderId cause;
     private double probability;
 
     protected CaseOpinion() {}
@@ -33,9 +35,9 @@ class CaseOpinion extends Row {
             TroubleCase troubleCase,
             int seq,
             LocalDate onDay,
-            String finding,
+            FindingId finding,
             String state,
-            String cause,
+            DisorderId cause,
             double probability) {
         super(UUID.randomUUID(), troubleCase.collection());
         this.troubleCase = troubleCase.id();
@@ -55,7 +57,7 @@ class CaseOpinion extends Row {
         return onDay;
     }
 
-    String finding() {
+    FindingId finding() {
         return finding;
     }
 
@@ -63,7 +65,7 @@ class CaseOpinion extends Row {
         return state;
     }
 
-    String cause() {
+    DisorderId cause() {
         return cause;
     }
 

@@ -17,6 +17,7 @@ import mildlantern.diagnosis.Comparison;
 import mildlantern.diagnosis.Differential;
 import mildlantern.diagnosis.Finding;
 import mildlantern.diagnosis.Part;
+import mildlantern.knowledge.FindingId;
 import mildlantern.knowledge.Words;
 import mildlantern.plant.PlantRecord;
 import mildlantern.round.RoundPlanner;
@@ -92,7 +93,7 @@ class CasePages {
         Plant plant = plants.plant(collection, troubleCase.plant());
         PlantRecord record = records.record(plant);
         List<CaseAnswer> latest = book.latestAnswers(troubleCase);
-        Map<String, Integer> pins = new LinkedHashMap<>();
+        Map<FindingId, Integer> pins = new LinkedHashMap<>();
         latest.stream().filter(answer -> !answer.skipped()).forEach(answer -> pins.put(answer.finding(), answer.pin()));
         Differential differential = opinion.orElseGet(() -> book.differential(troubleCase, plant, record));
         boolean looking = troubleCase.state() == TroubleCase.State.LOOKING;
@@ -203,7 +204,7 @@ class CasePages {
     }
 
     private static List<CaseViews.LookCard> looks(Differential differential, List<CaseAnswer> latest) {
-        Set<String> skipped = new LinkedHashSet<>();
+        Set<FindingId> skipped = new LinkedHashSet<>();
         latest.stream().filter(CaseAnswer::skipped).forEach(answer -> skipped.add(answer.finding()));
         return Ladder.looks(differential.nextLooks(LOOKS_SHOWN, skipped));
     }
@@ -241,7 +242,7 @@ class CasePages {
         List<CaseAnswer> latest = book.latestAnswers(troubleCase);
         Plate plate = plates.of(plant);
         List<CaseViews.AgainRow> rows = new ArrayList<>();
-        for (String findingId : toAskAgain(troubleCase, latest)) {
+        for (FindingId findingId : toAskAgain(troubleCase, latest)) {
             Finding finding = book.finding(findingId);
             Optional<CaseAnswer> before = latest.stream()
                     .filter(answer -> answer.finding().equals(findingId) && !answer.skipped())
@@ -265,8 +266,8 @@ class CasePages {
     }
 
     /** What was found, and what the trial wants rechecked; of what was not there, only what the trial names. */
-    private Set<String> toAskAgain(TroubleCase troubleCase, List<CaseAnswer> latest) {
-        Set<String> ask = new LinkedHashSet<>();
+    private Set<FindingId> toAskAgain(TroubleCase troubleCase, List<CaseAnswer> latest) {
+        Set<FindingId> ask = new LinkedHashSet<>();
         for (CaseAnswer answer : latest) {
             if (!answer.skipped() && !Finding.ABSENT.equals(answer.state()) && !comparesNothing(answer.finding())) {
                 ask.add(answer.finding());
@@ -278,7 +279,7 @@ class CasePages {
     }
 
     /** Where, how fast and what it once did: nothing that a second look could compare. */
-    private boolean comparesNothing(String findingId) {
+    private boolean comparesNothing(FindingId findingId) {
         Finding finding = book.finding(findingId);
         return finding.best().isEmpty() && finding.parts().contains(Part.WHOLE);
     }

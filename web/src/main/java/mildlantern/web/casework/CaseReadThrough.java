@@ -1,6 +1,7 @@
 package mildlantern.web.casework;
 
 import mildlantern.diagnosis.Diagnosis;
+import mildlantern.knowledge.DisorderId;
 import mildlantern.treatment.Trials;
 import mildlantern.web.platform.CollectionId;
 import mildlantern.web.platform.ReadThrough;
@@ -47,7 +48,7 @@ class CaseReadThrough implements ReadThrough {
         rows.each(CaseRecall.class, collection, CaseRecall::kind);
     }
 
-    private void cause(@Nullable String cause) {
+    private void cause(@Nullable DisorderId cause) {
         RowsOf.require(
                 cause == null || diagnosis.knowledge().disorder(cause).isPresent(), String.valueOf(cause), "cause");
     }

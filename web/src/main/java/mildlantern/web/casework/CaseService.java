@@ -11,6 +11,8 @@ import mildlantern.diagnosis.Differential;
 import mildlantern.diagnosis.Disorder;
 import mildlantern.diagnosis.Finding;
 import mildlantern.diagnosis.Part;
+import mildlantern.knowledge.DisorderId;
+import mildlantern.knowledge.FindingId;
 import mildlantern.log.LogKind;
 import mildlantern.place.StopId;
 import mildlantern.plant.PlantId;
@@ -86,7 +88,7 @@ public class CaseService {
      */
     @Transactional
     public Optional<Differential> answer(
-            CollectionId collection, CaseId caseId, long version, String findingId, String state, Part part) {
+            CollectionId collection, CaseId caseId, long version, FindingId findingId, String state, Part part) {
         TroubleCase troubleCase = book.find(collection, caseId);
         Finding finding = diagnosis.knowledge().finding(findingId).orElseThrow(() -> new NotHere("finding"));
         if (!CaseAnswer.SKIPPED.equals(state) && finding.state(state).isEmpty()) {
@@ -120,14 +122,14 @@ public class CaseService {
     record DecisionForm(
             FormKey form,
             long version,
-            String cause,
+            DisorderId cause,
             String trial,
             LocalDate lookAgainOn,
             String note,
             Optional<Second> second) {}
 
     /** A second cause and its trial. */
-    record Second(String cause, String trial) {}
+    record Second(DisorderId cause, String trial) {}
 
     /** The trial of a cause; a trial that is not offered for it is not here. */
     private Trial trialFor(Disorder disorder, String id) {
@@ -136,12 +138,12 @@ public class CaseService {
                 .orElseThrow(() -> new NotHere("trial for that cause"));
     }
 
-    private Disorder cause(String id) {
+    private Disorder cause(DisorderId id) {
         return diagnosis.knowledge().disorder(id).orElseThrow(() -> new NotHere("cause"));
     }
 
     /** Whether a cause is not the first of the ladder, so that the grower overrules it. */
-    boolean overrules(CollectionId collection, CaseId caseId, String causeId) {
+    boolean overrules(CollectionId collection, CaseId caseId, DisorderId causeId) {
         return CaseWriter.overrules(book.differential(book.find(collection, caseId)), causeId);
     }
 
@@ -229,13 +231,13 @@ public class CaseService {
     /** Stores a look again and ends the trial with the verdict, once. */
     @Transactional
     public void lookAgain(
-            CollectionId collection, CaseId caseId, FormKey form, long version, Map<String, String> states) {
+            CollectionId collection, CaseId caseId, FormKey form, long version, Map<FindingId, String> states) {
         TroubleCase troubleCase = book.find(collection, caseId);
         if (!forms.firstTime(collection, form)) {
             return;
         }
         troubleCase.shownAs(version, "");
-        Map<String, Part> parts = new LinkedHashMap<>();
+        Map<FindingId, Part> parts = new LinkedHashMap<>();
         book.latestAnswers(troubleCase).forEach(answer -> parts.put(answer.finding(), answer.part()));
         writer.lookAgain(collection, caseId);
         states.forEach((findingId, state) -> {

@@ -11,6 +11,7 @@ import java.util.Optional;
 import java.util.TreeMap;
 import mildlantern.diagnosis.Diagnosis;
 import mildlantern.diagnosis.Disorder;
+import mildlantern.knowledge.DisorderId;
 import mildlantern.knowledge.Words;
 import mildlantern.web.plant.Plants;
 import mildlantern.web.platform.CaseId;
@@ -87,8 +88,8 @@ class CaseStory {
     }
 
     private List<CaseViews.StoryLine> lines(List<List<CaseOpinion>> ladders) {
-        Map<String, Double> highest = new LinkedHashMap<>();
-        Map<String, Double> last = new LinkedHashMap<>();
+        Map<DisorderId, Double> highest = new LinkedHashMap<>();
+        Map<DisorderId, Double> last = new LinkedHashMap<>();
         ladders.forEach(ladder -> {
             last.clear();
             ladder.forEach(opinion -> {
@@ -96,17 +97,17 @@ class CaseStory {
                 last.put(opinion.cause(), opinion.probability());
             });
         });
-        List<String> shown = highest.entrySet().stream()
+        List<DisorderId> shown = highest.entrySet().stream()
                 .filter(cause -> cause.getValue() >= SHOWN_FROM)
-                .sorted(Map.Entry.<String, Double>comparingByValue().reversed())
+                .sorted(Map.Entry.<DisorderId, Double>comparingByValue().reversed())
                 .limit(MOST_LINES)
                 .map(Map.Entry::getKey)
-                .sorted(Comparator.comparingDouble((String cause) -> last.getOrDefault(cause, 0.0))
+                .sorted(Comparator.comparingDouble((DisorderId cause) -> last.getOrDefault(cause, 0.0))
                         .reversed())
                 .toList();
         List<CaseViews.StoryLine> lines = new ArrayList<>();
         double lowest = TOP - LABELS_APART;
-        for (String cause : shown) {
+        for (DisorderId cause : shown) {
             double end = last.getOrDefault(cause, 0.0);
             lowest = Math.max(y(end) + 4, lowest + LABELS_APART);
             lines.add(new CaseViews.StoryLine(
@@ -126,7 +127,7 @@ class CaseStory {
     }
 
     /** A cause that fell below those kept stands at the foot. */
-    private static String path(String cause, List<List<CaseOpinion>> ladders) {
+    private static String path(DisorderId cause, List<List<CaseOpinion>> ladders) {
         StringBuilder path = new StringBuilder();
         for (int i = 0; i < ladders.size(); i++) {
             double probability = ladders.get(i).stream()
@@ -140,7 +141,7 @@ class CaseStory {
         return path.toString();
     }
 
-    private String name(String cause) {
-        return diagnosis.knowledge().disorder(cause).map(Disorder::name).orElse(cause);
+    private String name(DisorderId cause) {
+        return diagnosis.knowledge().disorder(cause).map(Disorder::name).orElse(cause.value());
     }
 }

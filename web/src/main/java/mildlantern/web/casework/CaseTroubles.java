@@ -12,6 +12,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import mildlantern.knowledge.DisorderId;
 import mildlantern.plant.PlantId;
 import mildlantern.round.PlantToday;
 import mildlantern.treatment.Hold;
@@ -108,7 +109,7 @@ public class CaseTroubles implements Troubles {
      * @param causes ids of the decided causes, the first one first; empty while none is decided
      * @param open whether it is still under work
      */
-    public record Decided(CaseId id, PlantId plant, LocalDate openedOn, List<String> causes, boolean open) {}
+    public record Decided(CaseId id, PlantId plant, LocalDate openedOn, List<DisorderId> causes, boolean open) {}
 
     /** One case, with what was decided. */
     public Decided decided(CollectionId collection, CaseId caseId) {

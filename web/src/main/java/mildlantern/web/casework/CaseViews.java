@@ -3,6 +3,8 @@ package mildlantern.web.casework;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import mildlantern.knowledge.DisorderId;
+import mildlantern.knowledge.FindingId;
 import mildlantern.plant.PlantId;
 import mildlantern.web.plate.Plate;
 import mildlantern.web.platform.CaseId;
@@ -51,11 +53,11 @@ final class CaseViews {
     record Verdict(String standing, String lead, String words) {}
 
     /** A finding of this case. */
-    record Found(int pin, String finding, String words, boolean seen, String part) {}
+    record Found(int pin, FindingId finding, String words, boolean seen, String part) {}
 
     /** A cause on the ladder. */
     record Rung(
-            String id,
+            DisorderId id,
             String name,
             String summary,
             String percent,
@@ -77,7 +79,7 @@ final class CaseViews {
 
     /** A look worth taking. */
     record LookCard(
-            String finding,
+            FindingId finding,
             String part,
             String instruction,
             String price,
@@ -102,7 +104,7 @@ final class CaseViews {
     record Panel(String part, String query, String title, List<Row> rows, List<RecallRow> recalls) {}
 
     /** One finding to answer. */
-    record Row(String finding, String part, String label, int pin, List<Choice> choices) {}
+    record Row(FindingId finding, String part, String label, int pin, List<Choice> choices) {}
 
     /** Something that may have happened lately; known is what the record says of it. */
     record RecallRow(String kind, FormKey form, String label, Optional<String> known, List<Choice> choices) {}
@@ -146,7 +148,7 @@ final class CaseViews {
 
     /** A cause that can be decided on. */
     record CauseOption(
-            String id,
+            DisorderId id,
             String name,
             String summary,
             String percent,
@@ -178,7 +180,7 @@ final class CaseViews {
             List<AgainRow> rows) {}
 
     /** A finding asked again. */
-    record AgainRow(String finding, String part, String instruction, int pin, String before, List<Choice> choices) {}
+    record AgainRow(FindingId finding, String part, String instruction, int pin, String before, List<Choice> choices) {}
 
     /** How opinion moved: one line a cause, one step an answer. */
     record StoryPage(

@@ -14,6 +14,8 @@ import mildlantern.diagnosis.Comparison;
 import mildlantern.diagnosis.Differential;
 import mildlantern.diagnosis.Disorder;
 import mildlantern.diagnosis.Part;
+import mildlantern.knowledge.DisorderId;
+import mildlantern.knowledge.FindingId;
 import mildlantern.log.LogKind;
 import mildlantern.treatment.CareSetting;
 import mildlantern.treatment.Trial;
@@ -87,7 +89,7 @@ public class CaseWriter {
 
     /** Keeps what the ladder says now, so that one can see how opinion moved. */
     private Differential keepOpinion(
-            TroubleCase troubleCase, @Nullable String finding, @Nullable String state, LocalDate day) {
+            TroubleCase troubleCase, @Nullable FindingId finding, @Nullable String state, LocalDate day) {
         Differential opinion = book.differential(troubleCase);
         int seq = opinions.latest(troubleCase.collection(), troubleCase.id()) + 1;
         opinion.ladder().stream()
@@ -103,7 +105,7 @@ public class CaseWriter {
      * @return what can be the matter by now; empty where the finding was passed over
      */
     public Optional<Differential> answer(
-            CollectionId collection, CaseId caseId, String finding, String state, Part part, LocalDate day) {
+            CollectionId collection, CaseId caseId, FindingId finding, String state, Part part, LocalDate day) {
         TroubleCase troubleCase = toChange(collection, caseId);
         List<CaseAnswer> before = answers.of(collection, caseId);
         Optional<CaseAnswer> now = before.stream()
@@ -121,7 +123,7 @@ public class CaseWriter {
     }
 
     /** A finding keeps its pin through all visits. */
-    private static int pin(List<CaseAnswer> before, String finding) {
+    private static int pin(List<CaseAnswer> before, FindingId finding) {
         return before.stream()
                 .filter(answer -> answer.finding().equals(finding))
                 .map(CaseAnswer::pin)
@@ -151,7 +153,7 @@ public class CaseWriter {
     /** When a trial starts and when its look again is due. */
     public record Days(LocalDate decidedOn, LocalDate lookAgainOn) {}
 
-    static boolean overrules(Differential differential, String cause) {
+    static boolean overrules(Differential differential, DisorderId cause) {
         return !differential.ladder().get(0).disorder().id().equals(cause);
     }
 
@@ -183,7 +185,7 @@ public class CaseWriter {
     void merge(CollectionId collection, CaseId endedId, CaseId openId) {
         TroubleCase ended = toChange(collection, endedId);
         TroubleCase open = toChange(collection, openId);
-        Set<String> known =
+        Set<FindingId> known =
                 answers.of(collection, openId).stream().map(CaseAnswer::finding).collect(Collectors.toSet());
         for (CaseAnswer answer : book.latestAnswers(ended)) {
             if (!answer.skipped() && !known.contains(answer.finding())) {

@@ -8,6 +8,8 @@ import java.util.Optional;
 import mildlantern.diagnosis.Cause;
 import mildlantern.diagnosis.Differential;
 import mildlantern.diagnosis.Disorder;
+import mildlantern.knowledge.DisorderId;
+import mildlantern.knowledge.FindingId;
 import mildlantern.knowledge.Words;
 import mildlantern.treatment.Hold;
 import mildlantern.treatment.SideBySide;
@@ -43,7 +45,7 @@ class DecidePages {
     }
 
     CaseViews.DecidePage page(
-            CollectionId collection, CaseId caseId, Optional<String> causeId, Optional<String> alsoId) {
+            CollectionId collection, CaseId caseId, Optional<DisorderId> causeId, Optional<DisorderId> alsoId) {
         TroubleCase troubleCase = book.find(collection, caseId);
         Plant plant = plants.plant(collection, troubleCase.plant());
         Differential differential = book.differential(troubleCase);
@@ -133,7 +135,7 @@ class DecidePages {
         return new CaseViews.Beside(first.id(), both.kind() == SideBySide.Kind.APART, words);
     }
 
-    private String signs(List<String> findings) {
+    private String signs(List<FindingId> findings) {
         return Words.listed(findings.stream()
                 .map(id -> book.finding(id).states().get(0).words())
                 .toList());

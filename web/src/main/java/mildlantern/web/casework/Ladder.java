@@ -15,6 +15,8 @@ import mildlantern.diagnosis.NextLook;
 import mildlantern.diagnosis.Overturn;
 import mildlantern.diagnosis.Part;
 import mildlantern.diagnosis.Reason;
+import mildlantern.knowledge.DisorderId;
+import mildlantern.knowledge.FindingId;
 import mildlantern.knowledge.Words;
 
 /** Words a differential for the ladder and the next looks. */
@@ -57,14 +59,15 @@ final class Ladder {
      * @param pins finding id to its pin
      * @param looking whether looks can still be taken, and so an answer could overturn a cause
      */
-    static List<CaseViews.Rung> rungs(Differential differential, Map<String, Integer> pins, int most, boolean looking) {
+    static List<CaseViews.Rung> rungs(
+            Differential differential, Map<FindingId, Integer> pins, int most, boolean looking) {
         List<CaseViews.Rung> rungs = new ArrayList<>();
         for (Cause cause : differential.ladder()) {
             boolean shown = cause.probability() >= SHOWN_FROM || rungs.size() < FEWEST_RUNGS;
             if (!shown || rungs.size() >= Math.min(most, MOST_RUNGS)) {
                 break;
             }
-            String id = cause.disorder().id();
+            DisorderId id = cause.disorder().id();
             Optional<Overturn> overturn = looking ? differential.overturning(id) : Optional.empty();
             rungs.add(rung(cause, differential.explain(id), overturn, pins, rungs.size() < LEADERS));
         }
@@ -75,7 +78,7 @@ final class Ladder {
             Cause cause,
             Explanation explanation,
             Optional<Overturn> overturn,
-            Map<String, Integer> pins,
+            Map<FindingId, Integer> pins,
             boolean leads) {
         Disorder disorder = cause.disorder();
         List<CaseViews.Said> speaksFor = said(explanation.strongestFor(FACTS_FOR, SAID_FROM), pins);
@@ -103,7 +106,7 @@ final class Ladder {
                 .formatted(overturn.state().words(), percent(overturn.before()), percent(overturn.after()));
     }
 
-    private static List<CaseViews.Said> said(List<Reason> reasons, Map<String, Integer> pins) {
+    private static List<CaseViews.Said> said(List<Reason> reasons, Map<FindingId, Integer> pins) {
         return reasons.stream()
                 .filter(reason -> reason.direct() || Math.abs(reason.weight()) >= ELSEWHERE_FROM)
                 .map(reason -> new CaseViews.Said(

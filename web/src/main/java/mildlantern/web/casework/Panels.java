@@ -12,6 +12,7 @@ import mildlantern.diagnosis.Diagnosis;
 import mildlantern.diagnosis.Finding;
 import mildlantern.diagnosis.FindingSearch;
 import mildlantern.diagnosis.Part;
+import mildlantern.knowledge.FindingId;
 import mildlantern.knowledge.Words;
 import mildlantern.log.LogEntry;
 import mildlantern.log.LogKind;
@@ -87,7 +88,7 @@ class Panels {
             PlantRecord record,
             Plate plate,
             List<CaseAnswer> latest) {
-        Map<String, CaseAnswer> answers = new LinkedHashMap<>();
+        Map<FindingId, CaseAnswer> answers = new LinkedHashMap<>();
         latest.forEach(answer -> answers.put(answer.finding(), answer));
         if (asked.recall()) {
             return Optional.of(new CaseViews.Panel(
@@ -111,7 +112,7 @@ class Panels {
         });
     }
 
-    private static CaseViews.Row row(Finding finding, Part part, Map<String, CaseAnswer> answers) {
+    private static CaseViews.Row row(Finding finding, Part part, Map<FindingId, CaseAnswer> answers) {
         Optional<CaseAnswer> answer = Optional.ofNullable(answers.get(finding.id()));
         return new CaseViews.Row(
                 finding.id(),

@@ -7,6 +7,7 @@ import jakarta.persistence.Enumerated;
 import jakarta.persistence.Version;
 import java.time.LocalDate;
 import java.util.List;
+import mildlantern.knowledge.DisorderId;
 import mildlantern.plant.PlantId;
 import mildlantern.web.platform.CaseId;
 import mildlantern.web.platform.CollectionId;
@@ -60,11 +61,11 @@ class TroubleCase extends Row {
     private int visit = 1;
 
     private LocalDate openedOn;
-    private String decidedCause;
+    private DisorderId decidedCause;
     private Double decidedProbability;
     private String decidedNote;
     private boolean overruled;
-    private String secondCause;
+    private DisorderId secondCause;
     private LocalDate pausedUntil;
 
     @Column(name = "merged_into")
@@ -133,7 +134,7 @@ class TroubleCase extends Row {
 
     // Each turn says from where it can be taken, and changes nothing otherwise.
 
-    void decide(String cause, double probability, String note, boolean againstTheRanking) {
+    void decide(DisorderId cause, double probability, String note, boolean againstTheRanking) {
         looking(note);
         decidedCause = cause;
         secondCause = null;
@@ -144,7 +145,7 @@ class TroubleCase extends Row {
     }
 
     /** A second cause that is treated beside the first. */
-    void decideBeside(String cause) {
+    void decideBeside(DisorderId cause) {
         onTrial();
         secondCause = cause;
     }
@@ -204,7 +205,7 @@ class TroubleCase extends Row {
         return openedOn;
     }
 
-    String decidedCause() {
+    DisorderId decidedCause() {
         return decidedCause;
     }
 
@@ -220,7 +221,7 @@ class TroubleCase extends Row {
         return overruled;
     }
 
-    String secondCause() {
+    DisorderId secondCause() {
         return secondCause;
     }
 

@@ -16,6 +16,7 @@ import java.util.Random;
 import java.util.UUID;
 import javax.sql.DataSource;
 import mildlantern.diagnosis.Part;
+import mildlantern.knowledge.FindingId;
 import mildlantern.log.Logged;
 import mildlantern.place.StopId;
 import mildlantern.plant.Brightness;
@@ -166,7 +167,8 @@ class GeneratedCollection implements ApplicationRunner {
             transaction.executeWithoutResult(status -> {
                 for (int i = 0; i < size; i += PLANTS_A_CASE) {
                     CaseId opened = cases.open(made.get(i), CaseId.fresh(), today.minusDays(2));
-                    cases.answer(collection, opened, "leaf.limp", "present", Part.LEAF, today.minusDays(2));
+                    cases.answer(
+                            collection, opened, new FindingId("leaf.limp"), "present", Part.LEAF, today.minusDays(2));
                 }
             });
             LOG.info(

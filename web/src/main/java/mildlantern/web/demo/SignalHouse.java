@@ -16,6 +16,8 @@ import mildlantern.air.AirKnowledge;
 import mildlantern.air.Glazing;
 import mildlantern.diagnosis.Diagnosis;
 import mildlantern.diagnosis.Part;
+import mildlantern.knowledge.DisorderId;
+import mildlantern.knowledge.FindingId;
 import mildlantern.light.Curtain;
 import mildlantern.log.LogEntry;
 import mildlantern.log.Logged;
@@ -487,14 +489,14 @@ class SignalHouse {
         }
 
         private void answer(CaseId troubleCase, int daysAgo, String finding, String state, Part part) {
-            cases.answer(collection, troubleCase, finding, state, part, today.minusDays(daysAgo));
+            cases.answer(collection, troubleCase, new FindingId(finding), state, part, today.minusDays(daysAgo));
         }
 
         private void decide(CaseId troubleCase, String cause, String trial, int daysAgo, int lookAgainDaysAgo) {
             cases.decide(
                     collection,
                     troubleCase,
-                    diagnosis.knowledge().disorder(cause).orElseThrow(),
+                    diagnosis.knowledge().disorder(new DisorderId(cause)).orElseThrow(),
                     trials.find(trial).orElseThrow(),
                     "",
                     new CaseWriter.Days(today.minusDays(daysAgo), today.minusDays(lookAgainDaysAgo)));

@@ -3,6 +3,8 @@ package mildlantern.web.platform;
 import jakarta.persistence.AttributeConverter;
 import jakarta.persistence.Converter;
 import java.util.UUID;
+import mildlantern.knowledge.DisorderId;
+import mildlantern.knowledge.FindingId;
 import mildlantern.place.StopId;
 import mildlantern.plant.PlantId;
 import org.jspecify.annotations.Nullable;
@@ -99,6 +101,32 @@ final class StoredIds {
         @Override
         public @Nullable BatchId convertToEntityAttribute(@Nullable UUID value) {
             return value == null ? null : new BatchId(value);
+        }
+    }
+
+    @Converter(autoApply = true)
+    static final class OfFindingId implements AttributeConverter<@Nullable FindingId, @Nullable String> {
+        @Override
+        public @Nullable String convertToDatabaseColumn(@Nullable FindingId id) {
+            return id == null ? null : id.value();
+        }
+
+        @Override
+        public @Nullable FindingId convertToEntityAttribute(@Nullable String value) {
+            return value == null ? null : new FindingId(value);
+        }
+    }
+
+    @Converter(autoApply = true)
+    static final class OfDisorderId implements AttributeConverter<@Nullable DisorderId, @Nullable String> {
+        @Override
+        public @Nullable String convertToDatabaseColumn(@Nullable DisorderId id) {
+            return id == null ? null : id.value();
+        }
+
+        @Override
+        public @Nullable DisorderId convertToEntityAttribute(@Nullable String value) {
+            return value == null ? null : new DisorderId(value);
         }
     }
 }

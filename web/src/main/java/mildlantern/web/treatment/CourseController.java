@@ -7,6 +7,7 @@ import java.time.LocalDate;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import mildlantern.knowledge.DisorderId;
 import mildlantern.treatment.Style;
 import mildlantern.web.platform.CaseId;
 import mildlantern.web.platform.CourseId;
@@ -44,7 +45,7 @@ class CourseController {
     /** Which course is looked at before one is chosen. */
     record Choice(
             Optional<Style> style,
-            Optional<String> cause,
+            Optional<DisorderId> cause,
             @Nullable Boolean severe,
             String counted) {
         Choice {
@@ -60,7 +61,7 @@ class CourseController {
     record Start(
             @NotNull FormKey form,
             @NotNull Style style,
-            @NotNull String cause,
+            @NotNull DisorderId cause,
             @Nullable Boolean severe,
             String counted,
             @Nullable Boolean house) {

@@ -15,6 +15,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.stream.Collectors;
+import mildlantern.knowledge.DisorderId;
 import mildlantern.knowledge.Words;
 import mildlantern.log.LogKind;
 import mildlantern.mixing.Batch;
@@ -113,7 +114,7 @@ class CoursePages {
     record StyleTab(String id, String words, String meaning, boolean chosen, boolean house) {}
 
     /** A cause to treat. */
-    record CauseTab(String id, String name, boolean chosen) {}
+    record CauseTab(DisorderId id, String name, boolean chosen) {}
 
     /** One step as it is shown. */
     record StepLine(
@@ -142,7 +143,7 @@ class CoursePages {
             CaseId caseId,
             PlantId plant,
             String plantName,
-            String cause,
+            DisorderId cause,
             String causeName,
             List<CauseTab> causes,
             List<StyleTab> styles,
@@ -207,7 +208,7 @@ class CoursePages {
             FormKey form) {}
 
     /** Whether a course can be composed for a decided case. */
-    boolean treats(String cause) {
+    boolean treats(DisorderId cause) {
         return composer.treats(cause);
     }
 
@@ -215,14 +216,14 @@ class CoursePages {
             CollectionId collection,
             CaseId caseId,
             Optional<Style> style,
-            Optional<String> cause,
+            Optional<DisorderId> cause,
             boolean severe,
             OptionalDouble counted) {
         CaseTroubles.Decided decided = cases.decided(collection, caseId);
         if (decided.causes().isEmpty()) {
             throw new NotHere("decided case");
         }
-        String against =
+        DisorderId against =
                 cause.filter(decided.causes()::contains).orElse(decided.causes().get(0));
         Style house = houses.style(collection);
         Style chosen = style.orElse(house);

@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.Collectors;
+import mildlantern.knowledge.DisorderId;
 import mildlantern.log.LogEntry;
 import mildlantern.plant.PlantId;
 import mildlantern.quarantine.Quarantine;
@@ -104,7 +105,7 @@ class CourseService {
      * @param severe whether many leaves or the growing point are taken
      * @param counted how many were counted
      */
-    record Wanted(Style style, String cause, boolean severe, OptionalDouble counted) {}
+    record Wanted(Style style, DisorderId cause, boolean severe, OptionalDouble counted) {}
 
     /** The course of a case that runs now. */
     @Transactional(readOnly = true)

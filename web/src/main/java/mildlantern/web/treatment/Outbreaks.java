@@ -13,6 +13,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import mildlantern.diagnosis.Diagnosis;
 import mildlantern.diagnosis.Disorder;
+import mildlantern.knowledge.DisorderId;
 import mildlantern.log.LogEntry;
 import mildlantern.log.LogKind;
 import mildlantern.pest.Conditions;
@@ -77,11 +78,11 @@ class Outbreaks {
         this.clock = clock;
     }
 
-    String causeName(String disorder) {
-        return diagnosis.knowledge().disorder(disorder).map(Disorder::name).orElse(disorder);
+    String causeName(DisorderId disorder) {
+        return diagnosis.knowledge().disorder(disorder).map(Disorder::name).orElse(disorder.value());
     }
 
-    boolean catching(String disorder) {
+    boolean catching(DisorderId disorder) {
         return diagnosis
                 .knowledge()
                 .disorder(disorder)
@@ -101,7 +102,7 @@ class Outbreaks {
      *
      * @param opened the day of the first finding
      */
-    LocalDate since(Plant plant, String disorder, OptionalDouble counted, LocalDate opened) {
+    LocalDate since(Plant plant, DisorderId disorder, OptionalDouble counted, LocalDate opened) {
         Optional<LifeTable> pest = pests.find(disorder);
         if (pest.isEmpty()) {
             return opened.minusDays(quarantine.unseenDays());

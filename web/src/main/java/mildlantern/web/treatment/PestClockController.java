@@ -3,6 +3,7 @@ package mildlantern.web.treatment;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import mildlantern.knowledge.DisorderId;
 import mildlantern.web.platform.PlainNumbers;
 import mildlantern.web.platform.Reply;
 import org.springframework.stereotype.Controller;
@@ -19,7 +20,7 @@ class PestClockController {
 
     /** The dials as they stand in the address: texts, so that what cannot be understood is shown. */
     record Dials(
-            String pest,
+            DisorderId pest,
             String celsius,
             String coverage,
             Optional<String> means,
@@ -27,7 +28,7 @@ class PestClockController {
             Optional<String> uses,
             String counted) {
         Dials {
-            pest = Objects.requireNonNullElse(pest, "spider-mites");
+            pest = Objects.requireNonNullElse(pest, new DisorderId("spider-mites"));
             celsius = Objects.requireNonNullElse(celsius, "21");
             coverage = Objects.requireNonNullElse(coverage, "90");
             counted = Objects.requireNonNullElse(counted, "");

@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import mildlantern.diagnosis.Diagnosis;
 import mildlantern.diagnosis.Disorder;
+import mildlantern.knowledge.DisorderId;
 import mildlantern.knowledge.Words;
 import mildlantern.pest.Conditions;
 import mildlantern.pest.Effect;
@@ -43,7 +44,7 @@ class PestClockPages {
 
     /** What was asked, as it stands in the address; what is missing is chosen by the clock. */
     record Asked(
-            String pest,
+            DisorderId pest,
             double celsius,
             double coverage,
             Optional<String> means,
@@ -59,7 +60,7 @@ class PestClockPages {
 
     /** The whole page. */
     record Page(
-            String pest,
+            DisorderId pest,
             String name,
             List<Choice> pests,
             List<Choice> means,
@@ -176,13 +177,14 @@ class PestClockPages {
                 clock.stageNames());
     }
 
-    private String name(String id) {
-        return diagnosis.knowledge().disorder(id).map(Disorder::name).orElse(id);
+    private String name(DisorderId id) {
+        return diagnosis.knowledge().disorder(id).map(Disorder::name).orElse(id.value());
     }
 
-    private List<Choice> pestChoices(String chosen) {
+    private List<Choice> pestChoices(DisorderId chosen) {
         return pests.all().stream()
-                .map(one -> new Choice(one.id(), name(one.id()), one.id().equals(chosen)))
+                .map(one ->
+                        new Choice(one.id().value(), name(one.id()), one.id().equals(chosen)))
                 .toList();
     }
 

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
+import mildlantern.knowledge.DisorderId;
 import mildlantern.log.LogEntry;
 import mildlantern.plant.Brightness;
 import mildlantern.plant.SprayKind;
@@ -161,7 +162,7 @@ class Situations {
 
     CourseComposer.Request request(
             Plant plant,
-            String disorder,
+            DisorderId disorder,
             Style style,
             LocalDate from,
             LocalDate today,

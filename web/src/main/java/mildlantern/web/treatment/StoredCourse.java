@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import mildlantern.knowledge.DisorderId;
 import mildlantern.plant.PlantId;
 import mildlantern.treatment.Course;
 import mildlantern.treatment.Style;
@@ -39,7 +40,7 @@ class StoredCourse extends Row {
     @Column(name = "plant_id")
     private PlantId plant;
 
-    private String disorder;
+    private DisorderId disorder;
 
     @Enumerated(EnumType.STRING)
     private Style style;
@@ -181,7 +182,7 @@ class StoredCourse extends Row {
         return plant;
     }
 
-    String disorder() {
+    DisorderId disorder() {
         return disorder;
     }
 

@@ -24,7 +24,10 @@ class TreatmentReadThrough implements ReadThrough {
     @Override
     public void readThrough(CollectionId collection) {
         rows.each(StoredCourse.class, collection, course -> {
-            RowsOf.require(diagnosis.knowledge().disorder(course.disorder()).isPresent(), course.disorder(), "cause");
+            RowsOf.require(
+                    diagnosis.knowledge().disorder(course.disorder()).isPresent(),
+                    course.disorder().value(),
+                    "cause");
             course.with(List.of()).choice().uses().forEach(this::means);
         });
         rows.each(StoredStep.class, collection, step -> step.step().means().ifPresent(this::means));

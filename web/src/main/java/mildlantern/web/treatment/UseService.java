@@ -8,6 +8,7 @@ import java.util.Objects;
 import java.util.Optional;
 import mildlantern.diagnosis.Diagnosis;
 import mildlantern.diagnosis.Disorder;
+import mildlantern.knowledge.DisorderId;
 import mildlantern.mixing.Carrier;
 import mildlantern.mixing.Measure;
 import mildlantern.mixing.Rate;
@@ -78,7 +79,7 @@ class UseService {
      */
     record Asked(
             Optional<String> means,
-            Optional<String> against,
+            Optional<DisorderId> against,
             String amount,
             @Nullable Boolean sun) {
         Asked {
@@ -113,7 +114,7 @@ class UseService {
     @Transactional(readOnly = true)
     public Page page(CollectionId collection, PlantId plantId, Asked asked) {
         Plant plant = plants.plant(collection, plantId);
-        List<String> decided = cases.decided(collection).stream()
+        List<DisorderId> decided = cases.decided(collection).stream()
                 .filter(one -> one.plant().equals(plantId))
                 .flatMap(one -> one.causes().stream())
                 .filter(knowledge::treats)
@@ -125,12 +126,12 @@ class UseService {
                         .filter(Means::product)
                         .findFirst()
                         .orElseGet(() -> knowledge.find("soap").orElseThrow(() -> new NotHere("means"))));
-        String against = asked.against()
+        DisorderId against = asked.against()
                 .filter(knowledge::treats)
                 .orElseGet(() -> decided.stream()
                         .findFirst()
                         .orElseGet(() ->
-                                means.against().stream().sorted().findFirst().orElse("spider-mites")));
+                                means.against().stream().sorted().findFirst().orElse(new DisorderId("spider-mites"))));
         LocalDate today = LocalDate.now(clock);
         Optional<String> problem = Optional.empty();
         Optional<Label> label = products.of(collection).stream()
@@ -161,7 +162,7 @@ class UseService {
                         .toList(),
                 knowledge.disorders().stream()
                         .sorted()
-                        .map(id -> new Choice(id, name(id), id.equals(against)))
+                        .map(id -> new Choice(id.value(), name(id), id.equals(against)))
                         .toList(),
                 asked.amount().isBlank()
                         ? rate.map(it -> Limits.plain(it.amount())).orElse("")
@@ -180,8 +181,8 @@ class UseService {
                 FormKey.fresh());
     }
 
-    private String name(String disorder) {
-        return diagnosis.knowledge().disorder(disorder).map(Disorder::name).orElse(disorder);
+    private String name(DisorderId disorder) {
+        return diagnosis.knowledge().disorder(disorder).map(Disorder::name).orElse(disorder.value());
     }
 
     private static Optional<Rate> strength(Means means, Optional<Rate> usual, String amount) {

@@ -9,6 +9,7 @@ import java.time.LocalDate;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import mildlantern.diagnosis.Part;
+import mildlantern.knowledge.FindingId;
 import mildlantern.plant.PlantId;
 import mildlantern.plant.PotKind;
 import mildlantern.web.Growers;
@@ -337,7 +338,7 @@ class CaseInTheBrowserTest {
         for (Map.Entry<String, String> one : seen.entrySet()) {
             window.open("/cases/" + limp + "?part=whole");
             long version = Long.parseLong(page.locator("#board").getAttribute("data-version"));
-            cases.answer(collection, limp, version, one.getKey(), one.getValue(), Part.LEAF);
+            cases.answer(collection, limp, version, new FindingId(one.getKey()), one.getValue(), Part.LEAF);
         }
         window.open("/cases/" + limp);
         assertThat(page.locator(".found li b")).hasCount(8);

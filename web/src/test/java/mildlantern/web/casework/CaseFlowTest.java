@@ -8,6 +8,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import mildlantern.diagnosis.Part;
+import mildlantern.knowledge.DisorderId;
+import mildlantern.knowledge.FindingId;
 import mildlantern.log.LogKind;
 import mildlantern.plant.PlantId;
 import mildlantern.plant.PotKind;
@@ -87,7 +89,7 @@ class CaseFlowTest {
     }
 
     private void answer(String finding, String state, Part part) {
-        cases.answer(collection, limp, board().version(), finding, state, part);
+        cases.answer(collection, limp, board().version(), new FindingId(finding), state, part);
     }
 
     private void decide(String cause, String trial, int days) {
@@ -97,7 +99,7 @@ class CaseFlowTest {
                 new CaseService.DecisionForm(
                         FormKey.fresh(),
                         board().version(),
-                        cause,
+                        new DisorderId(cause),
                         trial,
                         LocalDate.now(clock).plusDays(days),
                         "because",
@@ -116,7 +118,7 @@ class CaseFlowTest {
         assertThat(board.ladder().get(0).percent()).isNotEqualTo(before);
         assertThat(board.ladder().get(0).speaksFor())
                 .anySatisfy(said -> assertThat(said).isEqualTo(new CaseViews.Said("leaves leathery and wrinkled", 1)));
-        assertThat(board.looks()).hasSize(3).noneMatch(look -> look.finding().equals("soil.deep"));
+        assertThat(board.looks()).hasSize(3).noneMatch(look -> look.finding().equals(new FindingId("soil.deep")));
         answer("soil.deep", "dry", Part.MEDIUM);
         assertThat(board().found())
                 .extracting(CaseViews.Found::words)
@@ -127,7 +129,7 @@ class CaseFlowTest {
 
     @Test
     void aLookThatWasSkippedIsNotAskedAgain_andIsNoEvidence() {
-        String first = board().looks().get(0).finding();
+        FindingId first = board().looks().get(0).finding();
         var before = board().ladder();
         cases.answer(collection, limp, board().version(), first, "skipped", Part.WHOLE);
         assertThat(board().looks()).noneMatch(look -> look.finding().equals(first));
@@ -155,13 +157,13 @@ class CaseFlowTest {
         CaseViews.LookAgainPage again = pages.lookAgainPage(collection, limp);
         assertThat(again.rows())
                 .extracting(CaseViews.AgainRow::finding)
-                .contains("leaf.limp", "soil.deep", "pot.weight");
+                .contains(new FindingId("leaf.limp"), new FindingId("soil.deep"), new FindingId("pot.weight"));
         cases.lookAgain(
                 collection,
                 limp,
                 FormKey.fresh(),
                 again.version(),
-                Map.of("leaf.limp", "absent", "soil.deep", "moist"));
+                Map.of(new FindingId("leaf.limp"), "absent", new FindingId("soil.deep"), "moist"));
 
         CaseViews.ClosePage close = pages.closePage(collection, limp);
         assertThat(close.compared().orElseThrow().verdict()).isEqualTo("better");
@@ -201,7 +203,7 @@ class CaseFlowTest {
                 limp,
                 FormKey.fresh(),
                 again.version(),
-                Map.of("leaf.limp", "present", "wilt.after-water", "no-change"));
+                Map.of(new FindingId("leaf.limp"), "present", new FindingId("wilt.after-water"), "no-change"));
         assertThat(cases.waitsForOutcome(collection, limp)).isTrue();
         cases.lookFurther(
                 collection,
@@ -214,7 +216,7 @@ class CaseFlowTest {
                 .extracting(CaseViews.Found::words)
                 .contains("leaves limp", "no firmer after watering");
         assertThat(board.ladder())
-                .filteredOn(rung -> rung.id().equals("underwatering"))
+                .filteredOn(rung -> rung.id().equals(new DisorderId("underwatering")))
                 .isEmpty();
     }
 
@@ -224,7 +226,7 @@ class CaseFlowTest {
         var decision = new CaseService.DecisionForm(
                 form,
                 board().version(),
-                "overwatering",
+                new DisorderId("overwatering"),
                 "drain-and-dry",
                 LocalDate.now(clock).plusDays(7),
                 "",
@@ -239,11 +241,11 @@ class CaseFlowTest {
     void anAnswerFromAnOldPageIsRefusedWithItsWords_butTheSameAnswerTwiceIsFine() {
         long old = board().version();
         answer("leaf.limp", "present", Part.LEAF);
-        assertThatThrownBy(() -> cases.answer(collection, limp, old, "soil.deep", "wet", Part.MEDIUM))
+        assertThatThrownBy(() -> cases.answer(collection, limp, old, new FindingId("soil.deep"), "wet", Part.MEDIUM))
                 .isInstanceOfSatisfying(
                         StaleVersion.class,
                         problem -> assertThat(problem.kept()).isEqualTo("wet at the bottom"));
-        cases.answer(collection, limp, old, "leaf.limp", "present", Part.LEAF);
+        cases.answer(collection, limp, old, new FindingId("leaf.limp"), "present", Part.LEAF);
         assertThat(board().found()).hasSize(1);
     }
 
@@ -251,7 +253,7 @@ class CaseFlowTest {
     void everyLadderThatWasShownIsKept_soThatOneCanSeeHowOpinionMoved() {
         answer("leaf.limp", "present", Part.LEAF);
         answer("soil.deep", "wet", Part.MEDIUM);
-        cases.answer(collection, limp, board().version(), "leaf.cotton", "skipped", Part.LEAF);
+        cases.answer(collection, limp, board().version(), new FindingId("leaf.cotton"), "skipped", Part.LEAF);
         CaseViews.StoryPage page = story.page(collection, limp);
         assertThat(page.steps())
                 .extracting(CaseViews.StoryStep::answered)
@@ -366,7 +368,9 @@ class CaseFlowTest {
                         collection, limp, new Panels.Asked(Optional.empty(), "droopy and wrinkled", false))
                 .panel()
                 .orElseThrow();
-        assertThat(panel.rows()).extracting(CaseViews.Row::finding).contains("leaf.limp", "leaf.leathery");
+        assertThat(panel.rows())
+                .extracting(CaseViews.Row::finding)
+                .contains(new FindingId("leaf.limp"), new FindingId("leaf.leathery"));
         assertThat(panel.rows().get(0).part()).isEqualTo("leaf");
         assertThat(pages.board(collection, limp, new Panels.Asked(Optional.empty(), "qwertz", false))
                         .panel()
@@ -388,8 +392,11 @@ class CaseFlowTest {
                 .containsExactly("Air too dry", "Salts gathered in the medium");
         assertThat(troubles.holds(grower.plant())).contains(Hold.FEED, Hold.REPOT, Hold.MOVE);
         CaseViews.LookAgainPage again = pages.lookAgainPage(collection, limp);
-        assertThat(again.rows()).extracting(CaseViews.AgainRow::finding).contains("soil.crust", "leaf.edge-crisp");
-        cases.lookAgain(collection, limp, FormKey.fresh(), again.version(), Map.of("leaf.tip-brown", "absent"));
+        assertThat(again.rows())
+                .extracting(CaseViews.AgainRow::finding)
+                .contains(new FindingId("soil.crust"), new FindingId("leaf.edge-crisp"));
+        cases.lookAgain(
+                collection, limp, FormKey.fresh(), again.version(), Map.of(new FindingId("leaf.tip-brown"), "absent"));
         CaseViews.ClosePage close = pages.closePage(collection, limp);
         assertThat(close.care()).extracting(CaseViews.CareOption::setting).contains("HUMIDITY", "WATER");
         cases.goOn(
@@ -406,11 +413,11 @@ class CaseFlowTest {
         return new CaseService.DecisionForm(
                 FormKey.fresh(),
                 board().version(),
-                "low-humidity",
+                new DisorderId("low-humidity"),
                 trial,
                 LocalDate.now(clock).plusDays(14),
                 "",
-                Optional.of(new CaseService.Second(otherCause, otherTrial)));
+                Optional.of(new CaseService.Second(new DisorderId(otherCause), otherTrial)));
     }
 
     @Test
@@ -425,7 +432,7 @@ class CaseFlowTest {
                 new CaseService.DecisionForm(
                         FormKey.fresh(),
                         pages.board(collection, theirs, Panels.Asked.NOTHING).version(),
-                        "spider-mites",
+                        new DisorderId("spider-mites"),
                         "wash-and-soap-mites",
                         LocalDate.now(clock).plusDays(6),
                         "seen under the lens",
@@ -481,7 +488,7 @@ class CaseFlowTest {
                         new CaseService.DecisionForm(
                                 FormKey.fresh(),
                                 0,
-                                "overwatering",
+                                new DisorderId("overwatering"),
                                 "drain-and-dry",
                                 LocalDate.now(clock).plusDays(7),
                                 "as the pot feels",

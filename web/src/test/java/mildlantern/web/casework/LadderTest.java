@@ -11,6 +11,7 @@ import mildlantern.diagnosis.DiagnosisKnowledge;
 import mildlantern.diagnosis.Differential;
 import mildlantern.diagnosis.Evidence;
 import mildlantern.diagnosis.Standing;
+import mildlantern.knowledge.FindingId;
 import mildlantern.plant.PlantKnowledge;
 import mildlantern.plant.PlantRecord;
 import mildlantern.treatment.Trials;
@@ -22,9 +23,9 @@ class LadderTest {
     private static final Diagnosis DIAGNOSIS = new Diagnosis(DiagnosisKnowledge.load(PLANTS, Trials.load()));
 
     private static Differential differential(String profile, String... pairs) {
-        Map<String, String> states = new LinkedHashMap<>();
+        Map<FindingId, String> states = new LinkedHashMap<>();
         for (int i = 0; i < pairs.length; i += 2) {
-            states.put(pairs[i], pairs[i + 1]);
+            states.put(new FindingId(pairs[i]), pairs[i + 1]);
         }
         return DIAGNOSIS.consider(PlantRecord.of(PLANTS.profile(profile).orElseThrow()), Evidence.of(states));
     }
@@ -39,8 +40,8 @@ class LadderTest {
     @Test
     void aRungSaysWhatItMeansForThePlant_withThePinsOfItsReasons() {
         Differential mites = differential("croton", "leaf.stippling", "present", "leaf.webbing", "present");
-        CaseViews.Rung first =
-                Ladder.rungs(mites, Map.of("leaf.stippling", 4), 5, true).get(0);
+        CaseViews.Rung first = Ladder.rungs(mites, Map.of(new FindingId("leaf.stippling"), 4), 5, true)
+                .get(0);
         assertThat(first.name()).isEqualTo("Spider mites");
         assertThat(first.tags())
                 .extracting(CaseViews.Tag::words)
@@ -126,7 +127,7 @@ class LadderTest {
         List<CaseViews.LookCard> looks =
                 Ladder.looks(differential("peace-lily", "leaf.limp", "present").nextLooks(3, Set.of()));
         CaseViews.LookCard probe = looks.stream()
-                .filter(look -> look.finding().equals("soil.deep"))
+                .filter(look -> look.finding().equals(new FindingId("soil.deep")))
                 .findFirst()
                 .orElseThrow();
         assertThat(probe.price()).isEqualTo("a minute, no harm");

@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.function.Consumer;
 import java.util.stream.Stream;
+import mildlantern.knowledge.DisorderId;
 import mildlantern.plant.PlantId;
 import mildlantern.web.platform.CaseId;
 import mildlantern.web.platform.CollectionId;
@@ -30,7 +31,7 @@ class TroubleCaseTest {
             TroubleCase.State.LOOKING,
             fresh -> {},
             TroubleCase.State.TRIAL,
-            fresh -> fresh.decide("overwatering", 0.6, "", false),
+            fresh -> fresh.decide(new DisorderId("overwatering"), 0.6, "", false),
             TroubleCase.State.PAUSED,
             fresh -> fresh.pause(TODAY.plusDays(7)),
             TroubleCase.State.CLOSED,
@@ -49,8 +50,11 @@ class TroubleCaseTest {
                 new Turn(
                         "decide",
                         Set.of(TroubleCase.State.LOOKING),
-                        it -> it.decide("spider-mites", 0.3, "I saw webs", true)),
-                new Turn("decide beside", Set.of(TroubleCase.State.TRIAL), it -> it.decideBeside("thirst")),
+                        it -> it.decide(new DisorderId("spider-mites"), 0.3, "I saw webs", true)),
+                new Turn(
+                        "decide beside",
+                        Set.of(TroubleCase.State.TRIAL),
+                        it -> it.decideBeside(new DisorderId("thirst"))),
                 new Turn("pause", Set.of(TroubleCase.State.LOOKING), it -> it.pause(TODAY.plusDays(3))),
                 new Turn("reopen", Set.of(TroubleCase.State.PAUSED, TroubleCase.State.CLOSED), TroubleCase::reopen),
                 new Turn(
@@ -91,7 +95,7 @@ class TroubleCaseTest {
     void whatWasTypedIsGivenBackWhereATurnIsRefused() {
         TroubleCase closed = fresh();
         closed.close(TODAY, TroubleCase.Outcome.values()[0], "learned");
-        assertThatThrownBy(() -> closed.decide("thirst", 0.2, "it was limp", true))
+        assertThatThrownBy(() -> closed.decide(new DisorderId("thirst"), 0.2, "it was limp", true))
                 .isInstanceOfSatisfying(
                         StaleVersion.class,
                         problem -> assertThat(problem.kept()).isEqualTo("it was limp"));

@@ -21,6 +21,7 @@ import java.time.LocalDate;
 import java.util.UUID;
 import javax.imageio.ImageIO;
 import mildlantern.diagnosis.Part;
+import mildlantern.knowledge.FindingId;
 import mildlantern.web.Growers;
 import mildlantern.web.LanternTest;
 import mildlantern.web.Visit;
@@ -245,7 +246,7 @@ class BordersTest {
 
     @Test
     void anAnswerFromAnOldPageComesBackToBeSentAgain() throws Exception {
-        cases.answer(mine.member().collection(), myCase, 0, "leaf.limp", "present", Part.LEAF);
+        cases.answer(mine.member().collection(), myCase, 0, new FindingId("leaf.limp"), "present", Part.LEAF);
         mvc.perform(as(mine, post("/cases/{id}/answers", myCase))
                         .header("HX-Request", "true")
                         .param("version", "0")

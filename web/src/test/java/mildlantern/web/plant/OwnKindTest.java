@@ -13,6 +13,8 @@ import java.util.UUID;
 import mildlantern.diagnosis.Diagnosis;
 import mildlantern.diagnosis.Differential;
 import mildlantern.diagnosis.Evidence;
+import mildlantern.knowledge.DisorderId;
+import mildlantern.knowledge.FindingId;
 import mildlantern.plant.PlantId;
 import mildlantern.plant.PlantRecord;
 import mildlantern.plant.PotKind;
@@ -111,17 +113,17 @@ class OwnKindTest {
                 .potted(PotKind.CLAY, 14.0, "peat-mix", null));
         PlantRecord record = records.record(plant);
         assertThat(record.profile().humidity().low()).isEqualTo(70);
-        Differential dry = diagnosis.consider(record, Evidence.of(Map.of("leaf.edge-crisp", "present")));
-        assertThat(dry.explain("low-humidity").strongestFor(3, 0.1))
+        Differential dry = diagnosis.consider(record, Evidence.of(Map.of(new FindingId("leaf.edge-crisp"), "present")));
+        assertThat(dry.explain(new DisorderId("low-humidity")).strongestFor(3, 0.1))
                 .extracting(reason -> reason.sentence())
                 .contains("50 % humidity at this stop; this plant wants 70 to 90 %");
         assertThat(diagnosis
-                        .consider(record, Evidence.of(Map.of("spots.regular-rows", "present")))
+                        .consider(record, Evidence.of(Map.of(new FindingId("spots.regular-rows"), "present")))
                         .ladder()
                         .get(0)
                         .disorder()
                         .id())
-                .isEqualTo("natural-growths");
+                .hasToString("natural-growths");
         mvc.perform(get("/plants/{id}", plant.id()).with(user(grower.member())))
                 .andExpect(status().isOk())
                 .andExpect(content().string(Matchers.containsString("Blue fern")));

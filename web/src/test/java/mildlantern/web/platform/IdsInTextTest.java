@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.Optional;
 import java.util.UUID;
+import mildlantern.knowledge.DisorderId;
+import mildlantern.knowledge.FindingId;
 import mildlantern.place.StopId;
 import mildlantern.plant.PlantId;
 import org.junit.jupiter.api.Test;
@@ -31,6 +33,13 @@ class IdsInTextTest {
         assertThat(conversion.convert(NUMBER.toString(), PlantId.class)).isEqualTo(new PlantId(NUMBER));
         assertThat(conversion.convert(" " + NUMBER + " ", StopId.class)).isEqualTo(new StopId(NUMBER));
         assertThat(conversion.convert(NUMBER.toString(), FormKey.class)).hasToString(NUMBER.toString());
+    }
+
+    @Test
+    void idsOfTheKnowledgeBaseAreReadAsTheyAreWritten() {
+        assertThat(conversion.convert("soil.deep", FindingId.class)).isEqualTo(new FindingId("soil.deep"));
+        assertThat(conversion.convert(" root-loss ", DisorderId.class)).isEqualTo(new DisorderId("root-loss"));
+        assertThat(conversion.convert(" ", DisorderId.class)).isNull();
     }
 
     @Test

@@ -14,6 +14,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.UUID;
+import mildlantern.knowledge.DisorderId;
 import mildlantern.log.LogKind;
 import mildlantern.mixing.Carrier;
 import mildlantern.mixing.Measure;
@@ -119,7 +120,7 @@ class CourseFlowTest {
                         .param("lookAgainOn", LocalDate.now(clock).plusDays(6).toString())
                         .param("note", "seen with the lens"))
                 .andExpect(status().is3xxRedirection());
-        assertThat(troubles.decided(collection, id).causes()).containsExactly(cause);
+        assertThat(troubles.decided(collection, id).causes()).containsExactly(new DisorderId(cause));
         return id;
     }
 
@@ -137,7 +138,7 @@ class CourseFlowTest {
                 collection,
                 mites,
                 FormKey.fresh(),
-                new CourseService.Wanted(style, "spider-mites", false, OptionalDouble.empty()));
+                new CourseService.Wanted(style, new DisorderId("spider-mites"), false, OptionalDouble.empty()));
     }
 
     private List<CoursePages.StepLine> steps(CourseId course) {
@@ -187,7 +188,7 @@ class CourseFlowTest {
         }
         FormKey form = FormKey.fresh();
         CourseService.Wanted wanted =
-                new CourseService.Wanted(Style.WASH, "spider-mites", false, OptionalDouble.empty());
+                new CourseService.Wanted(Style.WASH, new DisorderId("spider-mites"), false, OptionalDouble.empty());
         CourseId course = courses.start(collection, mites, form, wanted);
         assertThat(courses.start(collection, mites, form, wanted)).isEqualTo(course);
         assertThat(courses.start(collection, mites, FormKey.fresh(), wanted))
@@ -394,7 +395,7 @@ class CourseFlowTest {
                 .containsOnlyKeys("name");
         Plant plant = grower.plant();
         CourseService.Wanted wanted =
-                new CourseService.Wanted(Style.WASH, "spider-mites", false, OptionalDouble.empty());
+                new CourseService.Wanted(Style.WASH, new DisorderId("spider-mites"), false, OptionalDouble.empty());
         assertThat(courses.compose(collection, plant, wanted).weighed())
                 .anySatisfy(one -> assertThat(one.why()).contains("registered where you live"));
         ProductId product = products.list(collection).get(0).id();

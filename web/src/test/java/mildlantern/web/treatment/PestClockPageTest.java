@@ -7,6 +7,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 
 import java.util.Optional;
 import java.util.OptionalDouble;
+import mildlantern.knowledge.DisorderId;
 import mildlantern.pest.Pests;
 import mildlantern.web.Growers;
 import mildlantern.web.LanternTest;
@@ -31,7 +32,7 @@ class PestClockPageTest {
 
     private PestClockPages.Page page(String pest, double celsius, Optional<Integer> interval, Optional<Integer> uses) {
         return pages.page(new PestClockPages.Asked(
-                pest, celsius, 90, Optional.of("soap"), interval, uses, OptionalDouble.empty()));
+                new DisorderId(pest), celsius, 90, Optional.of("soap"), interval, uses, OptionalDouble.empty()));
     }
 
     @Test
@@ -48,7 +49,7 @@ class PestClockPageTest {
     @Test
     void everyPestIsDrawnStageByStage() throws Exception {
         for (var pest : pests.all()) {
-            PestClockPages.Page page = page(pest.id(), 21, Optional.empty(), Optional.empty());
+            PestClockPages.Page page = page(pest.id().value(), 21, Optional.empty(), Optional.empty());
             assertThat(page.picture().bands()).hasSize(page.stages().size());
             assertThat(page.picture().bands())
                     .allSatisfy(band -> assertThat(band.path())
@@ -56,7 +57,7 @@ class PestClockPageTest {
                             .endsWith("Z")
                             .doesNotContain("NaN"));
             mvc.perform(get("/pest-clock")
-                            .param("pest", pest.id())
+                            .param("pest", pest.id().value())
                             .with(user(growers.grower().member())))
                     .andExpect(status().isOk());
         }

@@ -9,6 +9,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 
 import java.util.Optional;
 import java.util.UUID;
+import mildlantern.knowledge.DisorderId;
 import mildlantern.log.LogKind;
 import mildlantern.treatment.Verdict;
 import mildlantern.web.Growers;
@@ -45,7 +46,7 @@ class UsePageTest {
         return uses.page(
                 grower.member().collection(),
                 grower.plant().id(),
-                new UseService.Asked(Optional.of(means), Optional.of(against), amount, sun));
+                new UseService.Asked(Optional.of(means), Optional.of(new DisorderId(against)), amount, sun));
     }
 
     @Test
