@@ -5,15 +5,15 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import java.time.LocalDate;
-import java.util.Arrays;
 import java.util.List;
 import java.util.UUID;
-import java.util.stream.Collectors;
 import mildlantern.diagnosis.Comparison.Verdict;
 import mildlantern.treatment.Hold;
 import mildlantern.treatment.Trial;
 import mildlantern.web.platform.CaseId;
 import mildlantern.web.platform.Row;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
 import org.jspecify.annotations.NullUnmarked;
 
 /** The one change made in a case, with its holds and the day to look again. */
@@ -26,7 +26,10 @@ class CaseTrial extends Row {
     private int number;
     private boolean beside;
     private String trial;
-    private String holds;
+
+    @JdbcTypeCode(SqlTypes.JSON)
+    private List<Hold> holds;
+
     private LocalDate startedOn;
     private LocalDate lookAgainOn;
     private LocalDate finishedOn;
@@ -51,7 +54,7 @@ class CaseTrial extends Row {
         this.number = number;
         this.beside = beside;
         this.trial = trial.id();
-        this.holds = trial.holds().stream().map(Hold::name).collect(Collectors.joining(","));
+        this.holds = trial.holds();
         this.startedOn = startedOn;
         this.lookAgainOn = lookAgainOn;
     }
@@ -85,10 +88,7 @@ class CaseTrial extends Row {
     }
 
     List<Hold> holds() {
-        return Arrays.stream(holds.split(","))
-                .filter(word -> !word.isBlank())
-                .map(Hold::valueOf)
-                .toList();
+        return holds;
     }
 
     LocalDate startedOn() {

@@ -78,10 +78,12 @@ final class ArchiveContent {
         ObjectNode row = JSON.createObjectNode();
         while (parser.nextToken() == JsonToken.PROPERTY_NAME) {
             String field = parser.currentName();
-            if (!parser.nextToken().isScalarValue() || row.size() >= MOST_FIELDS) {
+            JsonToken value = parser.nextToken();
+            boolean list = value == JsonToken.START_ARRAY && ArchiveLists.isList(table.name(), field);
+            if (!list && !value.isScalarValue() || row.size() >= MOST_FIELDS) {
                 throw new ArchiveIn.Unreadable("A row of " + table.name() + " holds more than a row can.");
             }
-            row.set(field, JSON.readTree(parser));
+            row.set(field, list ? ArchiveLists.read(parser) : JSON.readTree(parser));
         }
         return row;
     }

@@ -319,7 +319,7 @@ class ArchiveIn {
             ObjectNode node = json.createObjectNode();
             usual.forEach((column, preset) -> {
                 if (preset != null) {
-                    node.put(column, preset);
+                    node.set(column, usually(preset));
                 }
             });
             ObjectNode within = json.createObjectNode();
@@ -335,7 +335,7 @@ class ArchiveIn {
                 if (!inside && !usual.containsKey(column) || column.equals(table.within())) {
                     throw new Unreadable("'" + column + "' is no field of " + table.name() + ".");
                 }
-                JsonNode value = field.getValue();
+                JsonNode value = ArchiveLists.read(table.name(), column, field.getValue());
                 boolean refers = table.refs().containsKey(column) || column.equals("batch");
                 (inside ? within : node)
                         .set(
@@ -350,6 +350,13 @@ class ArchiveIn {
                 node.put("version", 0);
             }
             return node;
+        }
+
+        /** What stands in a column of which nothing is said; a list is empty then. */
+        private JsonNode usually(String preset) {
+            return preset.equals("[]")
+                    ? json.createArrayNode()
+                    : json.getNodeFactory().stringNode(preset);
         }
 
         private String reference(ArchiveTables.Table table, String column, String text) throws Unreadable {

@@ -1,14 +1,16 @@
 package mildlantern.web.stop;
 
-import jakarta.persistence.Convert;
 import jakarta.persistence.Embeddable;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import java.util.Collection;
+import java.util.Collections;
 import java.util.EnumSet;
 import java.util.Set;
 import mildlantern.plant.AirMovement;
 import mildlantern.plant.Near;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -25,13 +27,15 @@ public record Airflow(
         @Enumerated(EnumType.STRING) @Nullable AirMovement air,
         @Nullable Double wetHours,
         @Nullable Boolean crowded,
-        @Convert(converter = StoredNear.class) Set<Near> near,
+        @JdbcTypeCode(SqlTypes.JSON) Set<Near> near,
         @Nullable Integer heaterCm,
         @Nullable Integer draughtCm) {
     static final Airflow UNKNOWN = new Airflow(null, null, null, Set.of(), null, null);
 
     public Airflow {
-        near = Set.copyOf(near);
+        Set<Near> inOrder = EnumSet.noneOf(Near.class);
+        inOrder.addAll((Collection<Near>) near);
+        near = Collections.unmodifiableSet(inOrder);
     }
 
     /** The same with how air moves, for how long leaves stay wet, whether plants touch and what is near. */

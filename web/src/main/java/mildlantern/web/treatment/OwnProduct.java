@@ -5,6 +5,7 @@ import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Version;
 import java.util.Arrays;
+import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
@@ -16,6 +17,8 @@ import mildlantern.mixing.Rate;
 import mildlantern.treatment.Label;
 import mildlantern.web.platform.CollectionId;
 import mildlantern.web.platform.Row;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
 import org.jspecify.annotations.NullUnmarked;
 
 /** A product that the grower owns, as its label says. */
@@ -37,7 +40,10 @@ class OwnProduct extends Row {
 
     private Integer intervalDays;
     private Integer seasonUses;
-    private String notOn = "";
+
+    @JdbcTypeCode(SqlTypes.JSON)
+    private List<String> notOn = List.of();
+
     private Boolean registered;
 
     @Version
@@ -58,7 +64,7 @@ class OwnProduct extends Row {
         carrier = most.carrier();
         intervalDays = label.intervalDays().isPresent() ? label.intervalDays().getAsInt() : null;
         seasonUses = label.usesASeason().isPresent() ? label.usesASeason().getAsInt() : null;
-        notOn = String.join(",", label.notOn());
+        notOn = label.notOn().stream().sorted().toList();
         registered = label.registered().orElse(null);
     }
 
@@ -76,7 +82,7 @@ class OwnProduct extends Row {
                 Optional.of(new Rate(mostAmount, measure, carrier)),
                 intervalDays == null ? OptionalInt.empty() : OptionalInt.of(intervalDays),
                 seasonUses == null ? OptionalInt.empty() : OptionalInt.of(seasonUses),
-                Arrays.stream(notOn.split(",")).filter(id -> !id.isBlank()).collect(Collectors.toUnmodifiableSet()),
+                Set.copyOf(notOn),
                 Optional.ofNullable(registered));
     }
 

@@ -7,11 +7,9 @@ import jakarta.persistence.Enumerated;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.LocalDate;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.stream.Collectors;
 import mildlantern.knowledge.DisorderId;
 import mildlantern.plant.PlantId;
 import mildlantern.treatment.Course;
@@ -20,6 +18,8 @@ import mildlantern.web.platform.CaseId;
 import mildlantern.web.platform.CollectionId;
 import mildlantern.web.platform.CourseId;
 import mildlantern.web.platform.Row;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
 import org.jspecify.annotations.NullUnmarked;
 
 /** A course as it is kept: what it is against, what it uses, what the clock said. Its steps are rows of their own. */
@@ -49,7 +49,10 @@ class StoredCourse extends Row {
     private boolean severe;
     private Double counted;
     private double coverage;
-    private String uses;
+
+    @JdbcTypeCode(SqlTypes.JSON)
+    private List<String> uses;
+
     private String beside;
     private String clean;
     private int intervalDays;
@@ -63,7 +66,10 @@ class StoredCourse extends Row {
     private String hiddenStage;
     private String noCure;
     private String cost;
-    private String weighed;
+
+    @JdbcTypeCode(SqlTypes.JSON)
+    private List<Course.Weighed> weighed;
+
     private LocalDate lastFind;
 
     /** The first day on which it can have been there, as it was reckoned when it was found. */
@@ -104,7 +110,7 @@ class StoredCourse extends Row {
     final void planned(Course course) {
         style = course.choice().style();
         startedOn = course.from();
-        uses = String.join(",", course.choice().uses());
+        uses = course.choice().uses();
         beside = course.choice().beside().orElse(null);
         clean = course.choice().clean().orElse(null);
         intervalDays = course.choice().intervalDays();
@@ -120,31 +126,18 @@ class StoredCourse extends Row {
         });
         noCure = course.noCure().orElse(null);
         cost = course.cost().orElse(null);
-        weighed = course.weighed().stream()
-                .map(one -> String.join("\t", one.means(), one.name(), String.valueOf(one.chosen()), one.why()))
-                .collect(Collectors.joining("\n"));
+        weighed = course.weighed();
     }
 
     /** The course with these steps, as the core knows it. */
     Course with(List<Course.Step> steps) {
         return new Course(
                 disorder,
-                new Course.Choice(
-                        style,
-                        Arrays.stream(uses.split(","))
-                                .filter(id -> !id.isBlank())
-                                .toList(),
-                        Optional.ofNullable(beside),
-                        Optional.ofNullable(clean),
-                        intervalDays),
+                new Course.Choice(style, uses, Optional.ofNullable(beside), Optional.ofNullable(clean), intervalDays),
                 startedOn,
                 steps,
                 forecast(),
-                Arrays.stream(weighed.split("\n"))
-                        .map(line -> line.split("\t", 4))
-                        .filter(parts -> parts.length == 4)
-                        .map(parts -> new Course.Weighed(parts[0], parts[1], Boolean.parseBoolean(parts[2]), parts[3]))
-                        .toList(),
+                weighed,
                 Optional.ofNullable(noCure),
                 Optional.ofNullable(cost));
     }

@@ -6,13 +6,15 @@ import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Table;
 import java.time.LocalDate;
-import java.util.Arrays;
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import mildlantern.treatment.Course;
 import mildlantern.web.platform.BatchId;
 import mildlantern.web.platform.CourseId;
 import mildlantern.web.platform.Row;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
 import org.jspecify.annotations.NullUnmarked;
 
 /** One step of a course: planned, and then what became of it. */
@@ -48,7 +50,9 @@ class StoredStep extends Row {
 
     private String means;
     private String what;
-    private String terms;
+
+    @JdbcTypeCode(SqlTypes.JSON)
+    private List<String> terms;
 
     @Enumerated(EnumType.STRING)
     private State state = State.PLANNED;
@@ -65,7 +69,7 @@ class StoredStep extends Row {
         this.phase = step.phase();
         this.means = step.means().orElse(null);
         this.what = step.what();
-        this.terms = String.join("\n", step.terms());
+        this.terms = step.terms();
     }
 
     /** Says what became of it. */
@@ -76,12 +80,7 @@ class StoredStep extends Row {
     }
 
     Course.Step step() {
-        return new Course.Step(
-                onDay,
-                phase,
-                Optional.ofNullable(means),
-                what,
-                Arrays.stream(terms.split("\n")).filter(line -> !line.isBlank()).toList());
+        return new Course.Step(onDay, phase, Optional.ofNullable(means), what, terms);
     }
 
     CourseId course() {
