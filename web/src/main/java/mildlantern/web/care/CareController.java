@@ -23,11 +23,13 @@ class CareController {
     private final CarePages pages;
     private final CareService care;
     private final PlannedTasks errands;
+    private final CareWriter writer;
 
-    CareController(CarePages pages, CareService care, PlannedTasks errands) {
+    CareController(CarePages pages, CareService care, PlannedTasks errands, CareWriter writer) {
         this.pages = pages;
         this.care = care;
         this.errands = errands;
+        this.writer = writer;
     }
 
     @GetMapping("/care")
@@ -38,7 +40,7 @@ class CareController {
 
     @GetMapping("/plants/{id}/care")
     String plant(@AuthenticationPrincipal SignedIn member, @PathVariable PlantId id, Reply reply) {
-        CarePages.Page page = pages.page(member.collection(), id);
+        CareViews.Page page = pages.page(member.collection(), id);
         reply.put("page", page);
         reply.put("here", page.stop());
         reply.put("quickPlant", id);
@@ -51,7 +53,7 @@ class CareController {
     @PostMapping("/plants/{id}/care")
     String accept(
             @AuthenticationPrincipal SignedIn member, @PathVariable PlantId id, @Valid Accepted accepted, Reply reply) {
-        if (!care.accept(member.collection(), id, accepted.form(), accepted.kind(), accepted.stop())) {
+        if (!writer.accept(member.collection(), id, accepted.form(), accepted.kind(), accepted.stop())) {
             reply.next(
                     "told",
                     "Something was read or moved meanwhile, or another change runs, and that one is proposed no more. Nothing was changed; look again.");
@@ -65,13 +67,13 @@ class CareController {
             @PathVariable PlantId id,
             @RequestParam FormKey form,
             @RequestParam StopId to) {
-        care.planMove(member.collection(), id, form, to);
+        writer.planMove(member.collection(), id, form, to);
         return "redirect:/plants/" + id + "/care";
     }
 
     @PostMapping("/plants/{id}/care/drop")
     String drop(@AuthenticationPrincipal SignedIn member, @PathVariable PlantId id) {
-        care.dropPlan(member.collection(), id);
+        writer.dropPlan(member.collection(), id);
         return "redirect:/plants/" + id + "/care";
     }
 

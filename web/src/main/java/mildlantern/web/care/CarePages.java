@@ -18,7 +18,6 @@ import mildlantern.care.Changes;
 import mildlantern.care.Need;
 import mildlantern.care.Needs;
 import mildlantern.care.StepPlanner;
-import mildlantern.place.StopId;
 import mildlantern.plant.PlantId;
 import mildlantern.quantity.Limits;
 import mildlantern.web.log.LogWords;
@@ -26,11 +25,9 @@ import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
 import mildlantern.web.platform.CollectionId;
 import mildlantern.web.platform.FormKey;
-import mildlantern.web.platform.TaskId;
 import mildlantern.web.routine.Records;
 import mildlantern.web.stop.StopReading;
 import mildlantern.web.stop.Stops;
-import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -60,80 +57,14 @@ class CarePages {
         this.clock = clock;
     }
 
-    /** The page of one plant. */
-    record Page(
-            PlantId plant,
-            String name,
-            String kind,
-            StopId stop,
-            String stopName,
-            List<Row> needs,
-            Optional<Proposal> best,
-            List<Proposal> others,
-            List<Place> places,
-            List<Step> plan,
-            List<String> looks,
-            String held,
-            FormKey form) {}
-
-    /**
-     * A need, drawn.
-     *
-     * @param from x of the lower end of what it wants
-     * @param width of what it wants
-     * @param low x of the lowest it got; likewise the highest, and the mark of the mean
-     */
-    record Row(
-            String what,
-            String words,
-            String gets,
-            String said,
-            boolean off,
-            double from,
-            double width,
-            double low,
-            double high,
-            double mark,
-            List<Tick> ticks) {}
-
-    /** A figure under a bar. */
-    record Tick(double x, String words) {}
-
-    /** A change with its costs, and the steps where it moves. */
-    record Proposal(
-            String kind,
-            String words,
-            String reason,
-            String cost,
-            String others,
-            @Nullable StopId stop,
-            List<Step> steps,
-            List<String> warnings) {}
-
-    /** A step in words. */
-    record Step(
-            String day,
-            String words,
-            boolean today,
-            @Nullable TaskId errand) {}
-
-    /** A stop that was held against its needs. */
-    record Place(StopId stop, String name, boolean here, String fits, String room) {}
-
-    /** The page of the collection. */
-    record All(List<Line> lines, int shown, int fitting, int all, boolean read, FormKey form) {}
-
-    /** A plant that goes short. */
-    record Line(PlantId plant, String name, String kind, String stop, String said, double missed, String change) {}
-
-    Page page(CollectionId collection, PlantId id) {
+    CareViews.Page page(CollectionId collection, PlantId id) {
         Plant plant = this.plants.plant(collection, id);
         CareService.House house = care.house(collection, this.plants.plants(collection));
         Changes.Subject subject = care.subject(house, plant, Optional.of(records.record(plant)));
         List<Need> needs = care.needs(house, subject);
         List<PlannedTask> open = errands.running(collection, id);
         // While a change runs, nothing else is changed.
-        List<Proposal> proposals = (open.isEmpty() ? care.weigh(house, subject) : List.<Change>of())
+        List<CareViews.Proposal> proposals = (open.isEmpty() ? care.weigh(house, subject) : List.<Change>of())
                 .stream().map(change -> proposal(house, subject, change)).toList();
         List<StopReading> readings = stops
                 .readingsSince(collection, LocalDate.now(clock).minusDays(DAYS_BACK))
@@ -141,7 +72,7 @@ class CarePages {
                 .filter(reading ->
                         reading.stop().equals(plant.stop()) && reading.origin() == StopReading.Origin.MEASURED)
                 .toList();
-        return new Page(
+        return new CareViews.Page(
                 id,
                 plant.name(),
                 subject.plant().profile().name(),
@@ -163,14 +94,14 @@ class CarePages {
                 FormKey.fresh());
     }
 
-    private Step step(PlannedTask errand) {
-        return new Step(
+    private CareViews.Step step(PlannedTask errand) {
+        return new CareViews.Step(
                 DAY.format(errand.onDay()), errand.words(), !errand.onDay().isAfter(LocalDate.now(clock)), errand.id());
     }
 
-    private Proposal proposal(CareService.House house, Changes.Subject subject, Change change) {
+    private CareViews.Proposal proposal(CareService.House house, Changes.Subject subject, Change change) {
         Optional<StepPlanner.Plan> plan = change.stop().flatMap(to -> care.steps(house, subject, to));
-        return new Proposal(
+        return new CareViews.Proposal(
                 change.kind().name(),
                 change.words(),
                 change.reason(),
@@ -178,7 +109,8 @@ class CarePages {
                 change.helped(),
                 change.stop().orElse(null),
                 plan.map(it -> it.steps().stream()
-                                .map(step -> new Step(DAY.format(step.on()), step.words() + light(step), false, null))
+                                .map(step -> new CareViews.Step(
+                                        DAY.format(step.on()), step.words() + light(step), false, null))
                                 .toList())
                         .orElse(List.of()),
                 plan.map(StepPlanner.Plan::warnings).orElse(List.of()));
@@ -188,10 +120,10 @@ class CarePages {
         return " About %s mol/m² a day.".formatted(Limits.tenths(step.light()));
     }
 
-    private List<Place> places(CareService.House house, Changes.Subject subject) {
+    private List<CareViews.Place> places(CareService.House house, Changes.Subject subject) {
         return care.places(house, subject).stream()
                 .limit(PLACES_SHOWN)
-                .map(suits -> new Place(
+                .map(suits -> new CareViews.Place(
                         suits.spot().id(),
                         suits.spot().name(),
                         suits.spot().id().equals(subject.here().id()),
@@ -202,7 +134,7 @@ class CarePages {
                 .toList();
     }
 
-    private Row row(Need need, List<StopReading> readings) {
+    private CareViews.Row row(Need need, List<StopReading> readings) {
         double wantedHigh = need.kind() == Need.Kind.NIGHT
                 ? Math.max(need.wanted().low(), need.gets().spread().high()) + 6
                 : need.wanted().high();
@@ -215,15 +147,15 @@ class CarePages {
         double scale = WIDTH / (end - begin);
         double from = (Math.max(begin, need.wanted().low()) - begin) * scale;
         double width = (wantedHigh - Math.max(begin, need.wanted().low())) * scale;
-        List<Tick> ticks = new ArrayList<>();
+        List<CareViews.Tick> ticks = new ArrayList<>();
         if (need.wanted().low() > begin) {
-            ticks.add(new Tick(from, Limits.tenths(need.wanted().low())));
+            ticks.add(new CareViews.Tick(from, Limits.tenths(need.wanted().low())));
         }
         if (need.kind() != Need.Kind.NIGHT) {
-            ticks.add(new Tick(from + width, Limits.tenths(wantedHigh)));
+            ticks.add(new CareViews.Tick(from + width, Limits.tenths(wantedHigh)));
         }
         boolean off = need.standing() != Need.Standing.FITS;
-        return new Row(
+        return new CareViews.Row(
                 need.kind().words(),
                 need.kind() == Need.Kind.NIGHT
                         ? "%s °C or more".formatted(Limits.plain(need.wanted().low()))
@@ -268,10 +200,10 @@ class CarePages {
                 : days >= DAYS_BACK - 1 ? " So for six weeks and more." : " So for %d days on end.".formatted(days);
     }
 
-    All all(CollectionId collection) {
+    CareViews.All all(CollectionId collection) {
         List<Plant> plants = this.plants.plants(collection);
         CareService.House house = care.house(collection, plants);
-        List<Line> lines = new ArrayList<>();
+        List<CareViews.Line> lines = new ArrayList<>();
         int fitting = 0;
         for (Plant plant : plants) {
             Changes.Subject subject = care.subject(house, plant, Optional.empty());
@@ -281,7 +213,7 @@ class CarePages {
                 fitting++;
                 continue;
             }
-            lines.add(new Line(
+            lines.add(new CareViews.Line(
                     plant.id(),
                     plant.name(),
                     subject.plant().profile().name(),
@@ -290,13 +222,13 @@ class CarePages {
                     Needs.missed(needs),
                     ""));
         }
-        lines.sort(Comparator.comparingDouble(Line::missed).reversed());
+        lines.sort(Comparator.comparingDouble(CareViews.Line::missed).reversed());
         Map<PlantId, Plant> byId = plants.stream().collect(Collectors.toMap(Plant::id, Function.identity()));
-        List<Line> shown = lines.stream()
+        List<CareViews.Line> shown = lines.stream()
                 .limit(SHOWN)
                 .map(line -> withChange(house, line, Objects.requireNonNull(byId.get(line.plant()))))
                 .toList();
-        return new All(
+        return new CareViews.All(
                 shown,
                 shown.size(),
                 fitting,
@@ -305,12 +237,13 @@ class CarePages {
                 FormKey.fresh());
     }
 
-    private Line withChange(CareService.House house, Line line, Plant plant) {
+    private CareViews.Line withChange(CareService.House house, CareViews.Line line, Plant plant) {
         Changes.Subject subject = care.subject(house, plant, Optional.empty());
         String change = care.weigh(house, subject).stream()
                 .findFirst()
                 .map(it -> it.words() + " (" + it.cost() + ")")
                 .orElse("nothing at hand is worth its trouble");
-        return new Line(line.plant(), line.name(), line.kind(), line.stop(), line.said(), line.missed(), change);
+        return new CareViews.Line(
+                line.plant(), line.name(), line.kind(), line.stop(), line.said(), line.missed(), change);
     }
 }

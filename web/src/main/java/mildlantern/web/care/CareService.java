@@ -2,11 +2,9 @@ package mildlantern.web.care;
 
 import java.time.Clock;
 import java.time.LocalDate;
-import java.time.OffsetDateTime;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
@@ -30,7 +28,6 @@ import mildlantern.plant.PlantRecord;
 import mildlantern.plant.Profile;
 import mildlantern.plant.Season;
 import mildlantern.plant.WaterSource;
-import mildlantern.treatment.CareSetting;
 import mildlantern.treatment.Hold;
 import mildlantern.weather.WeatherHour;
 import mildlantern.web.casework.CaseTroubles;
@@ -39,16 +36,9 @@ import mildlantern.web.climate.StopClimates;
 import mildlantern.web.climate.Weathers;
 import mildlantern.web.feeding.OwnWaters;
 import mildlantern.web.log.LogWords;
-import mildlantern.web.plant.CareEntry;
-import mildlantern.web.plant.CareSheets;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
-import mildlantern.web.platform.BatchId;
 import mildlantern.web.platform.CollectionId;
-import mildlantern.web.platform.FormKey;
-import mildlantern.web.platform.WrittenForms;
-import mildlantern.web.routine.Records;
-import mildlantern.web.routine.Routine;
 import mildlantern.web.stop.Houses;
 import mildlantern.web.stop.Stop;
 import mildlantern.web.stop.StopKind;
@@ -62,8 +52,6 @@ import org.springframework.transaction.annotation.Transactional;
 class CareService {
     private final Stops stops;
     private final Plants plants;
-    private final CareSheets careSheets;
-    private final Records records;
     private final Houses houses;
     private final StopClimates climates;
     private final Stations stations;
@@ -74,17 +62,12 @@ class CareService {
     private final Changes changes;
     private final CareKnowledge knowledge;
     private final StepPlanner stepPlanner;
-    private final PlannedTasks errands;
     private final CaseTroubles troubles;
-    private final Routine routine;
-    private final WrittenForms forms;
     private final Clock clock;
 
     CareService(
             Stops stops,
             Plants plants,
-            CareSheets careSheets,
-            Records records,
             Houses houses,
             StopClimates climates,
             Stations stations,
@@ -95,15 +78,10 @@ class CareService {
             Changes changes,
             CareKnowledge knowledge,
             StepPlanner stepPlanner,
-            PlannedTasks errands,
             CaseTroubles troubles,
-            Routine routine,
-            WrittenForms forms,
             Clock clock) {
         this.stops = stops;
         this.plants = plants;
-        this.careSheets = careSheets;
-        this.records = records;
         this.houses = houses;
         this.climates = climates;
         this.stations = stations;
@@ -114,10 +92,7 @@ class CareService {
         this.changes = changes;
         this.knowledge = knowledge;
         this.stepPlanner = stepPlanner;
-        this.errands = errands;
         this.troubles = troubles;
-        this.routine = routine;
-        this.forms = forms;
         this.clock = clock;
     }
 
@@ -272,95 +247,5 @@ class CareService {
                 gives.byDay().get().value(),
                 gives.night().map(Figure::value).orElse(gives.byDay().get().value()),
                 !spot.alone() && !spot.full()));
-    }
-
-    /** Accepts a change: a line of the care sheet with its reason, steps where it moves, and a look on a later day; once a form. False where it is proposed no more, or another change runs. */
-    @Transactional
-    boolean accept(CollectionId collection, PlantId plantId, FormKey form, Change.Kind kind, Optional<StopId> stop) {
-        return routine.change(collection, List.of(plantId), () -> {
-            Plant plant = this.plants.plant(collection, plantId);
-            if (forms.stored(collection, form)) {
-                return true;
-            }
-            // One change at a time: two at once teach nothing.
-            if (!errands.running(collection, plantId).isEmpty()) {
-                return false;
-            }
-            House house = house(collection, this.plants.plants(collection));
-            Changes.Subject subject = subject(house, plant, Optional.of(records.record(plant)));
-            Optional<Change> chosen = weigh(house, subject).stream()
-                    .filter(change -> change.kind() == kind
-                            && (stop.isEmpty() || change.stop().equals(stop)))
-                    .findFirst();
-            chosen.filter(change -> forms.firstTime(collection, form))
-                    .ifPresent(change -> begin(plant, form, change, house, subject));
-            return chosen.isPresent();
-        });
-    }
-
-    private void begin(Plant plant, FormKey form, Change change, House house, Changes.Subject subject) {
-        LocalDate today = LocalDate.now(clock);
-        List<StepPlanner.Step> steps = change.stop()
-                .flatMap(to -> steps(house, subject, to))
-                .map(StepPlanner.Plan::steps)
-                .orElse(List.of());
-        LocalDate last = steps.isEmpty() ? today : steps.get(steps.size() - 1).on();
-        LocalDate look = last.plusDays(knowledge.lookAgainDays(change.kind()));
-        careSheets.store(new CareEntry(
-                plant,
-                null,
-                setting(change.kind()),
-                change.words(),
-                change.reason(),
-                today,
-                OffsetDateTime.now(clock)));
-        errands.plan(plant, new BatchId(form.value()), steps);
-        errands.look(
-                plant,
-                new BatchId(form.value()),
-                look,
-                "See whether it helped: %s (%s)".formatted(lower(change.words()), lower(change.reason())));
-    }
-
-    private static String lower(String words) {
-        String plain = words.endsWith(".") ? words.substring(0, words.length() - 1) : words;
-        String shortened = plain.length() > 200 ? plain.substring(0, 200) + "…" : plain;
-        return shortened.substring(0, 1).toLowerCase(Locale.ROOT) + shortened.substring(1);
-    }
-
-    /** Plans the steps to a stop that the grower chose, whatever the core thinks of it. */
-    @Transactional
-    void planMove(CollectionId collection, PlantId plantId, FormKey form, StopId to) {
-        this.stops.stop(collection, to);
-        routine.write(collection, List.of(plantId), () -> {
-            Plant plant = this.plants.plant(collection, plantId);
-            House house = house(collection, this.plants.plants(collection));
-            Changes.Subject subject = subject(house, plant, Optional.empty());
-            if (errands.running(collection, plantId).isEmpty()) {
-                steps(house, subject, to)
-                        .filter(plan -> forms.firstTime(collection, form))
-                        .ifPresent(plan -> errands.plan(plant, new BatchId(form.value()), plan.steps()));
-            }
-        });
-    }
-
-    @Transactional
-    void dropPlan(CollectionId collection, PlantId plantId) {
-        routine.write(
-                collection,
-                List.of(plantId),
-                () -> errands.drop(
-                        collection, this.plants.plant(collection, plantId).id()));
-    }
-
-    static CareSetting setting(Change.Kind kind) {
-        return switch (kind) {
-            case MOVE -> CareSetting.PLACE;
-            case LAMP -> CareSetting.LIGHT;
-            case HUMIDIFIER -> CareSetting.HUMIDITY;
-            case WATER -> CareSetting.WATER;
-            case FEED, FLUSH -> CareSetting.FEEDING;
-            case RHYTHM -> CareSetting.WATERING;
-        };
     }
 }

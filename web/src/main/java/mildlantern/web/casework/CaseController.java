@@ -3,20 +3,14 @@ package mildlantern.web.casework;
 import jakarta.validation.Valid;
 import java.time.Clock;
 import java.time.LocalDate;
-import java.util.EnumMap;
 import java.util.LinkedHashMap;
-import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Stream;
 import mildlantern.diagnosis.Differential;
 import mildlantern.diagnosis.Part;
 import mildlantern.knowledge.FindingId;
 import mildlantern.knowledge.Words;
-import mildlantern.place.StopId;
 import mildlantern.plant.PlantId;
-import mildlantern.treatment.CareSetting;
 import mildlantern.web.platform.CaseId;
 import mildlantern.web.platform.FormKey;
 import mildlantern.web.platform.NotHere;
@@ -27,11 +21,8 @@ import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
-import org.springframework.web.bind.annotation.RequestHeader;
-import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.util.UriComponentsBuilder;
 
 /** The pages of a case, in the order of the work. */
@@ -39,27 +30,19 @@ import org.springframework.web.util.UriComponentsBuilder;
 class CaseController {
     private static final int LONGEST_NOTE = 1000;
     private static final int LONGEST_QUERY = 120;
-    private static final int FORMS_ON_CLOSING = 4;
 
     private final CaseService cases;
     private final CasePages pages;
     private final DecidePages deciding;
     private final Clock clock;
+    private final CaseClosing closing;
 
-    CaseController(CaseService cases, CasePages pages, DecidePages deciding, Clock clock) {
+    CaseController(CaseService cases, CasePages pages, DecidePages deciding, Clock clock, CaseClosing closing) {
         this.cases = cases;
         this.pages = pages;
         this.deciding = deciding;
         this.clock = clock;
-    }
-
-    /** Where on the walk the plant of a case stands, for the frame of its pages. */
-    @ModelAttribute("here")
-    Optional<StopId> here(
-            @AuthenticationPrincipal SignedIn member,
-            @PathVariable(required = false) Optional<CaseId> id,
-            @RequestHeader(name = "HX-Request", required = false) Optional<String> htmx) {
-        return htmx.isPresent() ? Optional.empty() : id.flatMap(it -> cases.stopOf(member.collection(), it));
+        this.closing = closing;
     }
 
     @PostMapping("/plants/{plant}/cases")
@@ -69,7 +52,7 @@ class CaseController {
 
     @GetMapping("/cases/{id}")
     String show(@AuthenticationPrincipal SignedIn member, @PathVariable CaseId id, CaseForms.Open open, Reply reply) {
-        if (cases.waitsForOutcome(member.collection(), id)) {
+        if (closing.waitsForOutcome(member.collection(), id)) {
             return "redirect:/cases/" + id + "/close";
         }
         reply.put(
@@ -78,7 +61,9 @@ class CaseController {
                         member.collection(),
                         id,
                         new Panels.Asked(
-                                open.part().map(CaseController::part), cut(open.q(), LONGEST_QUERY), open.recalls())));
+                                open.part().map(CaseController::part),
+                                LookAgainController.cut(open.q(), LONGEST_QUERY),
+                                open.recalls())));
         return reply.fragment() ? "casework/case :: board" : "casework/case";
     }
 
@@ -173,102 +158,6 @@ class CaseController {
                         typed.note().strip(),
                         typed.also().map(also -> new CaseService.Second(also, typed.alsoTrial()))));
         return "redirect:/cases/" + typed.id();
-    }
-
-    @GetMapping("/cases/{id}/look-again")
-    String lookAgain(@AuthenticationPrincipal SignedIn member, @PathVariable CaseId id, Reply reply) {
-        if (cases.waitsForOutcome(member.collection(), id)) {
-            return "redirect:/cases/" + id + "/close";
-        }
-        reply.put("page", pages.lookAgainPage(member.collection(), id));
-        reply.put("form", FormKey.fresh());
-        return "casework/look-again";
-    }
-
-    @PostMapping("/cases/{id}/look-again")
-    String lookedAgain(
-            @AuthenticationPrincipal SignedIn member,
-            @Valid CaseForms.Turn turn,
-            @RequestParam Map<String, String> fields,
-            Reply reply) {
-        Map<FindingId, String> states = new LinkedHashMap<>();
-        fields.forEach((name, value) -> {
-            if (name.startsWith("seen.") && !CaseAnswer.SKIPPED.equals(value)) {
-                states.put(new FindingId(name.substring("seen.".length())), value);
-            }
-        });
-        if (states.isEmpty()) {
-            reply.wrong();
-            reply.put("page", pages.lookAgainPage(member.collection(), turn.id()));
-            reply.put("form", turn.form());
-            reply.put("problem", "Answer at least one finding, so that there is something to compare.");
-            return "casework/look-again";
-        }
-        cases.lookAgain(member.collection(), turn.id(), turn.form(), turn.version(), states);
-        return "redirect:/cases/" + turn.id() + "/close";
-    }
-
-    @GetMapping("/cases/{id}/close")
-    String close(@AuthenticationPrincipal SignedIn member, @PathVariable CaseId id, Reply reply) {
-        reply.put("page", pages.closePage(member.collection(), id));
-        reply.put("forms", formKeys());
-        return "casework/close";
-    }
-
-    @PostMapping("/cases/{id}/close")
-    String closed(
-            @AuthenticationPrincipal SignedIn member,
-            @Valid CaseForms.Closing closing,
-            @RequestParam Map<String, String> fields) {
-        if (Words.find(
-                        TroubleCase.Outcome.class,
-                        closing.outcome().toLowerCase(Locale.ROOT).replace('_', '-'))
-                .isEmpty()) {
-            throw new NotHere("outcome");
-        }
-        Map<CareSetting, CaseWriter.CareChange> care = new EnumMap<>(CareSetting.class);
-        for (CareSetting setting : CareSetting.values()) {
-            String text = cut(fields.getOrDefault("care." + setting.name(), ""), 500);
-            if (fields.containsKey("change." + setting.name()) && !text.isBlank()) {
-                String reason = cut(fields.getOrDefault("reason." + setting.name(), ""), 500);
-                care.put(setting, new CaseWriter.CareChange(text, reason.isBlank() ? "closed case" : reason));
-            }
-        }
-        PlantId plant = cases.close(
-                member.collection(),
-                closing.id(),
-                new CaseService.ClosingForm(
-                        closing.form(), closing.version(), closing.outcome(), cut(closing.lesson(), 2000), care));
-        return "redirect:/plants/" + plant + "?closed";
-    }
-
-    /** Keys for the forms of the closing page, one each. */
-    static List<FormKey> formKeys() {
-        return Stream.generate(FormKey::fresh).limit(FORMS_ON_CLOSING).toList();
-    }
-
-    private static String cut(String text, int most) {
-        String stripped = text.strip();
-        return stripped.length() <= most ? stripped : stripped.substring(0, most);
-    }
-
-    @PostMapping("/cases/{id}/go-on")
-    String goOn(@AuthenticationPrincipal SignedIn member, @Valid CaseForms.GoOn typed, Reply reply) {
-        Map<String, String> problems = new LinkedHashMap<>();
-        Optional<LocalDate> day = FutureDay.read(typed.lookAgainOn(), "lookAgainOn", clock, problems);
-        if (day.isEmpty()) {
-            reply.wrong();
-            reply.put("problem", problems.get("lookAgainOn"));
-            return close(member, typed.id(), reply);
-        }
-        cases.goOn(member.collection(), typed.id(), typed.form(), typed.version(), day.get());
-        return "redirect:/cases/" + typed.id();
-    }
-
-    @PostMapping("/cases/{id}/look-further")
-    String lookFurther(@AuthenticationPrincipal SignedIn member, @Valid CaseForms.Turn turn) {
-        cases.lookFurther(member.collection(), turn.id(), turn.form(), turn.version());
-        return "redirect:/cases/" + turn.id();
     }
 
     private static Part part(String id) {

@@ -81,7 +81,7 @@ class CaseStory {
         CaseOpinion first = ladder.get(0);
         LocalDate day = first.onDay();
         String answered = Optional.ofNullable(first.finding())
-                .map(id -> CasePages.words(book.finding(id), first.state()))
+                .map(id -> TrialBoxes.words(book.finding(id), first.state()))
                 .orElse(number == 0 ? "before any look: what the record knows" : "recalled something");
         return new CaseViews.StoryStep(
                 number, x, day, answered, name(first.cause()), Ladder.percent(first.probability()));

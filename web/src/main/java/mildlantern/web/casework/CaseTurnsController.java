@@ -6,14 +6,12 @@ import java.time.LocalDate;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
-import mildlantern.place.StopId;
 import mildlantern.web.platform.CaseId;
 import mildlantern.web.platform.Reply;
 import mildlantern.web.platform.SignedIn;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 
@@ -24,18 +22,14 @@ class CaseTurnsController {
     private final CasePages pages;
     private final CaseStory story;
     private final Clock clock;
+    private final LookAgainPages closing;
 
-    CaseTurnsController(CaseService cases, CasePages pages, CaseStory story, Clock clock) {
+    CaseTurnsController(CaseService cases, CasePages pages, CaseStory story, Clock clock, LookAgainPages closing) {
         this.cases = cases;
         this.pages = pages;
         this.story = story;
         this.clock = clock;
-    }
-
-    /** Where on the walk the plant of a case stands, for the frame of its pages. */
-    @ModelAttribute("here")
-    Optional<StopId> here(@AuthenticationPrincipal SignedIn member, @PathVariable CaseId id) {
-        return cases.stopOf(member.collection(), id);
+        this.closing = closing;
     }
 
     /** What the grower recalls of the last weeks. */
@@ -71,8 +65,8 @@ class CaseTurnsController {
             reply.wrong();
             reply.put("pauseProblem", problems.get("until"));
             reply.put("typedUntil", typed.until());
-            reply.put("page", pages.closePage(member.collection(), typed.id()));
-            reply.put("forms", CaseController.formKeys());
+            reply.put("page", closing.closePage(member.collection(), typed.id()));
+            reply.put("forms", LookAgainController.formKeys());
             return "casework/close";
         }
         cases.pause(member.collection(), typed.id(), typed.form(), typed.version(), day.get());

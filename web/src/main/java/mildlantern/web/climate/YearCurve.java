@@ -16,7 +16,7 @@ final class YearCurve {
 
     private YearCurve() {}
 
-    static StopPages.Year draw(List<Double> mol, int dayOfYear, Optional<Double> now) {
+    static StopYears.Year draw(List<Double> mol, int dayOfYear, Optional<Double> now) {
         double most =
                 Math.max(2, mol.stream().mapToDouble(Double::doubleValue).max().orElse(1) * 1.05);
         StringBuilder path = new StringBuilder();
@@ -34,7 +34,7 @@ final class YearCurve {
         }
         double lowest = mol.stream().mapToDouble(Double::doubleValue).min().orElse(0);
         double highest = mol.stream().mapToDouble(Double::doubleValue).max().orElse(0);
-        return new StopPages.Year(
+        return new StopYears.Year(
                 path.toString(),
                 List.copyOf(months),
                 List.copyOf(ticks),

@@ -2,7 +2,6 @@ package mildlantern.web.exchange;
 
 import java.time.Clock;
 import java.time.LocalDate;
-import java.time.OffsetDateTime;
 import java.time.format.DateTimeFormatter;
 import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
@@ -34,7 +33,6 @@ import mildlantern.web.plant.PotWords;
 import mildlantern.web.platform.BatchId;
 import mildlantern.web.platform.CollectionId;
 import mildlantern.web.platform.FormKey;
-import mildlantern.web.platform.NotHere;
 import mildlantern.web.platform.PlainNumbers;
 import mildlantern.web.platform.WrittenForms;
 import mildlantern.web.routine.RecordWriter;
@@ -42,7 +40,6 @@ import mildlantern.web.routine.Routine;
 import mildlantern.web.stop.Stop;
 import mildlantern.web.stop.Stops;
 import org.jspecify.annotations.Nullable;
-import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -66,8 +63,8 @@ class CsvIn {
     private final Routine routine;
     private final Treatments treatments;
     private final WrittenForms forms;
-    private final JdbcClient jdbc;
     private final Clock clock;
+    private final CsvDrafts csvDrafts;
 
     CsvIn(
             Stops stops,
@@ -78,8 +75,8 @@ class CsvIn {
             Routine routine,
             Treatments treatments,
             WrittenForms forms,
-            JdbcClient jdbc,
-            Clock clock) {
+            Clock clock,
+            CsvDrafts csvDrafts) {
         this.stops = stops;
         this.plants = plants;
         this.kinds = kinds;
@@ -88,54 +85,8 @@ class CsvIn {
         this.routine = routine;
         this.treatments = treatments;
         this.forms = forms;
-        this.jdbc = jdbc;
         this.clock = clock;
-    }
-
-    /** What a table is of. */
-    enum What {
-        PLANTS,
-        LOG
-    }
-
-    /**
-     * A column that is understood.
-     *
-     * @param id its id in forms
-     * @param words what it is called on the page
-     * @param needed whether a table makes no sense without it
-     * @param heads heads by which it is matched, without spaces and signs
-     */
-    record Field(String id, String words, boolean needed, List<String> heads) {}
-
-    private static Field field(String id, String words, boolean needed, String... heads) {
-        return new Field(id, words, needed, List.of(heads));
-    }
-
-    static List<Field> fields(What what) {
-        return what == What.PLANTS
-                ? List.of(
-                        field("name", "name", true, "name", "plant", "plantname", "label"),
-                        field("kind", "kind", true, "kind", "profile", "species", "botanical", "type", "genus"),
-                        field("stop", "stop", true, "stop", "place", "location", "where", "room", "shelf"),
-                        field("number", "number", false, "number", "accession", "accessionnumber", "no", "id"),
-                        field("cultivar", "cultivar", false, "cultivar", "variety", "clone"),
-                        field("source", "came from", false, "source", "from", "camefrom", "supplier", "origin"),
-                        field("came", "came on", false, "cameon", "acquired", "acquiredon", "bought", "since"),
-                        field("pot", "pot", false, "pot", "potkind", "container"),
-                        field("cm", "pot in cm", false, "potcm", "diameter", "potsize", "potdiameter", "cm"),
-                        field("medium", "medium", false, "medium", "mix", "substrate", "soil"),
-                        field("potted", "potted on", false, "pottedon", "repotted", "potted"),
-                        field("water", "water", false, "water", "watersource"),
-                        field("leaves", "leaves", false, "leaves"))
-                : List.of(
-                        field("plant", "plant", true, "plant", "name", "plantname", "number", "accession"),
-                        field("day", "day", true, "day", "date", "on", "when"),
-                        field("what", "what was done", true, "what", "entry", "action", "event", "activity", "done"),
-                        field("amount", "amount in mL", false, "amountml", "amount", "ml", "volume"),
-                        field("water", "water", false, "water", "watersource"),
-                        field("treated", "treated with", false, "treatedwith", "means", "product", "spray"),
-                        field("words", "words", false, "words", "note", "notes", "comment", "remarks"));
+        this.csvDrafts = csvDrafts;
     }
 
     /**
@@ -150,7 +101,7 @@ class CsvIn {
      */
     record Preview(
             BatchId draft,
-            What what,
+            CsvColumns.What what,
             List<String> heads,
             Map<String, Integer> match,
             List<RowMade> rows,
@@ -174,60 +125,30 @@ class CsvIn {
     /** A row and what it would become. */
     record RowMade(int number, String words, boolean good) {}
 
-    /** What is wrong with a row; row 0 is the head. */
+    /** CsvColumns.What is wrong with a row; row 0 is the head. */
     record Problem(int row, String words) {}
 
     private static final int ROWS_SHOWN = 12;
 
-    /** Keeps a table until it is taken, and forgets those of yesterday. */
-    @Transactional
-    BatchId keep(CollectionId collection, What what, String text) throws CsvTable.Unreadable {
-        CsvTable.read(text);
-        jdbc.sql("delete from import_draft where collection_id = ? and written_at < ?")
-                .params(collection.value(), OffsetDateTime.now(clock).minusDays(1))
-                .update();
-        BatchId id = BatchId.fresh();
-        jdbc.sql("insert into import_draft (id, collection_id, what, text, written_at) values (?, ?, ?, ?, ?)")
-                .params(id.value(), collection.value(), what.name(), text, OffsetDateTime.now(clock))
-                .update();
-        return id;
-    }
-
-    private record Draft(What what, CsvTable table) {}
-
-    private Draft draft(CollectionId collection, BatchId id) {
-        return jdbc.sql("select what, text from import_draft where collection_id = ? and id = ?")
-                .params(collection.value(), id.value())
-                .query((row, number) -> {
-                    try {
-                        return new Draft(What.valueOf(row.getString(1)), CsvTable.read(row.getString(2)));
-                    } catch (CsvTable.Unreadable e) {
-                        throw new IllegalStateException("a kept table was readable before", e);
-                    }
-                })
-                .optional()
-                .orElseThrow(() -> new NotHere("table; bring it in afresh"));
-    }
-
     /**
-     * What a table would become.
+     * CsvColumns.What a table would become.
      *
      * @param chosen columns by field as the grower chose them; what is missing is matched by name
      */
     @Transactional(readOnly = true)
     Preview preview(CollectionId collection, BatchId id, Map<String, Integer> chosen) {
-        Draft draft = draft(collection, id);
+        CsvDrafts.Draft draft = csvDrafts.draft(collection, id);
         Map<String, Integer> match = match(draft, chosen);
         Reader reader = new Reader(collection, draft.table(), match, id);
         reader.read(draft.what());
         return new Preview(id, draft.what(), draft.table().heads(), match, reader.rows, reader.good, reader.problems);
     }
 
-    private static Map<String, Integer> match(Draft draft, Map<String, Integer> chosen) {
+    private static Map<String, Integer> match(CsvDrafts.Draft draft, Map<String, Integer> chosen) {
         Map<String, Integer> match = new LinkedHashMap<>();
         Set<Integer> used = new HashSet<>(chosen.values());
         List<String> heads = draft.table().heads().stream().map(CsvTable::plain).toList();
-        for (Field field : fields(draft.what())) {
+        for (CsvColumns.Field field : CsvColumns.fields(draft.what())) {
             Integer column = chosen.get(field.id());
             if (column == null) {
                 column = field.heads().stream()
@@ -263,7 +184,7 @@ class CsvIn {
         }
         if (preview.whole()) {
             forms.once(collection, new FormKey(id.value()), () -> {
-                Draft draft = draft(collection, id);
+                CsvDrafts.Draft draft = csvDrafts.draft(collection, id);
                 Reader reader = new Reader(collection, draft.table(), preview.match(), id);
                 reader.read(draft.what());
                 reader.write();
@@ -302,8 +223,8 @@ class CsvIn {
             return at < 0 ? "" : row.get(at);
         }
 
-        void read(What what) {
-            for (Field field : fields(what)) {
+        void read(CsvColumns.What what) {
+            for (CsvColumns.Field field : CsvColumns.fields(what)) {
                 if (field.needed() && match.getOrDefault(field.id(), -1) < 0) {
                     problems.add(new Problem(0, "Choose which column is the " + field.words() + "."));
                 }
@@ -311,7 +232,7 @@ class CsvIn {
             if (!problems.isEmpty()) {
                 return;
             }
-            Maker maker = what == What.PLANTS ? new PlantMaker() : new Entries();
+            Maker maker = what == CsvColumns.What.PLANTS ? new PlantMaker() : new Entries();
             int number = 1;
             for (List<String> row : table.rows()) {
                 number++;

@@ -38,15 +38,23 @@ class ExchangeController {
     private final ArchiveIn archiveIn;
     private final Gates gates;
     private final Clock clock;
+    private final CsvDrafts csvDrafts;
 
     ExchangeController(
-            CsvIn csvIn, CsvOut csvOut, ArchiveOut archiveOut, ArchiveIn archiveIn, Gates gates, Clock clock) {
+            CsvIn csvIn,
+            CsvOut csvOut,
+            ArchiveOut archiveOut,
+            ArchiveIn archiveIn,
+            Gates gates,
+            Clock clock,
+            CsvDrafts csvDrafts) {
         this.csvIn = csvIn;
         this.csvOut = csvOut;
         this.archiveOut = archiveOut;
         this.archiveIn = archiveIn;
         this.gates = gates;
         this.clock = clock;
+        this.csvDrafts = csvDrafts;
     }
 
     @GetMapping("/exchange")
@@ -126,7 +134,7 @@ class ExchangeController {
     @PostMapping("/exchange/tables")
     String keep(
             @AuthenticationPrincipal SignedIn member,
-            @RequestParam CsvIn.What what,
+            @RequestParam CsvColumns.What what,
             @RequestParam MultipartFile file,
             Reply reply)
             throws IOException {
@@ -135,7 +143,7 @@ class ExchangeController {
                 throw new CsvTable.Unreadable("That table is larger than 5 MB; bring it in by parts.");
             }
             BatchId draft = gates.tables()
-                    .behind(() -> csvIn.keep(member.collection(), what, CsvTable.text(Spooled.bytes(file))));
+                    .behind(() -> csvDrafts.keep(member.collection(), what, CsvTable.text(Spooled.bytes(file))));
             return "redirect:/exchange/tables/" + draft;
         } catch (CsvTable.Unreadable e) {
             reply.wrong();
@@ -155,7 +163,7 @@ class ExchangeController {
 
     private static String show(CsvIn.Preview preview, Reply reply) {
         reply.put("page", preview);
-        reply.put("fields", CsvIn.fields(preview.what()));
+        reply.put("fields", CsvColumns.fields(preview.what()));
         return "exchange/table";
     }
 

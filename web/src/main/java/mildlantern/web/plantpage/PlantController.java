@@ -42,13 +42,21 @@ class PlantController {
     private final PlatePictures plates;
     private final PhotoService photos;
     private final Clock clock;
+    private final StripPages strips;
 
-    PlantController(PlantPages pages, Plants plants, PlatePictures plates, PhotoService photos, Clock clock) {
+    PlantController(
+            PlantPages pages,
+            Plants plants,
+            PlatePictures plates,
+            PhotoService photos,
+            Clock clock,
+            StripPages strips) {
         this.pages = pages;
         this.plants = plants;
         this.plates = plates;
         this.photos = photos;
         this.clock = clock;
+        this.strips = strips;
     }
 
     @GetMapping("/plants/{id}")
@@ -62,7 +70,7 @@ class PlantController {
         reply.put("page", page);
         reply.put("here", page.stopId());
         reply.put("quickPlant", id);
-        reply.put("strip", pages.strip(collection, id, USUAL_DAYS, LocalDate.now(clock)));
+        reply.put("strip", strips.strip(collection, id, USUAL_DAYS, LocalDate.now(clock)));
     }
 
     /** How many days the strip shows, and until when. */
@@ -79,7 +87,7 @@ class PlantController {
     String strip(@AuthenticationPrincipal SignedIn member, @PathVariable PlantId id, Stretch stretch, Reply reply) {
         reply.put(
                 "strip",
-                pages.strip(
+                strips.strip(
                         member.collection(), id, stretch.length(), stretch.end().orElse(LocalDate.now(clock))));
         if (reply.fragment()) {
             return "plantpage/strip :: strip(page=${strip})";

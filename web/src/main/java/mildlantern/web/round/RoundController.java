@@ -22,11 +22,13 @@ class RoundController {
     private final RoundService rounds;
     private final RecordWriter log;
     private final Presses presses;
+    private final RoundSummary summaries;
 
-    RoundController(RoundService rounds, RecordWriter log, Presses presses) {
+    RoundController(RoundService rounds, RecordWriter log, Presses presses, RoundSummary summaries) {
         this.rounds = rounds;
         this.log = log;
         this.presses = presses;
+        this.summaries = summaries;
     }
 
     @GetMapping("/")
@@ -100,7 +102,7 @@ class RoundController {
     /** What the day came to. */
     @GetMapping("/round/summary")
     String summary(@AuthenticationPrincipal SignedIn member, Reply reply) {
-        reply.put("page", rounds.summary(member.collection()));
+        reply.put("page", summaries.summary(member.collection(), rounds.today(member.collection())));
         return "round/summary";
     }
 

@@ -3,7 +3,6 @@ package mildlantern.web.round;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
-import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
@@ -11,16 +10,12 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import mildlantern.knowledge.Words;
-import mildlantern.log.LogEntry;
-import mildlantern.log.LogKind;
 import mildlantern.place.StopId;
 import mildlantern.plant.PlantId;
-import mildlantern.quantity.Limits;
 import mildlantern.quarantine.Quarantine;
 import mildlantern.round.Due;
 import mildlantern.round.Lamp;
@@ -35,10 +30,8 @@ import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
 import mildlantern.web.platform.CollectionId;
 import mildlantern.web.platform.NotHere;
-import mildlantern.web.routine.ScheduleRow;
 import mildlantern.web.routine.Schedules;
 import mildlantern.web.stop.Stop;
-import mildlantern.web.stop.StopNow;
 import mildlantern.web.stop.StopStates;
 import mildlantern.web.stop.Stops;
 import mildlantern.web.treatment.CourseDues;
@@ -125,71 +118,15 @@ public class RoundService {
             lines.add(new RoundViews.StopLine(
                     stop.id(),
                     stop.name(),
-                    climate(stop, today.now(stop)),
+                    RoundWords.climate(stop, today.now(stop)),
                     Words.id(lamp),
-                    lampWords(lamp),
-                    dueWords(today.due(stop)),
+                    RoundWords.lampWords(lamp),
+                    RoundWords.dueWords(today.due(stop)),
                     (int) Math.round(33 + 6 * Math.sin(i * 1.7)),
                     46 + PATH_STEP * i));
             i++;
         }
         return lines;
-    }
-
-    private static String lampWords(Lamp lamp) {
-        return switch (lamp) {
-            case OUT -> "lamp out: nothing to do";
-            case LOW -> "lamp low: routine";
-            case BRIGHT -> "lamp bright: judgement needed";
-        };
-    }
-
-    private static String climate(Stop stop, StopNow now) {
-        List<String> parts = new ArrayList<>();
-        Optional.ofNullable(stop.note()).ifPresent(parts::add);
-        now.dayCelsius().ifPresent(day -> parts.add(Limits.plain(day) + "°"));
-        now.humidityPercent().ifPresent(rh -> parts.add(Limits.plain(rh) + " %"));
-        return String.join(" · ", parts);
-    }
-
-    static String dueWords(DueToday.StopDue due) {
-        if (due.plants() == 0) {
-            return "empty";
-        }
-        List<String> parts = new ArrayList<>();
-        int again = due.of(Due.Kind.LOOK_AGAIN);
-        int open = due.of(Due.Kind.OPEN_CASE);
-        if (again > 0) {
-            parts.add(again == 1 ? "look again" : again + " to look again");
-        }
-        if (open > 0) {
-            parts.add(open == 1 ? "1 case" : open + " cases");
-        }
-        int water = due.of(Due.Kind.WATER) + due.of(Due.Kind.FILL_TRAY);
-        if (water > 0) {
-            parts.add(water + " to water");
-        }
-        if (due.of(Due.Kind.COURSE_STEP) > 0) {
-            parts.add(due.of(Due.Kind.COURSE_STEP) + " to treat");
-        }
-        if (due.of(Due.Kind.MOVE_STEP) > 0) {
-            parts.add(due.of(Due.Kind.MOVE_STEP) + " to move");
-        }
-        int looks = due.of(Due.Kind.ASKED_LOOK) + due.of(Due.Kind.ROUTINE_LOOK) + due.of(Due.Kind.ISOLATION_LOOK);
-        if (looks > 0) {
-            parts.add(looks + " to look at");
-        }
-        if (due.of(Due.Kind.FEED) > 0) {
-            parts.add(due.of(Due.Kind.FEED) + " to feed");
-        }
-        if (due.of(Due.Kind.EMPTY_CUP) > 0) {
-            parts.add(due.of(Due.Kind.EMPTY_CUP) == 1 ? "1 cup" : due.of(Due.Kind.EMPTY_CUP) + " cups");
-        }
-        if (parts.isEmpty()) {
-            return "nothing due";
-        }
-        int said = again + open + (again + open > 0 ? 0 : water);
-        return parts.size() < 3 ? String.join(" · ", parts) : parts.get(0) + " · " + (due.all() - said) + " more";
     }
 
     /**
@@ -245,12 +182,12 @@ public class RoundService {
                             .add(slips.slip(plant, mark, done, mark > SLIPS_AT_ONCE));
                 });
         List<RoundViews.Elsewhere> left = elsewhere(today, stop);
-        List<RoundViews.Reading> readings = readings(today.now(stop));
+        List<RoundViews.Reading> readings = RoundWords.readings(today.now(stop));
         List<Plant> standing = plants.stream().map(DueToday.PlantDue::plant).toList();
         return Optional.of(new RoundViews.RoundPage(
                 stop.id(),
                 stop.name(),
-                sentence(today, stop, plants.size(), open.size()),
+                RoundWords.sentence(today, stop, plants.size(), open.size()),
                 plans.draw(stop, standing, PLAN_WIDTH, PLAN_HEIGHT),
                 marks,
                 stop.glass() == null
@@ -290,26 +227,11 @@ public class RoundService {
         return problem.isEmpty() ? made : SlipMaker.with(made, problem);
     }
 
-    private static String sentence(DueToday today, Stop stop, int plants, int due) {
-        int number = today.walk.indexOf(stop) + 1;
-        String place = "Stop %d of %d. ".formatted(number, today.walk.size());
-        if (plants == 0) {
-            return place + "Nothing stands here.";
-        }
-        int others = plants - due;
-        String rest = others == 0
-                ? ""
-                : others == 1 ? " One other needs nothing today." : " %d others need nothing today.".formatted(others);
-        return place
-                + (due == 0 ? "Nothing due here." : due == 1 ? "One plant here." : due + " plants here.")
-                + (due == 0 ? "" : rest);
-    }
-
     private RoundViews.AlsoHere alsoHere(
             DueToday.PlantDue plant, DueToday today, Map<PlantId, List<RoundViews.Done>> done) {
         List<RoundViews.Done> lately = done.getOrDefault(plant.plant().id(), List.of());
         String words = lately.isEmpty()
-                ? plant.row().map(row -> ahead(row, today.day)).orElse("")
+                ? plant.row().map(row -> RoundWords.ahead(row, today.day)).orElse("")
                 : Words.listed(lately.stream().map(RoundViews.Done::words).toList()) + " today";
         return new RoundViews.AlsoHere(
                 plant.plant().id(),
@@ -318,41 +240,10 @@ public class RoundService {
                 words);
     }
 
-    private static String ahead(ScheduleRow row, LocalDate day) {
-        return row.upkeep()
-                .water()
-                .map(water -> {
-                    long days = ChronoUnit.DAYS.between(day, water.on());
-                    return "water in " + (days == 1 ? "a day" : Math.max(1, days) + " days");
-                })
-                .or(() -> row.upkeep()
-                        .looked()
-                        .map(looked -> "looked at " + RoundPlanner.ago(ChronoUnit.DAYS.between(looked, day))))
-                .orElse("not looked at yet");
-    }
-
-    private static List<RoundViews.Reading> readings(StopNow now) {
-        List<RoundViews.Reading> readings = new ArrayList<>();
-        now.light()
-                .ifPresentOrElse(
-                        mol -> readings.add(reading("Light a day", Limits.tenths(mol.value()), "mol", mol)),
-                        () -> now.brightness()
-                                .ifPresent(light -> readings.add(
-                                        new RoundViews.Reading("Light", Words.id(light), "", "as typed"))));
-        now.humidity().ifPresent(rh -> readings.add(reading("Humidity", Limits.plain(rh.value()), "%", rh)));
-        now.day().ifPresent(day -> readings.add(reading("Day", Limits.plain(day.value()), "°C", day)));
-        now.night().ifPresent(night -> readings.add(reading("Night", Limits.plain(night.value()), "°C", night)));
-        return readings;
-    }
-
-    private static RoundViews.Reading reading(String what, String value, String unit, StopNow.Known known) {
-        return new RoundViews.Reading(what, value, unit, LogWords.known(known));
-    }
-
     private static List<RoundViews.Elsewhere> elsewhere(DueToday today, Stop here) {
         return today.walk.stream()
                 .filter(stop -> !stop.id().equals(here.id()) && today.due(stop).all() > 0)
-                .map(stop -> new RoundViews.Elsewhere(stop.id(), stop.name(), dueWords(today.due(stop))))
+                .map(stop -> new RoundViews.Elsewhere(stop.id(), stop.name(), RoundWords.dueWords(today.due(stop))))
                 .toList();
     }
 
@@ -364,62 +255,6 @@ public class RoundService {
                 .filter(other -> order.indexOf(other.stop()) > at)
                 .findFirst()
                 .or(() -> left.stream().findFirst());
-    }
-
-    /** What the day came to, and what is left. */
-    RoundViews.Summary summary(CollectionId collection) {
-        DueToday today = today(collection);
-        List<LogLine> written = logBook.on(collection, today.day).stream()
-                .sorted(Comparator.comparing(LogLine::writtenAt))
-                .toList();
-        Map<PlantId, Plant> plants =
-                this.plants
-                        .plants(
-                                collection,
-                                written.stream().map(LogLine::plant).distinct().toList())
-                        .stream()
-                        .collect(Collectors.toMap(Plant::id, plant -> plant));
-        Map<LogKind, List<LogLine>> byKind = written.stream()
-                .collect(Collectors.groupingBy(LogLine::kind, () -> new EnumMap<>(LogKind.class), Collectors.toList()));
-        List<RoundViews.Tally> tallies = byKind.entrySet().stream()
-                .filter(kind -> kind.getKey() != LogKind.PUT_OFF)
-                .map(kind -> new RoundViews.Tally(
-                        LogWords.of(kind.getKey()), kind.getValue().size(), poured(kind.getValue())))
-                .toList();
-        List<RoundViews.Elsewhere> left = today.walk.stream()
-                .filter(stop -> today.due(stop).all() > 0)
-                .map(stop -> new RoundViews.Elsewhere(stop.id(), stop.name(), dueWords(today.due(stop))))
-                .toList();
-        long visited = written.stream().map(LogLine::plant).distinct().count();
-        String sentence = visited == 0
-                ? "Nothing was written down today yet."
-                : (visited == 1 ? "One plant was seen to today. " : visited + " plants were seen to today. ")
-                        + (left.isEmpty() ? "Nothing is left on the walk." : "Some is left on the walk.");
-        return new RoundViews.Summary(
-                sentence, tallies, lines(written, plants, false), lines(written, plants, true), left);
-    }
-
-    private static String poured(List<LogLine> rows) {
-        int ml = rows.stream()
-                .flatMap(line -> line.as(LogEntry.Watered.class).stream())
-                .mapToInt(watered -> watered.ml().orElse(0))
-                .sum();
-        return ml == 0 ? "" : litres(ml);
-    }
-
-    static String litres(int ml) {
-        return ml < 1000 ? ml + " mL" : Limits.plain(Math.round(ml / 100.0) / 10.0) + " L";
-    }
-
-    private static List<RoundViews.DoneLine> lines(List<LogLine> written, Map<PlantId, Plant> plants, boolean putOff) {
-        return written.stream()
-                .filter(row -> (row.kind() == LogKind.PUT_OFF) == putOff && plants.containsKey(row.plant()))
-                .map(row -> new RoundViews.DoneLine(
-                        row.plant(),
-                        Objects.requireNonNull(plants.get(row.plant())).name(),
-                        putOff ? row.words().orElse("no reason given") : LogWords.said(row),
-                        row.id()))
-                .toList();
     }
 
     /** The round on paper, for a helper. */
@@ -437,7 +272,7 @@ public class RoundService {
             all.addAll(due);
             stops.add(new RoundViews.SheetStop(
                     stop.name(),
-                    climate(stop, today.now(stop)),
+                    RoundWords.climate(stop, today.now(stop)),
                     due.stream()
                             .flatMap(plant -> plant.dues().stream().map(it -> slips.line(plant, it)))
                             .toList()));

@@ -152,7 +152,7 @@ class SlipMaker {
         water.forEach((kind, ml) -> carry.add(new RoundViews.Carry(
                 kind == Carrying.RAIN ? "rain water" : kind == Carrying.PURE ? "pure water" : "tap water",
                 "water",
-                RoundService.litres(ml))));
+                RoundSummary.litres(ml))));
         feeds.forEach(mix -> carry.add(new RoundViews.Carry(mix, "food", "")));
         if (look) {
             carry.add(new RoundViews.Carry("lens, white card", "look", ""));

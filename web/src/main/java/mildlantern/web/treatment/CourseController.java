@@ -32,12 +32,14 @@ class CourseController {
 
     private final CourseService courses;
     private final CoursePages pages;
+    private final CourseChoicePages choices;
     private final Houses houses;
     private final Clock clock;
 
-    CourseController(CourseService courses, CoursePages pages, Houses houses, Clock clock) {
+    CourseController(CourseService courses, CoursePages pages, CourseChoicePages choices, Houses houses, Clock clock) {
         this.courses = courses;
         this.pages = pages;
+        this.choices = choices;
         this.houses = houses;
         this.clock = clock;
     }
@@ -97,7 +99,7 @@ class CourseController {
         reply.put("typedCount", choice.counted());
         reply.put(
                 "page",
-                pages.choice(
+                choices.choice(
                         member.collection(),
                         id,
                         choice.style(),
@@ -142,7 +144,7 @@ class CourseController {
 
     @GetMapping("/courses/{id}")
     String course(@AuthenticationPrincipal SignedIn member, @PathVariable CourseId id, Reply reply) {
-        CoursePages.CoursePage page = pages.page(member.collection(), id);
+        CourseViews.CoursePage page = pages.page(member.collection(), id);
         reply.put("page", page);
         reply.put("here", page.stop());
         return "treatment/course";

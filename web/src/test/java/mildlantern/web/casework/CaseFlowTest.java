@@ -45,6 +45,12 @@ class CaseFlowTest {
     private CasePages pages;
 
     @Autowired
+    private LookAgainPages lookAgain;
+
+    @Autowired
+    private CaseClosing closing;
+
+    @Autowired
     private CaseTroubles troubles;
 
     @Autowired
@@ -154,24 +160,24 @@ class CaseFlowTest {
                         .get(0)
                         .due())
                 .isTrue();
-        CaseViews.LookAgainPage again = pages.lookAgainPage(collection, limp);
+        CaseViews.LookAgainPage again = lookAgain.lookAgainPage(collection, limp);
         assertThat(again.rows())
                 .extracting(CaseViews.AgainRow::finding)
                 .contains(new FindingId("leaf.limp"), new FindingId("soil.deep"), new FindingId("pot.weight"));
-        cases.lookAgain(
+        closing.lookAgain(
                 collection,
                 limp,
                 FormKey.fresh(),
                 again.version(),
                 Map.of(new FindingId("leaf.limp"), "absent", new FindingId("soil.deep"), "moist"));
 
-        CaseViews.ClosePage close = pages.closePage(collection, limp);
+        CaseViews.ClosePage close = lookAgain.closePage(collection, limp);
         assertThat(close.compared().orElseThrow().verdict()).isEqualTo("better");
         assertThat(close.care()).extracting(CaseViews.CareOption::setting).containsExactly("WATERING");
-        cases.close(
+        closing.close(
                 collection,
                 limp,
-                new CaseService.ClosingForm(
+                new CaseClosing.ClosingForm(
                         FormKey.fresh(),
                         close.version(),
                         "RIGHT_GUESS",
@@ -197,19 +203,19 @@ class CaseFlowTest {
         answer("leaf.limp", "present", Part.LEAF);
         decide("underwatering", "soak-and-water", 3);
         clock.moveDays(3);
-        CaseViews.LookAgainPage again = pages.lookAgainPage(collection, limp);
-        cases.lookAgain(
+        CaseViews.LookAgainPage again = lookAgain.lookAgainPage(collection, limp);
+        closing.lookAgain(
                 collection,
                 limp,
                 FormKey.fresh(),
                 again.version(),
                 Map.of(new FindingId("leaf.limp"), "present", new FindingId("wilt.after-water"), "no-change"));
-        assertThat(cases.waitsForOutcome(collection, limp)).isTrue();
-        cases.lookFurther(
+        assertThat(closing.waitsForOutcome(collection, limp)).isTrue();
+        closing.lookFurther(
                 collection,
                 limp,
                 FormKey.fresh(),
-                pages.closePage(collection, limp).version());
+                lookAgain.closePage(collection, limp).version());
         CaseViews.Board board = board();
         assertThat(board.looking()).isTrue();
         assertThat(board.found())
@@ -233,7 +239,8 @@ class CaseFlowTest {
                 Optional.empty());
         cases.decide(collection, limp, decision);
         cases.decide(collection, limp, decision);
-        assertThat(pages.lookAgainPage(collection, limp).trials().get(0).name()).isEqualTo("Let it drain and dry");
+        assertThat(lookAgain.lookAgainPage(collection, limp).trials().get(0).name())
+                .isEqualTo("Let it drain and dry");
         assertThat(cases.open(collection, grower.plant().id())).isEqualTo(limp);
     }
 
@@ -285,10 +292,10 @@ class CaseFlowTest {
     }
 
     private void close(String outcome) {
-        cases.close(
+        closing.close(
                 collection,
                 limp,
-                new CaseService.ClosingForm(FormKey.fresh(), board().version(), outcome, "", Map.of()));
+                new CaseClosing.ClosingForm(FormKey.fresh(), board().version(), outcome, "", Map.of()));
     }
 
     @Test
@@ -391,15 +398,15 @@ class CaseFlowTest {
                 .extracting(CaseViews.TrialBox::cause)
                 .containsExactly("Air too dry", "Salts gathered in the medium");
         assertThat(troubles.holds(grower.plant())).contains(Hold.FEED, Hold.REPOT, Hold.MOVE);
-        CaseViews.LookAgainPage again = pages.lookAgainPage(collection, limp);
+        CaseViews.LookAgainPage again = lookAgain.lookAgainPage(collection, limp);
         assertThat(again.rows())
                 .extracting(CaseViews.AgainRow::finding)
                 .contains(new FindingId("soil.crust"), new FindingId("leaf.edge-crisp"));
-        cases.lookAgain(
+        closing.lookAgain(
                 collection, limp, FormKey.fresh(), again.version(), Map.of(new FindingId("leaf.tip-brown"), "absent"));
-        CaseViews.ClosePage close = pages.closePage(collection, limp);
+        CaseViews.ClosePage close = lookAgain.closePage(collection, limp);
         assertThat(close.care()).extracting(CaseViews.CareOption::setting).contains("HUMIDITY", "WATER");
-        cases.goOn(
+        closing.goOn(
                 collection,
                 limp,
                 FormKey.fresh(),
@@ -443,10 +450,10 @@ class CaseFlowTest {
                 .anySatisfy(rung -> assertThat(rung.speaksFor())
                         .extracting(CaseViews.Said::sentence)
                         .contains("a plant within reach has a pest"));
-        cases.close(
+        closing.close(
                 collection,
                 theirs,
-                new CaseService.ClosingForm(
+                new CaseClosing.ClosingForm(
                         FormKey.fresh(),
                         pages.board(collection, theirs, Panels.Asked.NOTHING).version(),
                         "OTHER_CAUSE",

@@ -63,6 +63,9 @@ class ExchangeTest {
     private CsvIn csvIn;
 
     @Autowired
+    private CsvDrafts csvDrafts;
+
+    @Autowired
     private CsvOut csvOut;
 
     @Autowired
@@ -124,13 +127,13 @@ class ExchangeTest {
         collection = grower.member().collection();
     }
 
-    private CsvIn.Preview preview(CsvIn.What what, String text) throws CsvTable.Unreadable {
-        return csvIn.preview(collection, csvIn.keep(collection, what, text), Map.of());
+    private CsvIn.Preview preview(CsvColumns.What what, String text) throws CsvTable.Unreadable {
+        return csvIn.preview(collection, csvDrafts.keep(collection, what, text), Map.of());
     }
 
     @Test
     void plantsComeInByTheNamesOfTheirColumns_andGoOutAgain() throws Exception {
-        CsvIn.Preview table = preview(CsvIn.What.PLANTS, """
+        CsvIn.Preview table = preview(CsvColumns.What.PLANTS, """
                 Species;Label;Location;Accession no.;Pot size;Mix;Repotted
                 moth orchid;Gull;sill;T-1;12,5;bark;3.4.2025
                 Nephrolepis exaltata;Wrack;Sill;T-2;17;peat mix;2025-06-01
@@ -157,7 +160,7 @@ class ExchangeTest {
 
     @Test
     void aTableWithBadRowsIsToldRowByRow_andNothingOfItComesIn() throws Exception {
-        CsvIn.Preview table = preview(CsvIn.What.PLANTS, """
+        CsvIn.Preview table = preview(CsvColumns.What.PLANTS, """
                 name,kind,stop
                 Gull,moth orchid,Sill
                 Tern,triffid,Sill
@@ -179,7 +182,7 @@ class ExchangeTest {
     void entriesComeInAsTheQuickFieldWouldReadThem() throws Exception {
         LocalDate today = LocalDate.now(clock);
         CsvIn.Preview table = preview(
-                CsvIn.What.LOG,
+                CsvColumns.What.LOG,
                 "plant,date,what,ml,water,notes\n"
                         + "limpet," + today.minusDays(9) + ",watered,240,rain,soaked well\n"
                         + "limpet," + today.minusDays(4) + ",probe moist,,,\n"
@@ -202,7 +205,7 @@ class ExchangeTest {
     @Test
     void whatIsNoTableIsRefusedWithTheReason() {
         for (String text : List.of("", "   ", "name,kind,stop", "a\0b\nc\0d", "name,kind\n\"open,b\n")) {
-            assertThatThrownBy(() -> csvIn.keep(collection, CsvIn.What.PLANTS, text))
+            assertThatThrownBy(() -> csvDrafts.keep(collection, CsvColumns.What.PLANTS, text))
                     .isInstanceOf(CsvTable.Unreadable.class);
         }
     }

@@ -60,6 +60,9 @@ class RoundFlowTest {
     private RoundService rounds;
 
     @Autowired
+    private RoundSummary summaries;
+
+    @Autowired
     private RecordWriter log;
 
     @Autowired
@@ -183,7 +186,7 @@ class RoundFlowTest {
         write(today.minusDays(20), LogEntry.Watered.through());
         deed(FormKey.fresh(), "NOT_TODAY", "reason", "cannot reach it");
         assertThat(page().nothingDue()).isTrue();
-        assertThat(rounds.summary(collection).putOff())
+        assertThat(summaries.summary(collection, rounds.today(collection)).putOff())
                 .singleElement()
                 .satisfies(line -> assertThat(line.words()).isEqualTo("cannot reach it"));
         clock.moveDays(1);

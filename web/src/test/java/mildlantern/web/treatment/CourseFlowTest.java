@@ -68,6 +68,9 @@ class CourseFlowTest {
     private CoursePages pages;
 
     @Autowired
+    private CourseChoicePages choices;
+
+    @Autowired
     private CourseDues dues;
 
     @Autowired
@@ -141,11 +144,11 @@ class CourseFlowTest {
                 new CourseService.Wanted(style, new DisorderId("spider-mites"), false, OptionalDouble.empty()));
     }
 
-    private List<CoursePages.StepLine> steps(CourseId course) {
+    private List<CourseViews.StepLine> steps(CourseId course) {
         return pages.page(collection, course).steps();
     }
 
-    private CoursePages.StepLine next(CourseId course, Course.Phase phase) {
+    private CourseViews.StepLine next(CourseId course, Course.Phase phase) {
         return steps(course).stream()
                 .filter(step -> step.phase().equals(phase.name().toLowerCase(Locale.ROOT)) && step.planned())
                 .findFirst()
@@ -172,14 +175,14 @@ class CourseFlowTest {
 
     @Test
     void aCourseIsChosenByStyle_andStartedOnce() throws Exception {
-        CoursePages.ChoicePage wash =
-                pages.choice(collection, mites, Optional.empty(), Optional.empty(), false, OptionalDouble.empty());
+        CourseViews.ChoicePage wash =
+                choices.choice(collection, mites, Optional.empty(), Optional.empty(), false, OptionalDouble.empty());
         assertThat(wash.styles())
-                .filteredOn(CoursePages.StyleTab::house)
-                .extracting(CoursePages.StyleTab::id)
+                .filteredOn(CourseViews.StyleTab::house)
+                .extracting(CourseViews.StyleTab::id)
                 .containsExactly("WASH");
         assertThat(wash.weighed()).anySatisfy(line -> assertThat(line.why()).contains("plant in flower"));
-        assertThat(wash.weighed()).filteredOn(CoursePages.WeighedLine::chosen).isNotEmpty();
+        assertThat(wash.weighed()).filteredOn(CourseViews.WeighedLine::chosen).isNotEmpty();
         for (Style style : Style.values()) {
             mvc.perform(get("/cases/" + mites + "/course")
                             .param("style", style.name())
@@ -235,7 +238,7 @@ class CourseFlowTest {
                 .isEmpty();
         clock.moveDays(11);
         tick(course, Course.Phase.REPEAT, StoredStep.State.MISSED);
-        CoursePages.CoursePage anew = pages.page(collection, course);
+        CourseViews.CoursePage anew = pages.page(collection, course);
         assertThat(anew.cost().orElseThrow()).contains("later").contains("Chance that any is left then");
         assertThat(next(course, Course.Phase.REPEAT).due())
                 .as("today is the first day for it")
@@ -249,7 +252,7 @@ class CourseFlowTest {
     void whatWasPressedByMistakeIsTakenBack() throws Exception {
         CourseId course = start(Style.WASH);
         tick(course, Course.Phase.ISOLATE, StoredStep.State.DONE);
-        CoursePages.StepLine done = steps(course).stream()
+        CourseViews.StepLine done = steps(course).stream()
                 .filter(step -> step.state().equals("DONE"))
                 .findFirst()
                 .orElseThrow();
@@ -270,7 +273,7 @@ class CourseFlowTest {
     void aCleaningTakenBackIsStillToBeDone() throws Exception {
         CourseId course = start(Style.WASH);
         int planned = steps(course).size();
-        CoursePages.StepLine clean = next(course, Course.Phase.CLEAN);
+        CourseViews.StepLine clean = next(course, Course.Phase.CLEAN);
         tick(course, Course.Phase.CLEAN, StoredStep.State.DONE);
         courses.takeBack(collection, course, clean.id());
         assertThat(next(course, Course.Phase.CLEAN).id()).isEqualTo(clean.id());
@@ -281,7 +284,7 @@ class CourseFlowTest {
     @Test
     void sentTwiceAStepIsDoneOnce() {
         CourseId course = start(Style.WASH);
-        CoursePages.StepLine clean = next(course, Course.Phase.CLEAN);
+        CourseViews.StepLine clean = next(course, Course.Phase.CLEAN);
         FormKey form = FormKey.fresh();
         courses.tick(collection, course, clean.id(), form, StoredStep.State.DONE, LocalDate.now(clock));
         courses.tick(collection, course, clean.id(), form, StoredStep.State.DONE, LocalDate.now(clock));
@@ -298,7 +301,7 @@ class CourseFlowTest {
         clock.moveDays(9);
         int before = pages.page(collection, course).alone().orElseThrow().day();
         courses.found(collection, course, FormKey.fresh(), OptionalDouble.of(40));
-        CoursePages.CoursePage page = pages.page(collection, course);
+        CourseViews.CoursePage page = pages.page(collection, course);
         assertThat(before).isEqualTo(10);
         assertThat(page.alone().orElseThrow().day()).isEqualTo(1);
         assertThat(uses(course)).isGreaterThan(2);
@@ -311,7 +314,7 @@ class CourseFlowTest {
         Plant other = growers.plant(collection, grower.stop(), "Whelk");
         CourseId course = start(Style.WASH);
         assertThat(pages.page(collection, course).contacts())
-                .extracting(CoursePages.ContactLine::name)
+                .extracting(CourseViews.ContactLine::name)
                 .containsExactlyInAnyOrder("Barnacle", "Whelk");
         FormKey form = FormKey.fresh();
         assertThat(courses.askContacts(collection, course, form)).isEqualTo(2);
@@ -324,14 +327,14 @@ class CourseFlowTest {
                         .param("deed", "LOOKED"))
                 .andExpect(status().is3xxRedirection());
         decided(other, "spider-mites", "wash-and-soap-mites");
-        List<CoursePages.ContactLine> lines = pages.page(collection, course).contacts();
+        List<CourseViews.ContactLine> lines = pages.page(collection, course).contacts();
         assertThat(lines)
                 .filteredOn(line -> line.name().equals("Barnacle"))
-                .extracting(CoursePages.ContactLine::state)
+                .extracting(CourseViews.ContactLine::state)
                 .containsExactly("looked at, fine");
         assertThat(lines)
                 .filteredOn(line -> line.name().equals("Whelk"))
-                .extracting(CoursePages.ContactLine::state)
+                .extracting(CourseViews.ContactLine::state)
                 .containsExactly("has it too");
     }
 

@@ -1,0 +1,156 @@
+package mildlantern.web.care;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.OffsetDateTime;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import mildlantern.care.CareKnowledge;
+import mildlantern.care.Change;
+import mildlantern.care.Changes;
+import mildlantern.care.StepPlanner;
+import mildlantern.place.StopId;
+import mildlantern.plant.PlantId;
+import mildlantern.treatment.CareSetting;
+import mildlantern.web.plant.CareEntry;
+import mildlantern.web.plant.CareSheets;
+import mildlantern.web.plant.Plant;
+import mildlantern.web.plant.Plants;
+import mildlantern.web.platform.BatchId;
+import mildlantern.web.platform.CollectionId;
+import mildlantern.web.platform.FormKey;
+import mildlantern.web.platform.WrittenForms;
+import mildlantern.web.routine.Records;
+import mildlantern.web.routine.Routine;
+import mildlantern.web.stop.Stops;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Begins, plans and drops changes of care. */
+@Component
+class CareWriter {
+    private final Stops stops;
+    private final Plants plants;
+    private final CareSheets careSheets;
+    private final Records records;
+    private final CareKnowledge knowledge;
+    private final PlannedTasks errands;
+    private final Routine routine;
+    private final WrittenForms forms;
+    private final Clock clock;
+    private final CareService care;
+
+    CareWriter(
+            Stops stops,
+            Plants plants,
+            CareSheets careSheets,
+            Records records,
+            CareKnowledge knowledge,
+            PlannedTasks errands,
+            Routine routine,
+            WrittenForms forms,
+            Clock clock,
+            CareService care) {
+        this.stops = stops;
+        this.plants = plants;
+        this.careSheets = careSheets;
+        this.records = records;
+        this.knowledge = knowledge;
+        this.errands = errands;
+        this.routine = routine;
+        this.forms = forms;
+        this.clock = clock;
+        this.care = care;
+    }
+
+    /** Accepts a change: a line of the care sheet with its reason, steps where it moves, and a look on a later day; once a form. False where it is proposed no more, or another change runs. */
+    @Transactional
+    boolean accept(CollectionId collection, PlantId plantId, FormKey form, Change.Kind kind, Optional<StopId> stop) {
+        return routine.change(collection, List.of(plantId), () -> {
+            Plant plant = this.plants.plant(collection, plantId);
+            if (forms.stored(collection, form)) {
+                return true;
+            }
+            // One change at a time: two at once teach nothing.
+            if (!errands.running(collection, plantId).isEmpty()) {
+                return false;
+            }
+            CareService.House house = care.house(collection, this.plants.plants(collection));
+            Changes.Subject subject = care.subject(house, plant, Optional.of(records.record(plant)));
+            Optional<Change> chosen = care.weigh(house, subject).stream()
+                    .filter(change -> change.kind() == kind
+                            && (stop.isEmpty() || change.stop().equals(stop)))
+                    .findFirst();
+            chosen.filter(change -> forms.firstTime(collection, form))
+                    .ifPresent(change -> begin(plant, form, change, house, subject));
+            return chosen.isPresent();
+        });
+    }
+
+    private void begin(Plant plant, FormKey form, Change change, CareService.House house, Changes.Subject subject) {
+        LocalDate today = LocalDate.now(clock);
+        List<StepPlanner.Step> steps = change.stop()
+                .flatMap(to -> care.steps(house, subject, to))
+                .map(StepPlanner.Plan::steps)
+                .orElse(List.of());
+        LocalDate last = steps.isEmpty() ? today : steps.get(steps.size() - 1).on();
+        LocalDate look = last.plusDays(knowledge.lookAgainDays(change.kind()));
+        careSheets.store(new CareEntry(
+                plant,
+                null,
+                setting(change.kind()),
+                change.words(),
+                change.reason(),
+                today,
+                OffsetDateTime.now(clock)));
+        errands.plan(plant, new BatchId(form.value()), steps);
+        errands.look(
+                plant,
+                new BatchId(form.value()),
+                look,
+                "See whether it helped: %s (%s)".formatted(lower(change.words()), lower(change.reason())));
+    }
+
+    private static String lower(String words) {
+        String plain = words.endsWith(".") ? words.substring(0, words.length() - 1) : words;
+        String shortened = plain.length() > 200 ? plain.substring(0, 200) + "…" : plain;
+        return shortened.substring(0, 1).toLowerCase(Locale.ROOT) + shortened.substring(1);
+    }
+
+    /** Plans the steps to a stop that the grower chose, whatever the core thinks of it. */
+    @Transactional
+    void planMove(CollectionId collection, PlantId plantId, FormKey form, StopId to) {
+        this.stops.stop(collection, to);
+        routine.write(collection, List.of(plantId), () -> {
+            Plant plant = this.plants.plant(collection, plantId);
+            CareService.House house = care.house(collection, this.plants.plants(collection));
+            Changes.Subject subject = care.subject(house, plant, Optional.empty());
+            if (errands.running(collection, plantId).isEmpty()) {
+                care.steps(house, subject, to)
+                        .filter(plan -> forms.firstTime(collection, form))
+                        .ifPresent(plan -> errands.plan(plant, new BatchId(form.value()), plan.steps()));
+            }
+        });
+    }
+
+    @Transactional
+    void dropPlan(CollectionId collection, PlantId plantId) {
+        routine.write(
+                collection,
+                List.of(plantId),
+                () -> errands.drop(
+                        collection, this.plants.plant(collection, plantId).id()));
+    }
+
+    static CareSetting setting(Change.Kind kind) {
+        return switch (kind) {
+            case MOVE -> CareSetting.PLACE;
+            case LAMP -> CareSetting.LIGHT;
+            case HUMIDIFIER -> CareSetting.HUMIDITY;
+            case WATER -> CareSetting.WATER;
+            case FEED, FLUSH -> CareSetting.FEEDING;
+            case RHYTHM -> CareSetting.WATERING;
+        };
+    }
+}

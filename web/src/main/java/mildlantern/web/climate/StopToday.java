@@ -1,0 +1,112 @@
+package mildlantern.web.climate;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import mildlantern.air.Air;
+import mildlantern.air.AirKnowledge;
+import mildlantern.care.Figure;
+import mildlantern.care.Gives;
+import mildlantern.quantity.Limits;
+import mildlantern.quantity.RelativeHumidity;
+import mildlantern.quantity.Temperature;
+import mildlantern.sensing.DayOfAir;
+import mildlantern.sensing.HourOfAir;
+import mildlantern.weather.NightForecast;
+import mildlantern.web.stop.Stop;
+import mildlantern.web.stop.StopKind;
+import org.springframework.stereotype.Component;
+
+/** What a stop gives now, by what is known of it. */
+@Component
+class StopToday {
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM", Locale.UK);
+
+    private final Weathers weathers;
+    private final AirKnowledge air;
+    private final Clock clock;
+
+    StopToday(Weathers weathers, AirKnowledge air, Clock clock) {
+        this.weathers = weathers;
+        this.air = air;
+        this.clock = clock;
+    }
+
+    /** A figure of now. */
+    record Now(String what, String value, String soft) {}
+
+    List<Now> now(Stop stop, Gives gives, List<HourOfAir> hours) {
+        List<Now> now = new ArrayList<>();
+        gives.light().ifPresent(it -> now.add(new Now("Light", Limits.tenths(it.value()) + " mol/m² d", it.from())));
+        gives.humidity().ifPresent(it -> now.add(new Now("Humidity", Math.round(it.value()) + " %", span(it, " %"))));
+        gives.byDay().ifPresent(it -> now.add(new Now("By day", Limits.tenths(it.value()) + " °C", span(it, " °C"))));
+        gives.night().ifPresent(it -> now.add(new Now("Coldest night", Limits.tenths(it.value()) + " °C", it.from())));
+        if (gives.humidity().isPresent() && gives.byDay().isPresent()) {
+            double kpa = Air.deficit(
+                            new Temperature(gives.byDay().get().value()),
+                            new RelativeHumidity(
+                                    Math.min(100, gives.humidity().get().value())))
+                    .kilopascal();
+            AirKnowledge.Marks marks = air.marks();
+            now.add(new Now(
+                    "Pull on leaves",
+                    Limits.plain(Math.round(kpa * 100) / 100.0) + " kPa",
+                    kpa > marks.dryKpa()
+                            ? "soft leaves crisp"
+                            : kpa < marks.closeKpa() ? "nothing dries" : "what most leaves like"));
+        }
+        List<DayOfAir> lately = DayOfAir.of(hours, clock.getZone());
+        LocalDate week = LocalDate.now(clock).minusDays(7);
+        List<DayOfAir> days =
+                lately.stream().filter(day -> day.day().isAfter(week)).toList();
+        DayOfAir.mean(days, DayOfAir::wetHours, 2)
+                .ifPresent(wet -> gives.byDay().ifPresent(warm -> {
+                    double risk = air.leafSpotRisk(new Temperature(warm.value()), Math.min(24, wet));
+                    now.add(new Now(
+                            "Leaf-spot risk",
+                            Math.round(risk * 100) + " %",
+                            risk >= air.marks().risky()
+                                    ? "wet air %s h a day: move the air, water below the leaves"
+                                            .formatted(Limits.tenths(wet))
+                                    : "wet air %s h a day".formatted(Limits.tenths(wet))));
+                }));
+        forecast(stop).ifPresent(now::add);
+        return List.copyOf(now);
+    }
+
+    private Optional<Now> forecast(Stop stop) {
+        if (stop.kind() != StopKind.OUTDOORS) {
+            return Optional.empty();
+        }
+        return weathers.of(stop.collection()).map(weather -> {
+            List<NightForecast> nights = weather.nights(LocalDate.now(clock), 5);
+            NightForecast coldest = nights.stream()
+                    .min((a, b) ->
+                            Double.compare(a.lowest().celsius(), b.lowest().celsius()))
+                    .orElseThrow();
+            return new Now(
+                    "Next nights",
+                    "down to %s °C".formatted(Limits.tenths(coldest.lowest().celsius())),
+                    "%s, likely %s to %s °C"
+                            .formatted(
+                                    DAY.format(coldest.evening()),
+                                    Limits.tenths(coldest.likely().low()),
+                                    Limits.tenths(coldest.likely().high())));
+        });
+    }
+
+    private static String span(Figure figure, String unit) {
+        return figure.days() == 0
+                ? figure.from()
+                : "%s to %s%s in %d days"
+                        .formatted(
+                                Limits.plain(Math.rint(figure.spread().low())),
+                                Limits.plain(Math.rint(figure.spread().high())),
+                                unit,
+                                figure.days());
+    }
+}

@@ -1,0 +1,212 @@
+package mildlantern.web.feeding;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
+import mildlantern.mixing.Batch;
+import mildlantern.mixing.Measure;
+import mildlantern.mixing.Tools;
+import mildlantern.nutrition.FeedPlan;
+import mildlantern.nutrition.FeedProduct;
+import mildlantern.nutrition.WaterAnalysis;
+import mildlantern.nutrition.Waters;
+import mildlantern.place.StopId;
+import mildlantern.plant.PlantId;
+import mildlantern.plant.Profile;
+import mildlantern.plant.WaterSource;
+import mildlantern.quantity.Limits;
+import mildlantern.treatment.Hold;
+import mildlantern.web.casework.CaseTroubles;
+import mildlantern.web.log.LogWords;
+import mildlantern.web.plant.Plant;
+import mildlantern.web.plant.Plants;
+import mildlantern.web.platform.CollectionId;
+import mildlantern.web.routine.ScheduleRow;
+import mildlantern.web.routine.Schedules;
+import mildlantern.web.stop.Stops;
+import org.springframework.stereotype.Component;
+
+/** The feeds that are due, put together into as few mixes as there are strengths. */
+@Component
+class FeedMixes {
+    private static final double LEAST_TO_MEASURE = 0.5;
+
+    private final Plants plants;
+    private final Stops stops;
+    private final Schedules upkeep;
+    private final CaseTroubles troubles;
+    private final FeedPlan feeds;
+    private final Waters waters;
+    private final OwnWaters ownWaters;
+    private final Clock clock;
+
+    FeedMixes(
+            Plants plants,
+            Stops stops,
+            Schedules upkeep,
+            CaseTroubles troubles,
+            FeedPlan feeds,
+            Waters waters,
+            OwnWaters ownWaters,
+            Clock clock) {
+        this.plants = plants;
+        this.stops = stops;
+        this.upkeep = upkeep;
+        this.troubles = troubles;
+        this.feeds = feeds;
+        this.waters = waters;
+        this.ownWaters = ownWaters;
+        this.clock = clock;
+    }
+
+    record Due(Plant plant, Profile profile, ScheduleRow.Feed feed, double ml) {}
+
+    /** Plants whose feed is due, without those that a case holds. */
+    List<Due> due(CollectionId collection, List<Plant> plants) {
+        CaseTroubles.Open open = troubles.open(collection);
+        LocalDate today = LocalDate.now(clock);
+        Map<PlantId, Plant> byId = plants.stream().collect(Collectors.toMap(Plant::id, plant -> plant));
+        List<Due> due = new ArrayList<>();
+        for (ScheduleRow row : upkeep.feedDue(collection, today)) {
+            Plant plant = byId.get(row.plant());
+            if (plant == null
+                    || row.feed().isEmpty()
+                    || open.troubles().containsKey(plant.id())
+                    || open.holds().getOrDefault(plant.id(), Set.of()).contains(Hold.FEED)) {
+                continue;
+            }
+            ScheduleRow.Feed feed = row.feed().get();
+            double ml = feed.ml() > 0 ? feed.ml() : Math.max(10, rounded(row.wetThroughMl() * feeds.shareOfASoak()));
+            due.add(new Due(plant, this.plants.profile(plant), feed, ml));
+        }
+        return due;
+    }
+
+    private static double rounded(double ml) {
+        double step = ml < 100 ? 5 : ml < 500 ? 10 : 50;
+        return Math.round(ml / step) * step;
+    }
+
+    /** By what is mixed: strength and whether it is for traps. */
+    static Map<String, List<Due>> mixes(List<Due> due) {
+        Map<String, List<Due>> mixes = new TreeMap<>(Comparator.comparing((String key) -> key.startsWith("trap"))
+                .thenComparing(Comparator.comparingDouble(FeedMixes::strength).reversed()));
+        due.forEach(
+                one -> mixes.computeIfAbsent(key(one), key -> new ArrayList<>()).add(one));
+        return mixes;
+    }
+
+    private static String key(Due one) {
+        return (one.feed().way() == FeedPlan.Way.ROOTS ? "root-" : "trap-")
+                + Math.round(one.feed().mgNitrogen());
+    }
+
+    private static double strength(String key) {
+        return Double.parseDouble(key.substring(key.indexOf('-') + 1));
+    }
+
+    FeedingViews.Mix mix(
+            CollectionId collection, String key, List<Due> group, FeedProduct chosen, Map<StopId, String> stops) {
+        boolean traps = key.startsWith("trap");
+        FeedProduct product = traps && !chosen.organic() ? feeds.trapFeed() : chosen;
+        double strength = strength(key);
+        FeedProduct.Litre litre = product.litreWith(strength);
+        Batch batch = Batch.of(group.stream().map(Due::ml).toList());
+        double amount = litre.amount() * batch.millilitres() / 1000;
+        Measure.Kind kind = litre.unit().equals("mL") ? Measure.Kind.VOLUME : Measure.Kind.MASS;
+        List<String> minds = new ArrayList<>();
+        if (!traps) {
+            minds.addAll(minds(collection, group, litre));
+        } else {
+            minds.add("Mineral feed burns traps and kills by osmosis: organic feed only, never on the medium.");
+        }
+        return new FeedingViews.Mix(
+                key,
+                traps
+                        ? "For traps, organic, %s mg/L nitrogen".formatted(Limits.plain(strength))
+                        : "For roots, %s mg/L nitrogen".formatted(Limits.plain(strength)),
+                amountWords(batch.millilitres()),
+                "%s %s of %s".formatted(Limits.plain(Math.round(amount * 100) / 100.0), litre.unit(), product.name()),
+                measured(amount, kind),
+                litreWords(litre),
+                minds,
+                group.stream()
+                        .map(one -> new FeedingViews.Share(
+                                one.plant().id(),
+                                one.plant().name(),
+                                stops.getOrDefault(one.plant().stop(), ""),
+                                Math.round(one.ml()) + " mL",
+                                one.feed().words()))
+                        .toList());
+    }
+
+    /** How it is measured out; what no spoon or scale holds goes by a stock a hundred times as thin. */
+    private static String measured(double amount, Measure.Kind kind) {
+        if (amount < LEAST_TO_MEASURE) {
+            return "too little to measure: dissolve 1 %s in 100 mL, and take %d mL of that; keep none of it"
+                    .formatted(kind.unit(), Math.round(amount * 100));
+        }
+        return Tools.USUAL
+                .measure(amount, kind)
+                .map(found -> "%s %s with the %s"
+                        .formatted(
+                                Limits.plain(found.amount()),
+                                kind.unit(),
+                                found.tool().name()))
+                .orElse("weigh it");
+    }
+
+    private static String amountWords(double ml) {
+        return ml < 1000 ? Math.round(ml) + " mL" : Limits.plain(Math.round(ml / 10) / 100.0) + " L";
+    }
+
+    private static String litreWords(FeedProduct.Litre litre) {
+        List<String> parts = new ArrayList<>();
+        element(parts, "P", litre.phosphorus());
+        element(parts, "K", litre.potassium());
+        element(parts, "Ca", litre.calcium());
+        element(parts, "Mg", litre.magnesium());
+        element(parts, "Fe", litre.iron());
+        return "with %s mg/L; adds %s mS/cm"
+                .formatted(String.join(", ", parts), Limits.plain(Math.round(litre.conductivity() * 100) / 100.0));
+    }
+
+    private static void element(List<String> parts, String name, double mg) {
+        if (mg >= 0.05) {
+            parts.add("%s %s".formatted(name, Limits.plain(Math.round(mg * (mg < 2 ? 10 : 1)) / (mg < 2 ? 10.0 : 1))));
+        }
+    }
+
+    /** Plants for which water and feed together conduct too much. */
+    private List<String> minds(CollectionId collection, List<Due> group, FeedProduct.Litre litre) {
+        Map<WaterSource, WaterAnalysis> analyses = ownWaters.analyses(collection);
+        Map<String, List<String>> names = new LinkedHashMap<>();
+        for (Due one : group) {
+            WaterSource source = Optional.ofNullable(one.plant().waterSource()).orElse(WaterSource.RAIN);
+            double together = Objects.requireNonNull(analyses.get(source)).conductivity() + litre.conductivity();
+            double most = waters.allowedWithFeed(one.profile());
+            if (together > most) {
+                names.computeIfAbsent(
+                                "%s mS/cm with %s, and it bears %s"
+                                        .formatted(
+                                                Limits.plain(Math.round(together * 100) / 100.0),
+                                                LogWords.water(source),
+                                                Limits.plain(most)),
+                                words -> new ArrayList<>())
+                        .add(one.plant().name());
+            }
+        }
+        return names.entrySet().stream()
+                .map(entry -> String.join(", ", entry.getValue()) + ": " + entry.getKey() + "; mix it with rain water.")
+                .toList();
+    }
+}

@@ -1,0 +1,88 @@
+package mildlantern.web.plantpage;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import mildlantern.plant.PlantId;
+import mildlantern.water.WaterStory;
+import mildlantern.web.log.LogBook;
+import mildlantern.web.log.LogLine;
+import mildlantern.web.plant.Plant;
+import mildlantern.web.plant.Plants;
+import mildlantern.web.plant.Troubles;
+import mildlantern.web.platform.CollectionId;
+import mildlantern.web.routine.WaterBook;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** A plant's time as a strip, from one day to another. */
+@Service
+@Transactional(readOnly = true)
+class StripPages {
+    private static final int SHORTEST = 14;
+    private static final int LONGEST = 3650;
+    /** The curve is told from so long before the axis, so that it has settled where the axis begins. */
+    private static final int DAYS_BEFORE = 30;
+
+    private final Plants plants;
+    private final LogBook logBook;
+    private final WaterBook waterBook;
+    private final Troubles troubles;
+    private final Clock clock;
+
+    StripPages(Plants plants, LogBook logBook, WaterBook waterBook, Troubles troubles, Clock clock) {
+        this.plants = plants;
+        this.logBook = logBook;
+        this.waterBook = waterBook;
+        this.troubles = troubles;
+        this.clock = clock;
+    }
+
+    /**
+     * The strip of time.
+     *
+     * @param days length of the axis
+     * @param end its last day; today or earlier
+     */
+    PlantViews.StripPage strip(CollectionId collection, PlantId id, int days, LocalDate end) {
+        Plant plant = plants.plant(collection, id);
+        LocalDate today = LocalDate.now(clock);
+        int length = Math.max(SHORTEST, Math.min(LONGEST, days));
+        LocalDate last = end.isAfter(today) ? today : end;
+        LocalDate from = last.minusDays(length);
+        // A tenth of the axis is kept for the days to come.
+        LocalDate until = last.equals(today) ? today.plusDays(Math.max(4, length / 10)) : last;
+        List<LogLine> log = logBook.entries(plant, from.minusDays(DAYS_BEFORE));
+        WaterStory.Told told = waterBook.tell(plant, plants.profile(plant), log, waterBook.climates(collection));
+        List<Strip.Span> cases = troubles.of(plant).stream()
+                .map(trouble -> new Strip.Span(
+                        trouble.opened(),
+                        trouble.open() ? Optional.empty() : trouble.closed().or(() -> Optional.of(trouble.opened())),
+                        trouble.words(),
+                        Strip.caseAddress(trouble.id())))
+                .toList();
+        Optional<Strip.Span> bloom = Optional.ofNullable(plant.bloomSince())
+                .map(since -> new Strip.Span(since, Optional.empty(), "in bloom", ""));
+        Strip.Drawn drawn =
+                new Strip(from, until, today).draw(told, told.outlook().threshold(), log, cases, bloom);
+        return new PlantViews.StripPage(
+                id,
+                drawn,
+                Stream.of(42, 120, 425, 1850)
+                        .map(span -> new PlantViews.Zoom(
+                                span == 42
+                                        ? "6 weeks"
+                                        : span == 120 ? "4 months" : span == 425 ? "14 months" : "5 years",
+                                address(id, span, last),
+                                span == length))
+                        .toList(),
+                Optional.of(address(id, length, last.minusDays(length / 2))),
+                last.equals(today) ? Optional.empty() : Optional.of(address(id, length, last.plusDays(length / 2))));
+    }
+
+    private static String address(PlantId id, int days, LocalDate end) {
+        return "/plants/" + id + "/strip?days=" + days + "&end=" + end;
+    }
+}

@@ -1,0 +1,91 @@
+package mildlantern.web.round;
+
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.stream.Collectors;
+import mildlantern.log.LogEntry;
+import mildlantern.log.LogKind;
+import mildlantern.plant.PlantId;
+import mildlantern.quantity.Limits;
+import mildlantern.web.log.LogBook;
+import mildlantern.web.log.LogLine;
+import mildlantern.web.log.LogWords;
+import mildlantern.web.plant.Plant;
+import mildlantern.web.plant.Plants;
+import mildlantern.web.platform.CollectionId;
+import mildlantern.web.routine.Schedules;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** What was done on a round, once it is over. */
+@Service
+@Transactional(readOnly = true)
+class RoundSummary {
+    private final LogBook logBook;
+    private final Plants plants;
+    private final Schedules rows;
+
+    RoundSummary(LogBook logBook, Plants plants, Schedules rows) {
+        this.logBook = logBook;
+        this.plants = plants;
+        this.rows = rows;
+    }
+
+    /** What the day came to, and what is left. */
+    RoundViews.Summary summary(CollectionId collection, DueToday today) {
+        List<LogLine> written = logBook.on(collection, today.day).stream()
+                .sorted(Comparator.comparing(LogLine::writtenAt))
+                .toList();
+        Map<PlantId, Plant> plants =
+                this.plants
+                        .plants(
+                                collection,
+                                written.stream().map(LogLine::plant).distinct().toList())
+                        .stream()
+                        .collect(Collectors.toMap(Plant::id, plant -> plant));
+        Map<LogKind, List<LogLine>> byKind = written.stream()
+                .collect(Collectors.groupingBy(LogLine::kind, () -> new EnumMap<>(LogKind.class), Collectors.toList()));
+        List<RoundViews.Tally> tallies = byKind.entrySet().stream()
+                .filter(kind -> kind.getKey() != LogKind.PUT_OFF)
+                .map(kind -> new RoundViews.Tally(
+                        LogWords.of(kind.getKey()), kind.getValue().size(), poured(kind.getValue())))
+                .toList();
+        List<RoundViews.Elsewhere> left = today.walk.stream()
+                .filter(stop -> today.due(stop).all() > 0)
+                .map(stop -> new RoundViews.Elsewhere(stop.id(), stop.name(), RoundWords.dueWords(today.due(stop))))
+                .toList();
+        long visited = written.stream().map(LogLine::plant).distinct().count();
+        String sentence = visited == 0
+                ? "Nothing was written down today yet."
+                : (visited == 1 ? "One plant was seen to today. " : visited + " plants were seen to today. ")
+                        + (left.isEmpty() ? "Nothing is left on the walk." : "Some is left on the walk.");
+        return new RoundViews.Summary(
+                sentence, tallies, lines(written, plants, false), lines(written, plants, true), left);
+    }
+
+    private static String poured(List<LogLine> rows) {
+        int ml = rows.stream()
+                .flatMap(line -> line.as(LogEntry.Watered.class).stream())
+                .mapToInt(watered -> watered.ml().orElse(0))
+                .sum();
+        return ml == 0 ? "" : litres(ml);
+    }
+
+    static String litres(int ml) {
+        return ml < 1000 ? ml + " mL" : Limits.plain(Math.round(ml / 100.0) / 10.0) + " L";
+    }
+
+    private static List<RoundViews.DoneLine> lines(List<LogLine> written, Map<PlantId, Plant> plants, boolean putOff) {
+        return written.stream()
+                .filter(row -> (row.kind() == LogKind.PUT_OFF) == putOff && plants.containsKey(row.plant()))
+                .map(row -> new RoundViews.DoneLine(
+                        row.plant(),
+                        Objects.requireNonNull(plants.get(row.plant())).name(),
+                        putOff ? row.words().orElse("no reason given") : LogWords.said(row),
+                        row.id()))
+                .toList();
+    }
+}

@@ -1,0 +1,83 @@
+package mildlantern.web.treatment;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import mildlantern.knowledge.Words;
+import mildlantern.mixing.Batch;
+import mildlantern.mixing.Rate;
+import mildlantern.quantity.Limits;
+import mildlantern.treatment.Course;
+import mildlantern.treatment.Means;
+import mildlantern.treatment.TreatmentKnowledge;
+import mildlantern.web.plant.Plant;
+import mildlantern.web.plant.Plants;
+import mildlantern.web.platform.FormKey;
+import mildlantern.web.routine.WaterBook;
+import org.springframework.stereotype.Component;
+
+/** The steps of a course as lines to tick. */
+@Component
+class StepLines {
+    private final Plants plants;
+    private final TreatmentKnowledge knowledge;
+    private final WaterBook water;
+    private final Clock clock;
+
+    StepLines(Plants plants, TreatmentKnowledge knowledge, WaterBook water, Clock clock) {
+        this.plants = plants;
+        this.knowledge = knowledge;
+        this.water = water;
+        this.clock = clock;
+    }
+
+    CourseViews.StepLine line(Optional<StoredStep> stored, Course.Step step, Plant plant) {
+        LocalDate today = LocalDate.now(clock);
+        StoredStep.State state = stored.map(StoredStep::state).orElse(StoredStep.State.PLANNED);
+        boolean planned = state == StoredStep.State.PLANNED;
+        long late = ChronoUnit.DAYS.between(step.on(), today);
+        String stateWords = stored.filter(one ->
+                        one.state() == StoredStep.State.DONE && !one.onDay().equals(one.doneOn()))
+                .map(one -> "done on " + CoursePages.DAY.format(one.doneOn()))
+                .orElse(state.words());
+        return new CourseViews.StepLine(
+                stored.map(StoredStep::id).orElseGet(StepId::fresh),
+                FormKey.fresh(),
+                CoursePages.DAY.format(step.on()),
+                step.phase().name().toLowerCase(Locale.ROOT),
+                step.phase().words(),
+                step.what(),
+                step.terms(),
+                state.name(),
+                stateWords,
+                stored.isPresent() && planned && late >= 0,
+                planned,
+                stored.isPresent() && planned && late > 0 ? (late == 1 ? "a day late" : late + " days late") : "",
+                step.phase() == Course.Phase.ACT || step.phase() == Course.Phase.REPEAT
+                        ? mix(step, plant)
+                        : Optional.empty());
+    }
+
+    /** Where on the mixing bench this plant's dose is mixed. */
+    private Optional<String> mix(Course.Step step, Plant plant) {
+        return step.means()
+                .flatMap(knowledge::find)
+                .filter(one -> one.way() == Means.Way.SPRAY)
+                .flatMap(Means::rate)
+                .map(rate -> {
+                    double spray = Batch.of(List.of(Batch.spray(water.leafSquareCm(plant, this.plants.profile(plant)))))
+                            .millilitres();
+                    return "/mixing/dilution?product=" + step.means().orElse("") + "&amount="
+                            + Limits.plain(rate.amount()) + "&measure="
+                            + Words.id(rate.measure()) + "&carrier=" + Words.id(rate.carrier())
+                            + "&volume=" + Math.round(spray) + most(rate);
+                });
+    }
+
+    private static String most(Rate rate) {
+        return "&most=" + Limits.plain(rate.amount());
+    }
+}
