@@ -10,10 +10,12 @@ import mildlantern.pest.Conditions;
 import mildlantern.pest.LifeTable;
 import mildlantern.pest.PestClock;
 import mildlantern.pest.Pests;
+import mildlantern.pest.Search;
 import mildlantern.plant.PlantKnowledge;
 import mildlantern.plant.Profile;
 import mildlantern.treatment.Course;
 import mildlantern.treatment.CourseComposer;
+import mildlantern.treatment.CourseRequest;
 import mildlantern.treatment.Means;
 import mildlantern.treatment.Situation;
 import mildlantern.treatment.Style;
@@ -59,7 +61,7 @@ public class PestClockBench {
     }
 
     @Benchmark
-    public PestClock.Search search() {
+    public Search search() {
         PestClock clock = new PestClock(pest, new Conditions(CELSIUS, COVERAGE, pest.start()));
         return clock.search(
                 knowledge.effect(means, pest),
@@ -71,7 +73,7 @@ public class PestClockBench {
 
     @Benchmark
     public Course course() {
-        return composer.compose(new CourseComposer.Request(
+        return composer.compose(new CourseRequest(
                 pest.id(),
                 new Situation(profile, false, false, CELSIUS, OptionalDouble.of(60), false, Set.of(), List.of()),
                 Style.WASH,

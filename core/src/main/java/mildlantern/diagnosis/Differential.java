@@ -1,7 +1,6 @@
 package mildlantern.diagnosis;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -49,11 +48,11 @@ public final class Differential {
         this.record = record;
         this.evidence = evidence;
         this.disorders = knowledge.befalling(record);
-        this.observations = observations();
+        this.observations = Observation.all(knowledge, evidence, disorders);
         this.facts = knowledge.facts(record);
         this.sets = knowledge.setsOf(disorders);
         this.posterior = posterior(factOdds());
-        this.marginals = shares(sets.sumByCause(posterior));
+        this.marginals = Odds.shares(sets.sumByCause(posterior));
         this.ladder = rungs();
     }
 
@@ -73,85 +72,27 @@ public final class Differential {
         return weights;
     }
 
-    private List<Observation> observations() {
-        List<Observation> seen = new ArrayList<>();
-        int heard = 0;
-        for (Finding finding : knowledge.findings()) {
-            Optional<String> state = evidence.state(finding.id());
-            if (state.isPresent()) {
-                int index = finding.indexOf(state.get());
-                if (index < 0) {
-                    throw new IllegalArgumentException("'" + state.get() + "' is no state of " + finding.id());
-                }
-                seen.add(new Observation(finding, index, new Likelihoods(finding, disorders)));
-                heard++;
-            }
-        }
-        if (heard != evidence.states().size()) {
-            throw new IllegalArgumentException("evidence names a finding that the knowledge base lacks: "
-                    + evidence.states().keySet().stream()
-                            .filter(id -> knowledge.finding(id).isEmpty())
-                            .sorted()
-                            .toList());
-        }
-        return seen;
-    }
-
     /** Prior odds by cause: base rate times what the facts of the record say. */
     private double[] factOdds() {
         double[] odds = new double[disorders.size()];
         for (int d = 0; d < odds.length; d++) {
-            double logOdds = logBaseOdds(disorders.get(d));
+            double logOdds = Odds.logBaseOdds(disorders.get(d));
             for (Fact fact : facts) {
-                logOdds += logFactor(disorders.get(d), fact);
+                logOdds += Odds.logFactor(disorders.get(d), fact);
             }
             odds[d] = Math.exp(logOdds);
         }
         return odds;
     }
 
-    private static double logBaseOdds(Disorder disorder) {
-        return Math.log(disorder.base() / (1 - disorder.base()));
-    }
-
-    static double logFactor(Disorder disorder, Fact fact) {
-        double sum = 0;
-        for (RecordRule rule : disorder.rules()) {
-            if (rule.fact().equals(fact.id())) {
-                sum += rule.logFactor(fact);
-            }
-        }
-        return sum;
-    }
-
     /** The prior weight of each set: the odds of its members, and for each member beyond the first what company costs. */
     private double[] priorOf(Hypotheses of, double[] odds) {
-        double[] weights = products(of, odds);
+        double[] weights = Odds.products(of, odds);
         double further = knowledge.furtherCause();
         for (int h = 0; h < weights.length; h++) {
             weights[h] *= of.size(h) == 3 ? further * further : of.size(h) == 2 ? further : 1;
         }
         return weights;
-    }
-
-    /** For each set the product of the values of its members. */
-    private static double[] products(Hypotheses sets, double[] byCause) {
-        double[] padded = Arrays.copyOf(byCause, byCause.length + 1);
-        padded[byCause.length] = 1;
-        double[] weights = new double[sets.count];
-        for (int h = 0; h < sets.count; h++) {
-            weights[h] = padded[sets.first[h]] * padded[sets.second[h]] * padded[sets.third[h]];
-        }
-        return weights;
-    }
-
-    static double[] shares(double[] sums) {
-        double total = sums[sums.length - 1];
-        double[] shares = new double[sums.length - 1];
-        for (int d = 0; d < shares.length; d++) {
-            shares[d] = sums[d] / total;
-        }
-        return shares;
     }
 
     private List<Cause> rungs() {
@@ -226,7 +167,7 @@ public final class Differential {
         for (int d = 0; d < allowed.length; d++) {
             allowed[d] = unwanted.test(disorders.get(d)) ? 0 : 1;
         }
-        double[] kept = products(sets, allowed);
+        double[] kept = Odds.products(sets, allowed);
         double with = 0;
         double total = 0;
         for (int h = 0; h < sets.count; h++) {
@@ -322,7 +263,7 @@ public final class Differential {
     private Explainer explainer() {
         if (explainer.isEmpty()) {
             double[] base = disorders.stream()
-                    .mapToDouble(disorder -> Math.exp(logBaseOdds(disorder)))
+                    .mapToDouble(disorder -> Math.exp(Odds.logBaseOdds(disorder)))
                     .toArray();
             double[] before = priorOf(sets, base);
             boolean[] kept = sets.matter(NEGLIGIBLE, before, posterior);

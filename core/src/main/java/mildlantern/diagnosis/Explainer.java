@@ -53,7 +53,7 @@ final class Explainer {
         }
         for (Fact fact : facts) {
             double[] byCause = disorders.stream()
-                    .mapToDouble(disorder -> Differential.logFactor(disorder, fact))
+                    .mapToDouble(disorder -> Odds.logFactor(disorder, fact))
                     .toArray();
             if (Arrays.stream(byCause).anyMatch(value -> value != 0)) {
                 terms.add(new Term(Optional.empty(), Optional.of(fact), Optional.of(byCause), new double[0]));

@@ -46,7 +46,7 @@ final class LookAhead {
         this.disorders = disorders;
         this.ladder = ladder;
         double[] sums = sets.sumByCause(weights);
-        this.before = Differential.shares(sums);
+        this.before = Odds.shares(sums);
         double total = sums[sums.length - 1];
         for (Finding finding : open) {
             Likelihoods likelihoods = new Likelihoods(finding, disorders);
@@ -62,7 +62,7 @@ final class LookAhead {
 
     private static List<Double> boxed(double[] sums) {
         List<Double> shares = new ArrayList<>();
-        for (double share : Differential.shares(sums)) {
+        for (double share : Odds.shares(sums)) {
             shares.add(share);
         }
         return shares;

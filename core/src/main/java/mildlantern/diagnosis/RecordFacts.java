@@ -2,7 +2,6 @@ package mildlantern.diagnosis;
 
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -91,7 +90,7 @@ final class RecordFacts {
                     .ifPresent(days -> number(
                             "bloom.age",
                             days / (profile.bloomWeeks().high() * DAYS_A_WEEK),
-                            figures(
+                            FactFigures.figures(
                                     "weeks", Limits.plain(Math.rint(days / DAYS_A_WEEK)),
                                     "low", Limits.plain(profile.bloomWeeks().low()),
                                     "high", Limits.plain(profile.bloomWeeks().high()))));
@@ -105,29 +104,32 @@ final class RecordFacts {
                 number(
                         "light.gap",
                         light.ordinal() - profile.light().ordinal(),
-                        figures("light", wording("light", light), "wanted", wording("light", profile.light())));
+                        FactFigures.figures(
+                                "light", wording("light", light), "wanted", wording("light", profile.light())));
             });
             Range humidity = profile.humidity();
             place.humidity()
                     .ifPresent(rh -> number(
-                            "rh.gap", rh.percent() - humidity.low(), span(humidity, "rh", Limits.plain(rh.percent()))));
+                            "rh.gap",
+                            rh.percent() - humidity.low(),
+                            FactFigures.span(humidity, "rh", Limits.plain(rh.percent()))));
             place.day().ifPresent(day -> {
-                number("day", day.celsius(), figures());
+                number("day", day.celsius(), FactFigures.figures());
                 number(
                         "day.over",
                         day.celsius() - profile.day().high(),
-                        span(profile.day(), "day", Limits.plain(day.celsius())));
+                        FactFigures.span(profile.day(), "day", Limits.plain(day.celsius())));
             });
             place.night().ifPresent(night -> {
-                number("night", night.celsius(), figures());
+                number("night", night.celsius(), FactFigures.figures());
                 number(
                         "night.under",
                         profile.night().celsius() - night.celsius(),
-                        figures(
+                        FactFigures.figures(
                                 "night", Limits.plain(night.celsius()),
                                 "wanted", Limits.plain(profile.night().celsius())));
             });
-            place.wetHours().ifPresent(hours -> number("wet-hours", hours, figures()));
+            place.wetHours().ifPresent(hours -> number("wet-hours", hours, FactFigures.figures()));
             place.near().ifPresent(near -> {
                 for (Near thing : Near.values()) {
                     if (near.contains(thing)) {
@@ -141,12 +143,12 @@ final class RecordFacts {
                     .ifPresent(light -> number(
                             "light.measured",
                             light.mol() / Math.max(0.1, light.wanted().low()),
-                            span(
+                            FactFigures.span(
                                     new Range(
-                                            tenths(light.wanted().low()),
-                                            tenths(light.wanted().high())),
+                                            FactFigures.tenths(light.wanted().low()),
+                                            FactFigures.tenths(light.wanted().high())),
                                     "mol",
-                                    Limits.plain(tenths(light.mol())))));
+                                    Limits.plain(FactFigures.tenths(light.mol())))));
         }
 
         private void watering() {
@@ -158,9 +160,11 @@ final class RecordFacts {
                             profile.wateringDays().low() * slow,
                             profile.wateringDays().high() * slow));
             watering.lastDays()
-                    .ifPresent(days -> number("water.since", days / usual.middle(), rounded(usual, "days", days)));
+                    .ifPresent(days ->
+                            number("water.since", days / usual.middle(), FactFigures.rounded(usual, "days", days)));
             watering.intervalDays()
-                    .ifPresent(days -> number("water.pace", days / usual.middle(), rounded(usual, "days", days)));
+                    .ifPresent(days ->
+                            number("water.pace", days / usual.middle(), FactFigures.rounded(usual, "days", days)));
             watering.drying().ifPresent(this::drying);
             watering.source().ifPresent(source -> word("water.source", source));
             watering.misted().ifPresent(misted -> yesNo("misted", misted));
@@ -171,13 +175,15 @@ final class RecordFacts {
 
         private void drying(PlantRecord.Drying drying) {
             drying.earlyShare()
-                    .ifPresent(share ->
-                            number("water.early", share, figures("percent", Limits.plain(Math.rint(100 * share)))));
+                    .ifPresent(share -> number(
+                            "water.early",
+                            share,
+                            FactFigures.figures("percent", Limits.plain(Math.rint(100 * share)))));
             if (drying.observed() >= READINGS_THAT_TELL) {
                 double slow = drying.cycleDays() / Math.max(0.1, drying.expectedDays());
-                Map<String, String> figures = figures(
-                        "days", Limits.plain(tenths(drying.cycleDays())),
-                        "expected", Limits.plain(tenths(drying.expectedDays())));
+                Map<String, String> figures = FactFigures.figures(
+                        "days", Limits.plain(FactFigures.tenths(drying.cycleDays())),
+                        "expected", Limits.plain(FactFigures.tenths(drying.expectedDays())));
                 number("drying.days", drying.cycleDays(), figures);
                 number("drying.slow", slow, figures);
             }
@@ -185,44 +191,49 @@ final class RecordFacts {
 
         private void pot() {
             PlantRecord.Pot pot = record.pot();
-            pot.months().ifPresent(months -> number("pot.months", months, figures()));
+            pot.months().ifPresent(months -> number("pot.months", months, FactFigures.figures()));
             pot.medium().ifPresent(medium -> {
                 word("medium", medium.id(), medium.name());
                 boolean fits = profile.media().contains(medium.id());
-                add("medium.fits", OptionalDouble.empty(), fits ? "yes" : "no", figures("medium", medium.name()));
+                add(
+                        "medium.fits",
+                        OptionalDouble.empty(),
+                        fits ? "yes" : "no",
+                        FactFigures.figures("medium", medium.name()));
                 pot.months().ifPresent(months -> age(medium, months));
             });
         }
 
         private void age(Medium medium, double months) {
-            Map<String, String> figures = span(medium.lifeMonths(), "months", Limits.plain(Math.rint(months)));
+            Map<String, String> figures =
+                    FactFigures.span(medium.lifeMonths(), "months", Limits.plain(Math.rint(months)));
             figures.put("medium", medium.name());
             number("pot.age", months / medium.lifeMonths().middle(), figures);
         }
 
         private void feeding() {
-            record.feeding().lastDays().ifPresent(days -> number("feed.days", days, figures()));
+            record.feeding().lastDays().ifPresent(days -> number("feed.days", days, FactFigures.figures()));
             record.feeding().strength().ifPresent(strength -> word("feed.strength", strength));
             record.feeding().pot().ifPresent(pot -> {
                 number(
                         "pot.nitrogen",
                         pot.nitrogen() / Math.max(0.1, pot.hungryBelow()),
-                        figures(
+                        FactFigures.figures(
                                 "mg", Limits.plain(Math.rint(pot.nitrogen())),
                                 "least", Limits.plain(pot.hungryBelow())));
                 number(
                         "pot.salts",
                         pot.conductivity() / Math.max(0.01, pot.saltyAbove()),
-                        figures(
-                                "ms", Limits.plain(tenths(pot.conductivity())),
-                                "most", Limits.plain(tenths(pot.saltyAbove()))));
+                        FactFigures.figures(
+                                "ms", Limits.plain(FactFigures.tenths(pot.conductivity())),
+                                "most", Limits.plain(FactFigures.tenths(pot.saltyAbove()))));
             });
         }
 
         private void events() {
             latest(CHANGES_OF_PLACE).ifPresent(event -> {
-                Map<String, String> what =
-                        figures("what", wording("event", event.kind()), "days", Limits.plain(event.daysAgo()));
+                Map<String, String> what = FactFigures.figures(
+                        "what", wording("event", event.kind()), "days", Limits.plain(event.daysAgo()));
                 number("change.days", event.daysAgo(), what);
                 event.temperatureStep().ifPresent(step -> {
                     what.put("step", (step > 0 ? "+" : "−") + Limits.plain(Math.abs(step)));
@@ -236,14 +247,14 @@ final class RecordFacts {
             DAYS_SINCE.entrySet().stream()
                     .sorted(Map.Entry.comparingByKey())
                     .forEach(kind -> latest(Set.of(kind.getKey()))
-                            .ifPresent(event -> number(kind.getValue(), event.daysAgo(), figures())));
+                            .ifPresent(event -> number(kind.getValue(), event.daysAgo(), FactFigures.figures())));
             latest(Set.of(EventKind.SPRAYED))
                     .ifPresent(event -> event.with()
                             .ifPresent(with -> add(
                                     "sprayed.with",
                                     OptionalDouble.empty(),
                                     Words.id(with),
-                                    figures(
+                                    FactFigures.figures(
                                             "value",
                                             wording("sprayed.with", with),
                                             "days",
@@ -270,7 +281,7 @@ final class RecordFacts {
         }
 
         private void word(String id, String value, String wording) {
-            add(id, OptionalDouble.empty(), value, figures("value", wording));
+            add(id, OptionalDouble.empty(), value, FactFigures.figures("value", wording));
         }
 
         private void add(String id, OptionalDouble number, String word, Map<String, String> figures) {
@@ -293,25 +304,5 @@ final class RecordFacts {
             sentence = sentence.replace("{" + figure.getKey() + "}", figure.getValue());
         }
         return sentence;
-    }
-
-    private static Map<String, String> span(Range range, String name, String value) {
-        return figures(name, value, "low", Limits.plain(range.low()), "high", Limits.plain(range.high()));
-    }
-
-    private static Map<String, String> rounded(Range range, String name, double value) {
-        return span(new Range(Math.rint(range.low()), Math.rint(range.high())), name, Limits.plain(Math.rint(value)));
-    }
-
-    private static double tenths(double value) {
-        return Math.rint(value * 10) / 10;
-    }
-
-    private static Map<String, String> figures(String... pairs) {
-        Map<String, String> figures = new LinkedHashMap<>();
-        for (int i = 0; i < pairs.length; i += 2) {
-            figures.put(pairs[i], pairs[i + 1]);
-        }
-        return figures;
     }
 }

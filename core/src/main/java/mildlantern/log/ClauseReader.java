@@ -11,10 +11,6 @@ import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import mildlantern.log.LogEntry.Counted;
-import mildlantern.log.LogEntry.Way;
-import mildlantern.log.LogEntry.Wetness;
-import mildlantern.log.LogEntry.Yardstick;
 import mildlantern.place.StopId;
 
 /** Reads one clause of a typed line: what was done, in the order and with the words that its verb allows. */

@@ -26,43 +26,6 @@ public sealed interface LogEntry {
         };
     }
 
-    /** How water came to the roots. */
-    enum Way {
-        ABOVE,
-        BELOW,
-        SOAKED,
-        RESERVOIR
-    }
-
-    /** How the medium was found before it was watered. */
-    enum Felt {
-        STILL_WET,
-        READY,
-        BONE_DRY
-    }
-
-    /** What a probe says. */
-    enum Wetness {
-        DRY,
-        MOIST,
-        WET
-    }
-
-    /** What a pot's weight stands for, where it is a yardstick. */
-    enum Yardstick {
-        WET_THROUGH,
-        BONE_DRY
-    }
-
-    /** What is counted. */
-    enum Counted {
-        LEAVES,
-        PESTS,
-        FLOWERS,
-        BUDS,
-        OFFSETS
-    }
-
     /**
      * Watered.
      *

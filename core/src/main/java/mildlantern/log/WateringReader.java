@@ -6,8 +6,6 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.regex.Matcher;
-import mildlantern.log.LogEntry.Felt;
-import mildlantern.log.LogEntry.Way;
 import mildlantern.plant.WaterSource;
 
 /** Reads what a clause says of a watering: how much, of which water, by which way, and what the pot was found like. */

@@ -157,37 +157,12 @@ public final class FeedPlan {
     }
 
     /**
-     * What a plant gets at its next feed.
-     *
-     * @param way where it goes
-     * @param mgNitrogen strength of the mix, mg/L nitrogen
-     * @param days from and by when after the last one
-     * @param counts pitchers to fill or leaves to mist; 0 for feed to the roots
-     * @param ml how much of the mix; 0 for a usual watering
-     * @param gently whether the strength is halved because it begins again after a pause
-     * @param words what to do, as an instruction
-     */
-    public record Next(Way way, double mgNitrogen, Range days, int counts, double ml, boolean gently, String words) {}
-
-    /**
-     * What is known of a plant for its feed.
-     *
-     * @param leaves that are counted; likewise growths: pitchers of a pitcher plant
-     * @param pausedDays days since the last feed before the present run of feeds; 0 where there was no feed yet
-     * @param feedsSince feeds since that pause
-     */
-    public record Known(int leaves, int growths, int pausedDays, int feedsSince) {
-        /** Nothing was counted, and nothing is known of earlier feeds. */
-        public static final Known NOTHING = new Known(0, 0, 0, 0);
-    }
-
-    /**
      * The next feed of a kind in a season.
      *
      * @param usualDays days between feeds at the roots
      * @return empty where it is not fed: in its rest, or because its kind wants none
      */
-    public Optional<Next> next(Profile profile, Season season, Known known, Range usualDays) {
+    public Optional<NextFeed> next(Profile profile, Season season, FedSoFar known, Range usualDays) {
         if (profile.family() == Family.CARNIVOROUS) {
             return traps(profile, season, known);
         }
@@ -200,7 +175,7 @@ public final class FeedPlan {
         boolean gently = known.pausedDays() >= pauseDays && known.feedsSince() < returnFeeds;
         double wanted = profile.feedMgN().middle() * share * (gently ? returnShare : 1);
         double mix = mix(wanted);
-        return Optional.of(new Next(
+        return Optional.of(new NextFeed(
                 Way.ROOTS,
                 mix,
                 usualDays,
@@ -218,7 +193,7 @@ public final class FeedPlan {
                 .orElse(steps.get(0));
     }
 
-    private Optional<Next> traps(Profile profile, Season season, Known known) {
+    private Optional<NextFeed> traps(Profile profile, Season season, FedSoFar known) {
         if (!trapSeasons.contains(season) && !allYear.contains(profile.nearest())) {
             return Optional.empty();
         }
@@ -226,7 +201,7 @@ public final class FeedPlan {
             case UPRIGHT_PITCHER, HANGING_PITCHER -> {
                 int pitchers = Math.max(1, (int) Math.round(trapShare * Math.max(known.growths(), 1)));
                 double each = Objects.requireNonNull(pitcherMl.get(profile.form()));
-                yield Optional.of(new Next(
+                yield Optional.of(new NextFeed(
                         Way.PITCHERS,
                         trapNitrogen,
                         trapDays,
@@ -238,7 +213,7 @@ public final class FeedPlan {
             }
             case FLAT_STICKY_ROSETTE -> {
                 int leaves = Math.max(1, known.leaves());
-                yield Optional.of(new Next(
+                yield Optional.of(new NextFeed(
                         Way.STICKY_LEAVES,
                         trapNitrogen,
                         trapDays,
@@ -249,7 +224,7 @@ public final class FeedPlan {
                                 .formatted(leaves == 1 ? "leaf" : leaves + " leaves")));
             }
             default ->
-                Optional.of(new Next(
+                Optional.of(new NextFeed(
                         Way.SNAP_TRAPS,
                         trapNitrogen,
                         trapDays,
@@ -266,21 +241,21 @@ public final class FeedPlan {
      *
      * @param daysAgo days since each feed, in any order
      */
-    public Known known(int leaves, int growths, List<Long> daysAgo) {
+    public FedSoFar known(int leaves, int growths, List<Long> daysAgo) {
         List<Long> order = new ArrayList<>(daysAgo.stream().distinct().sorted().toList());
         if (order.isEmpty()) {
-            return new Known(leaves, growths, 0, 0);
+            return new FedSoFar(leaves, growths, 0, 0);
         }
         if (order.get(0) >= pauseDays) {
-            return new Known(leaves, growths, (int) (long) order.get(0), 0);
+            return new FedSoFar(leaves, growths, (int) (long) order.get(0), 0);
         }
         for (int i = 0; i + 1 < order.size(); i++) {
             long pause = order.get(i + 1) - order.get(i);
             if (pause >= pauseDays) {
-                return new Known(leaves, growths, (int) pause, i + 1);
+                return new FedSoFar(leaves, growths, (int) pause, i + 1);
             }
         }
-        return new Known(leaves, growths, 0, order.size());
+        return new FedSoFar(leaves, growths, 0, order.size());
     }
 
     /** How a new leaf compares. */

@@ -2,7 +2,6 @@ package mildlantern.pest;
 
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -23,19 +22,12 @@ public final class PestClock {
     /** A course longer than this is none: other steps would be due first. */
     private static final int MOST_DAYS = 200;
 
-    /** How many more or fewer there may be than were counted or assumed at the start. */
-    private static final Range START_UNSURE = new Range(0.5, 2);
-
-    private static final double COVERAGE_UNSURE = 0.05;
-
     private final LifeTable table;
     private final Conditions conditions;
-    private final List<Sample> samples;
+    private final List<Drawn> samples;
 
     /** The beginning of each collection, reckoned once. */
-    private final Map<Sample, Population> settled = new ConcurrentHashMap<>();
-
-    private record Sample(LifeTable table, double coverage, double kill, double start) {}
+    private final Map<Drawn, Population> settled = new ConcurrentHashMap<>();
 
     /**
      * @param table the pest
@@ -48,7 +40,7 @@ public final class PestClock {
     PestClock(LifeTable table, Conditions conditions, int samples) {
         this.table = table;
         this.conditions = conditions;
-        this.samples = samples(samples);
+        this.samples = Drawn.of(table, conditions, samples);
     }
 
     /**
@@ -61,19 +53,7 @@ public final class PestClock {
         return share > 0 ? noticed / share : noticed;
     }
 
-    /**
-     * One day of a reckoned course.
-     *
-     * @param byStage expected numbers by stage, in the order of the life table, with both adult stages as one
-     */
-    public record Day(double[] byStage) {
-        /** All living. */
-        public double total() {
-            return Arrays.stream(byStage).sum();
-        }
-    }
-
-    /** Names of the stages as {@link Day} has them. */
+    /** Names of the stages as {@link PestDay} has them. */
     public List<String> stageNames() {
         return table.stages().stream().map(Stage::name).distinct().toList();
     }
@@ -85,13 +65,13 @@ public final class PestClock {
      * @param days how far, 1 or more
      * @return the beginning of each day before its application, {@code days + 1} of them
      */
-    public List<Day> run(Map<Integer, Effect> applications, int days) {
-        Sample middling = new Sample(table, conditions.coverage(), 0.5, conditions.start());
+    public List<PestDay> run(Map<Integer, Effect> applications, int days) {
+        Drawn middling = new Drawn(table, conditions.coverage(), 0.5, conditions.start());
         Population population = begin(middling);
         TreeMap<Integer, List<Effect>> sorted = byDay(applications);
-        List<Day> run = new ArrayList<>();
+        List<PestDay> run = new ArrayList<>();
         for (int day = 0; day <= days; day++) {
-            run.add(new Day(together(population.byStage())));
+            run.add(new PestDay(together(population.byStage())));
             treat(population, sorted, day, middling);
             population.day();
         }
@@ -114,7 +94,7 @@ public final class PestClock {
         TreeMap<Integer, List<Effect>> sorted = byDay(applications);
         int end = lastEffect(sorted);
         double sum = 0;
-        for (Sample sample : samples) {
+        for (Drawn sample : samples) {
             Population population = begin(sample);
             for (int day = 0; day < end; day++) {
                 treat(population, sorted, day, sample);
@@ -124,66 +104,6 @@ public final class PestClock {
             sum += chance(population.total());
         }
         return sum / samples.size();
-    }
-
-    /**
-     * Applications to come.
-     *
-     * @param cycle what each does, in turn: one, or two of different groups that alternate
-     * @param first day of the first
-     * @param interval days between them, 1 or more
-     * @param beside what is given beside them on days of its own; it ends with them
-     */
-    public record Schedule(List<Effect> cycle, int first, int interval, Map<Integer, Effect> beside) {
-        /**
-         * @throws IllegalArgumentException if there is nothing to apply, or the days do not go forward
-         */
-        public Schedule {
-            if (cycle.isEmpty() || first < 0 || interval < 1) {
-                throw new IllegalArgumentException(
-                        "a schedule has something to apply, from day 0 or later, a day or more apart");
-            }
-            cycle = List.copyOf(cycle);
-            beside = Map.copyOf(beside);
-        }
-
-        /** With nothing beside it. */
-        public Schedule(List<Effect> cycle, int first, int interval) {
-            this(cycle, first, interval, Map.of());
-        }
-
-        Effect effect(int application) {
-            return cycle.get(application % cycle.size());
-        }
-
-        int day(int application) {
-            return first + application * interval;
-        }
-    }
-
-    /**
-     * A number of applications, so many days apart.
-     *
-     * @param applications how many, 0 or more
-     * @param intervalDays days between them
-     * @param risk chance that any survives it, 0 to 1
-     * @param ends whether the risk is below what was asked for
-     * @param lastDay day of the last application
-     */
-    public record Plan(int applications, int intervalDays, double risk, boolean ends, int lastDay) {}
-
-    /**
-     * What every interval comes to.
-     *
-     * @param byInterval the fewest applications that end it at each interval, or the most allowed and their risk
-     */
-    public record Search(List<Plan> byInterval) {
-        /** The plan with the fewest applications, and of those the one with the least risk; nothing if none ends it. */
-        public Optional<Plan> best() {
-            return byInterval.stream()
-                    .filter(Plan::ends)
-                    .min(Comparator.comparingInt(Plan::applications).thenComparingDouble(Plan::risk));
-        }
     }
 
     /**
@@ -221,7 +141,7 @@ public final class PestClock {
         }
         int allowed = Math.max(1, Math.min(most, 1 + Math.max(0, MOST_DAYS - schedule.first()) / schedule.interval()));
         double[] sums = new double[allowed];
-        for (Sample sample : samples) {
+        for (Drawn sample : samples) {
             afterEach(done, schedule, sample, sums);
         }
         for (int i = 0; i < allowed; i++) {
@@ -235,7 +155,7 @@ public final class PestClock {
     }
 
     /** Adds the chance of survivors after one application, after two, and so on. What lasts is let do its work after the last. */
-    private void afterEach(Map<Integer, Effect> done, Schedule schedule, Sample sample, double[] sums) {
+    private void afterEach(Map<Integer, Effect> done, Schedule schedule, Drawn sample, double[] sums) {
         Population population = begin(sample);
         TreeMap<Integer, List<Effect>> given = byDay(done);
         schedule.beside().forEach((day, effect) -> add(given, day, effect));
@@ -330,7 +250,7 @@ public final class PestClock {
         return table.doublingDays(conditions.celsius());
     }
 
-    private Population begin(Sample sample) {
+    private Population begin(Drawn sample) {
         return new Population(settled.computeIfAbsent(
                 sample, one -> Population.settled(one.table(), conditions.celsius(), one.start())));
     }
@@ -340,7 +260,7 @@ public final class PestClock {
     }
 
     private static void treat(
-            Population population, TreeMap<Integer, List<Effect>> applications, int day, Sample sample) {
+            Population population, TreeMap<Integer, List<Effect>> applications, int day, Drawn sample) {
         for (Effect today : applications.getOrDefault(day, List.of())) {
             population.kill(shares(today.atOnce(), sample.kill(), sample.coverage()));
         }
@@ -366,34 +286,5 @@ public final class PestClock {
 
     private static double chance(double expected) {
         return -Math.expm1(-expected);
-    }
-
-    /** Evenly spread over each uncertain figure, each in an order of its own: a low-discrepancy sequence (Kronecker, by roots of primes). */
-    private List<Sample> samples(int count) {
-        double[] roots = {Math.sqrt(2), Math.sqrt(3), Math.sqrt(5), Math.sqrt(7), Math.sqrt(11), Math.sqrt(13)};
-        List<Sample> made = new ArrayList<>();
-        for (int i = 1; i <= count; i++) {
-            double[] u = new double[roots.length];
-            for (int j = 0; j < u.length; j++) {
-                u[j] = (0.5 + i * roots[j]) % 1;
-            }
-            LifeTable.Unsure unsure = table.unsure();
-            double coverage = conditions.coverage() + (2 * u[3] - 1) * COVERAGE_UNSURE;
-            made.add(new Sample(
-                    table.moved(
-                            between(unsure.development(), u[0]),
-                            between(unsure.laying(), u[1]),
-                            between(unsure.loss(), u[2])),
-                    Math.max(0, Math.min(1, coverage)),
-                    u[4],
-                    conditions.start()
-                            * START_UNSURE.low()
-                            * Math.pow(START_UNSURE.high() / START_UNSURE.low(), u[5])));
-        }
-        return List.copyOf(made);
-    }
-
-    private static double between(Range range, double where) {
-        return range.low() + where * (range.high() - range.low());
     }
 }

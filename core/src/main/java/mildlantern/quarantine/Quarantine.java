@@ -84,25 +84,6 @@ public final class Quarantine {
     }
 
     /**
-     * A clock of standing alone.
-     *
-     * @param from the last new find, or the arrival
-     * @param days how long it runs from there
-     * @param reason why so long, in a sentence
-     */
-    public record Clock(LocalDate from, int days, String reason) {
-        /** The first day on which it may go back. */
-        public LocalDate until() {
-            return from.plusDays(days);
-        }
-
-        /** Days still to go, 0 or more. */
-        public int left(LocalDate today) {
-            return (int) Math.max(0, ChronoUnit.DAYS.between(today, until()));
-        }
-    }
-
-    /**
      * How long a plant stands alone: 14 days from the last new find, or as long as the pest needs to grow up where it stands, because an egg
      * that was missed shows itself only then.
      *
@@ -110,23 +91,24 @@ public final class Quarantine {
      * @param disorder what was found, if anything
      * @param celsius mean temperature where it stands, °C
      */
-    public Clock clock(LocalDate lastFind, Optional<DisorderId> disorder, double celsius) {
+    public IsolationClock clock(LocalDate lastFind, Optional<DisorderId> disorder, double celsius) {
         Optional<LifeTable> pest = disorder.flatMap(pests::find);
         OptionalDouble grows = pest.isPresent() ? pest.get().daysToAdult(celsius) : OptionalDouble.empty();
         if (pest.isPresent() && grows.isEmpty()) {
-            return new Clock(lastFind, mostDays, "In this cold nothing grows up, so it may stay unseen for long.");
+            return new IsolationClock(
+                    lastFind, mostDays, "In this cold nothing grows up, so it may stay unseen for long.");
         }
         int days = (int) Math.ceil(grows.orElse(0));
         if (days > leastDays) {
             boolean capped = days > mostDays;
-            return new Clock(
+            return new IsolationClock(
                     lastFind,
                     Math.min(days, mostDays),
                     capped
                             ? "What was missed may take longer still to show: look weekly after that."
                             : "An egg that was missed takes " + days + " days to grow up at this temperature.");
         }
-        return new Clock(lastFind, leastDays, "Fourteen days from the last new find.");
+        return new IsolationClock(lastFind, leastDays, "Fourteen days from the last new find.");
     }
 
     /**
@@ -168,17 +150,6 @@ public final class Quarantine {
             return words;
         }
     }
-
-    /**
-     * Someone who may have caught it.
-     *
-     * @param plant its id
-     * @param nearness the nearest they came
-     * @param days days together since the pest can have been there
-     * @param last the last day together
-     * @param risk chance to have caught it, 0 to 1; a rough figure to rank by
-     */
-    public record Contact(PlantId plant, Nearness nearness, int days, LocalDate last, double risk) {}
 
     /**
      * Ranks the plants that may have caught something.

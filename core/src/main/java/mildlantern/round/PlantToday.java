@@ -3,7 +3,7 @@ package mildlantern.round;
 import java.time.LocalDate;
 import java.util.Optional;
 import mildlantern.plant.PlantId;
-import mildlantern.quarantine.Quarantine;
+import mildlantern.quarantine.IsolationClock;
 
 /**
  * What the round needs to know of a plant.
@@ -23,7 +23,7 @@ import mildlantern.quarantine.Quarantine;
 public record PlantToday(
         PlantId id,
         Upkeep upkeep,
-        Optional<Quarantine.Clock> alone,
+        Optional<IsolationClock> alone,
         Optional<Trouble> trouble,
         Optional<String> step,
         Optional<String> move,
@@ -36,7 +36,7 @@ public record PlantToday(
     public PlantToday(
             PlantId id,
             Upkeep upkeep,
-            Optional<Quarantine.Clock> alone,
+            Optional<IsolationClock> alone,
             Optional<Trouble> trouble,
             Optional<String> step,
             Optional<AskedLook> asked,

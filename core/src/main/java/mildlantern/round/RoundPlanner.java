@@ -1,14 +1,12 @@
 package mildlantern.round;
 
 import java.time.LocalDate;
-import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import mildlantern.knowledge.Entry;
 import mildlantern.knowledge.KnowledgeException;
 import mildlantern.knowledge.KnowledgeFiles;
@@ -17,31 +15,22 @@ import mildlantern.plant.Dryness;
 import mildlantern.plant.GrowthForm;
 import mildlantern.plant.Profile;
 import mildlantern.quantity.Range;
-import mildlantern.quarantine.Quarantine;
+import mildlantern.quarantine.IsolationClock;
 import mildlantern.water.WaterOutlook;
 
 /** Works out when a plant's routine is due, and what of everything is due today. */
 public final class RoundPlanner {
-    private final Window look;
+    private final DayWindow look;
     private final int lookNearCatching;
-    private final Window feed;
+    private final DayWindow feed;
     private final int feedAfterRepotting;
     private final double cupEmptiedBelow;
     private final Map<Dryness, Integer> patience = new EnumMap<>(Dryness.class);
 
-    /** Days after the last time, from the first that is worth it to the last that is in time. */
-    private record Window(int from, int by) {
-        static Window read(Entry entry) {
-            entry.allowOnly(Set.of("from", "by"));
-            int from = (int) entry.number("from", 1, 60);
-            return new Window(from, (int) entry.number("by", from, 90));
-        }
-    }
-
     private RoundPlanner(Entry routine) {
-        look = Window.read(routine.at("look"));
+        look = DayWindow.read(routine.at("look"));
         lookNearCatching = (int) routine.number("look-near-catching", 1, 60);
-        feed = Window.read(routine.at("feed"));
+        feed = DayWindow.read(routine.at("feed"));
         feedAfterRepotting = (int) routine.number("feed-after-repotting", 0, 365);
         cupEmptiedBelow = routine.number("cup-emptied-below", -20, 30);
         for (Dryness dryness : Dryness.values()) {
@@ -79,20 +68,6 @@ public final class RoundPlanner {
     }
 
     /**
-     * When things last happened to a plant.
-     *
-     * @param watered last watered
-     * @param moist its medium last found moist or wet
-     */
-    public record Last(
-            Optional<LocalDate> watered,
-            Optional<LocalDate> moist,
-            Optional<LocalDate> looked,
-            Optional<LocalDate> fed,
-            Optional<LocalDate> repotted,
-            Optional<LocalDate> putOff) {}
-
-    /**
      * Chooses the days of a plant's routine, each within what the plant allows, so that the collection's work is level. What
      * must not wait gets no choice.
      *
@@ -109,7 +84,7 @@ public final class RoundPlanner {
             Profile profile,
             WaterOutlook outlook,
             boolean tray,
-            Last last,
+            LastDone last,
             Optional<Range> feedEvery,
             LocalDate today,
             Optional<Upkeep> before,
@@ -131,7 +106,7 @@ public final class RoundPlanner {
             Profile profile,
             WaterOutlook outlook,
             boolean tray,
-            Last last,
+            LastDone last,
             LocalDate today,
             Optional<LocalDate> before,
             Load load) {
@@ -157,7 +132,7 @@ public final class RoundPlanner {
         return today.plusDays((long) Math.floor(days));
     }
 
-    private LocalDate lookDay(Last last, LocalDate today, Optional<LocalDate> before, Load load) {
+    private LocalDate lookDay(LastDone last, LocalDate today, Optional<LocalDate> before, Load load) {
         if (last.looked().isEmpty()) {
             return load.keepOrPlace(before, today, today.plusDays(look.by()));
         }
@@ -165,7 +140,7 @@ public final class RoundPlanner {
         return load.keepOrPlace(before, later(last.looked().get().plusDays(look.from()), today), by);
     }
 
-    private LocalDate feedDay(Range days, Last last, LocalDate today, Optional<LocalDate> before, Load load) {
+    private LocalDate feedDay(Range days, LastDone last, LocalDate today, Optional<LocalDate> before, Load load) {
         int soonest = (int) days.low();
         int latest = (int) days.high();
         LocalDate since = last.fed().orElse(today.minusDays(soonest));
@@ -204,7 +179,8 @@ public final class RoundPlanner {
                         plant.id(),
                         Due.Kind.FEED,
                         upkeep.fed()
-                                        .map(day -> "Last fed %s. ".formatted(ago(days(day, today))))
+                                        .map(day ->
+                                                "LastDone fed %s. ".formatted(DueWords.ago(DueWords.days(day, today))))
                                         .orElse("Not fed yet. ")
                                 + plant.feed().orElse("Feed on moist roots.")));
             }
@@ -232,32 +208,14 @@ public final class RoundPlanner {
             return Optional.empty();
         }
         String since = upkeep.watered()
-                .map(day -> (check.tray() ? "filled " : "watered ") + ago(days(day, today)))
+                .map(day -> (check.tray() ? "filled " : "watered ") + DueWords.ago(DueWords.days(day, today)))
                 .orElse("not watered yet");
         String what = check.tray() ? "The water it stands in is likely gone" : "Likely dry enough";
-        String cycle = "%s, and it lasts about %s here".formatted(since, spoken(check.cycleDays()));
+        String cycle = "%s, and it lasts about %s here".formatted(since, DueWords.spoken(check.cycleDays()));
         return Optional.of(new Due(
                 plant.id(),
                 check.tray() ? Due.Kind.FILL_TRAY : Due.Kind.WATER,
-                "%s %s: %s.".formatted(what, when(check, today), cycle)));
-    }
-
-    private static String when(Upkeep.WaterCheck check, LocalDate today) {
-        long early = days(today, check.early());
-        long late = days(today, check.late());
-        if (late <= 0) {
-            return "for " + spoken(Math.max(1, -days(today, check.likely())));
-        }
-        long first = Math.max(0, early);
-        if (first == 0) {
-            return late == 1 ? "today or tomorrow" : "by now, in %d days at the latest".formatted(late);
-        }
-        return first == late ? "in " + spoken(late) : "in %d to %d days".formatted(first, late);
-    }
-
-    private static String spoken(double days) {
-        long whole = Math.max(1, Math.round(days));
-        return whole == 1 ? "a day" : whole + " days";
+                "%s %s: %s.".formatted(what, DueWords.when(check, today), cycle)));
     }
 
     private Optional<Due> look(PlantToday plant, LocalDate today) {
@@ -271,15 +229,16 @@ public final class RoundPlanner {
             return plant.asked().map(it -> new Due(plant.id(), Due.Kind.ASKED_LOOK, it.why()));
         }
         if (plant.alone().isPresent()) {
-            Quarantine.Clock clock = plant.alone().get();
-            long day = days(clock.from(), today) + 1;
+            IsolationClock clock = plant.alone().get();
+            long day = DueWords.days(clock.from(), today) + 1;
             String words = day <= clock.days()
                     ? "Day %d of %d on its own; look daily.".formatted(day, clock.days())
                     : "%d days on its own are over; look closely, then it may join the others.".formatted(clock.days());
             return Optional.of(new Due(plant.id(), Due.Kind.ISOLATION_LOOK, words));
         }
         boolean soon = plant.catchingNear()
-                && looked.map(day -> days(day, today) >= lookNearCatching).orElse(true);
+                && looked.map(day -> DueWords.days(day, today) >= lookNearCatching)
+                        .orElse(true);
         if (soon) {
             return Optional.of(new Due(
                     plant.id(),
@@ -292,7 +251,8 @@ public final class RoundPlanner {
         return Optional.of(new Due(
                 plant.id(),
                 Due.Kind.ROUTINE_LOOK,
-                looked.map(day -> "Last looked at %s; turn a few leaves over.".formatted(ago(days(day, today))))
+                looked.map(day -> "LastDone looked at %s; turn a few leaves over."
+                                .formatted(DueWords.ago(DueWords.days(day, today))))
                         .orElse("Not looked at yet; turn a few leaves over.")));
     }
 
@@ -306,11 +266,13 @@ public final class RoundPlanner {
                     new Due(plant.id(), Due.Kind.OPEN_CASE, "The case has rested its time; look whether it goes on."));
         }
         if (trouble.lookAgainOn().isEmpty()) {
-            long open = days(trouble.openedOn(), today);
-            return Optional.of(
-                    new Due(plant.id(), Due.Kind.OPEN_CASE, "Case opened " + ago(open) + "; no cause decided on yet."));
+            long open = DueWords.days(trouble.openedOn(), today);
+            return Optional.of(new Due(
+                    plant.id(),
+                    Due.Kind.OPEN_CASE,
+                    "Case opened " + DueWords.ago(open) + "; no cause decided on yet."));
         }
-        long late = days(trouble.lookAgainOn().get(), today);
+        long late = DueWords.days(trouble.lookAgainOn().get(), today);
         if (late < 0) {
             return Optional.empty();
         }
@@ -319,16 +281,7 @@ public final class RoundPlanner {
                 Due.Kind.LOOK_AGAIN,
                 late == 0
                         ? "The trial's day is today: look again."
-                        : "The trial's day was " + ago(late) + ": look again."));
-    }
-
-    /** Days gone by, in words: today, yesterday, 3 days ago. */
-    public static String ago(long days) {
-        return days == 0 ? "today" : days == 1 ? "yesterday" : days + " days ago";
-    }
-
-    private static long days(LocalDate from, LocalDate to) {
-        return ChronoUnit.DAYS.between(from, to);
+                        : "The trial's day was " + DueWords.ago(late) + ": look again."));
     }
 
     /** The brightest lamp that a stop's dues ask for. */

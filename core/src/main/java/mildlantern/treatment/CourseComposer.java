@@ -43,54 +43,6 @@ public final class CourseComposer {
     }
 
     /**
-     * What a course is wanted for.
-     *
-     * @param disorder id of the decided cause
-     * @param situation the plant and its place
-     * @param style house style, or another for this course
-     * @param from first day
-     * @param severe whether many leaves or the growing point are taken
-     * @param counted how many of the noticed stages were counted on the plant
-     * @param coverage share of the surface that an application wets, 0 to 1
-     * @param labels the grower's own products
-     */
-    public record Request(
-            DisorderId disorder,
-            Situation situation,
-            Style style,
-            LocalDate from,
-            boolean severe,
-            OptionalDouble counted,
-            double coverage,
-            List<Label> labels) {
-
-        /** The grower's own product that is this means, if they have one. */
-        Optional<Label> label(Means one) {
-            return labels.stream()
-                    .filter(label -> label.means().equals(one.id()))
-                    .findFirst();
-        }
-
-        /** The order for a means on a day, at the label's strength where there is a label. */
-        Order order(Means one, LocalDate on) {
-            Optional<Label> label = label(one);
-            return new Order(one, on, disorder, label.flatMap(Label::most).or(one::rate), false, label);
-        }
-
-        /** Uses that are left of a means this season, 1 or more; of what has no label, the most that are worth while. */
-        int mostUses(Means one) {
-            int most = label(one)
-                    .filter(label -> label.usesASeason().isPresent())
-                    .map(label -> label.usesASeason().getAsInt())
-                    .orElse(one.mostUses());
-            long used = situation.uses().stream()
-                    .filter(use -> use.means().equals(one.id()))
-                    .count();
-            return (int) Math.max(1, one.product() ? most - used : most);
-        }
-    }
-
-    /**
      * What was really done of a course.
      *
      * @param means id of what was used
@@ -114,7 +66,7 @@ public final class CourseComposer {
     }
 
     /** Composes the course that fits best. Where nothing is known or allowed it says so, and only isolates and looks. */
-    public Course compose(Request request) {
+    public Course compose(CourseRequest request) {
         return knowledge
                 .pests()
                 .find(request.disorder())
@@ -131,14 +83,14 @@ public final class CourseComposer {
      * @param today no step is planned before this day
      * @return the same course with other days for what is left; its cost says what that means
      */
-    public Course replan(Request request, Course before, List<Done> done, LocalDate today) {
+    public Course replan(CourseRequest request, Course before, List<Done> done, LocalDate today) {
         Optional<LifeTable> pest = knowledge.pests().find(request.disorder());
         return pest.isPresent() && !before.choice().uses().isEmpty()
                 ? new Replanner(knowledge, request, pest.get(), clock(request, pest.get())).replan(before, done, today)
                 : DiseaseCourses.shifted(before, done, today);
     }
 
-    private static PestClock clock(Request request, LifeTable pest) {
+    private static PestClock clock(CourseRequest request, LifeTable pest) {
         double celsius = request.situation().celsius();
         double start = request.counted().isPresent() && request.counted().getAsDouble() > 0
                 ? PestClock.startFor(pest, celsius, request.counted().getAsDouble())
@@ -146,7 +98,7 @@ public final class CourseComposer {
         return new PestClock(pest, new Conditions(celsius, request.coverage(), start));
     }
 
-    private Course againstPest(Request request, LifeTable pest) {
+    private Course againstPest(CourseRequest request, LifeTable pest) {
         List<Course.Weighed> weighed = new ArrayList<>();
         List<Means> allowed = new ArrayList<>();
         for (Means one : knowledge.against(request.disorder())) {
@@ -178,7 +130,7 @@ public final class CourseComposer {
                 Optional.empty());
     }
 
-    private Optional<String> problem(Means one, Request request) {
+    private Optional<String> problem(Means one, CourseRequest request) {
         Optional<String> refused = refusals.judge(request.order(one, request.from()), request.situation()).stream()
                 .filter(Verdict::refuses)
                 .map(Verdict::reason)
@@ -275,7 +227,7 @@ public final class CourseComposer {
         };
     }
 
-    private static List<Course.Step> steps(Request request, LifeTable pest, Ways.Way way, Ways ways) {
+    private static List<Course.Step> steps(CourseRequest request, LifeTable pest, Ways.Way way, Ways ways) {
         LocalDate from = request.from();
         List<Course.Step> steps = new ArrayList<>();
         steps.add(Steps.isolate(from));
@@ -300,7 +252,7 @@ public final class CourseComposer {
         return Steps.inOrder(steps);
     }
 
-    private static Course nothing(Request request, List<Course.Weighed> weighed) {
+    private static Course nothing(CourseRequest request, List<Course.Weighed> weighed) {
         List<Course.Step> steps = new ArrayList<>();
         steps.add(Steps.isolate(request.from()));
         Steps.looks(steps, request.from(), 0, 0);

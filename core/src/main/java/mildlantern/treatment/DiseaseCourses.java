@@ -18,19 +18,19 @@ final class DiseaseCourses {
         this.refusals = refusals;
     }
 
-    Course compose(CourseComposer.Request request) {
-        Optional<TreatmentKnowledge.DiseaseCourse> known = knowledge.disease(request.disorder());
+    Course compose(CourseRequest request) {
+        Optional<DiseaseCourse> known = knowledge.disease(request.disorder());
         if (known.isEmpty()) {
             throw new IllegalArgumentException("no course is known against '" + request.disorder() + "'");
         }
-        TreatmentKnowledge.DiseaseCourse disease = known.get();
+        DiseaseCourse disease = known.get();
         List<Course.Step> steps = new ArrayList<>();
         List<Course.Weighed> weighed = new ArrayList<>();
         steps.add(Steps.isolate(request.from()));
         Situation situation = request.situation();
         Optional<String> group = Optional.empty();
         int last = 0;
-        for (TreatmentKnowledge.DiseaseStep step : request.severe() ? disease.severe() : disease.steps()) {
+        for (DiseaseStep step : request.severe() ? disease.severe() : disease.steps()) {
             LocalDate on = request.from().plusDays(step.day());
             Optional<Means> use = Optional.empty();
             for (String id : step.means()) {
@@ -89,7 +89,7 @@ final class DiseaseCourses {
     }
 
     private Optional<String> against(
-            Means one, LocalDate on, CourseComposer.Request request, Situation situation, Optional<String> notGroup) {
+            Means one, LocalDate on, CourseRequest request, Situation situation, Optional<String> notGroup) {
         if (!one.styles().contains(request.style())) {
             return Optional.of(Say.notOfStyle(request.style()));
         }

@@ -6,7 +6,6 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
-import java.util.Set;
 import mildlantern.knowledge.Words;
 import mildlantern.mixing.Rate;
 import mildlantern.quantity.Limits;
@@ -264,21 +263,6 @@ public final class Refusals {
                         "Choose the right product."));
             }
         });
-    }
-
-    /**
-     * Whether a plant may be fed: never while feeding is on hold.
-     *
-     * @param holds what must not be done on it now
-     * @return a refusal, or nothing
-     */
-    public static Optional<Verdict> feeding(Set<Hold> holds) {
-        return holds.contains(Hold.FEED)
-                ? Optional.of(Verdict.refused(
-                        "feed-on-hold",
-                        "Feeding is on hold: a stressed plant is not fed.",
-                        "Start at half strength when its case is closed."))
-                : Optional.empty();
     }
 
     /** The first other means against the same disorder that this plant bears here; it is only named, not judged by the calendar. */

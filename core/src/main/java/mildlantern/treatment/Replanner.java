@@ -11,15 +11,17 @@ import java.util.Optional;
 import mildlantern.pest.Effect;
 import mildlantern.pest.LifeTable;
 import mildlantern.pest.PestClock;
+import mildlantern.pest.Plan;
+import mildlantern.pest.Schedule;
 
 /** Plans what is left of a course against a pest from what was really done, and says what lateness costs. */
 final class Replanner {
     private final TreatmentKnowledge knowledge;
-    private final CourseComposer.Request request;
+    private final CourseRequest request;
     private final LifeTable pest;
     private final PestClock clock;
 
-    Replanner(TreatmentKnowledge knowledge, CourseComposer.Request request, LifeTable pest, PestClock clock) {
+    Replanner(TreatmentKnowledge knowledge, CourseRequest request, LifeTable pest, PestClock clock) {
         this.knowledge = knowledge;
         this.request = request;
         this.pest = pest;
@@ -41,7 +43,7 @@ final class Replanner {
                 .stream()
                 .map(this::means)
                 .toList();
-        PestClock.Plan plan = plan(before, done, left, first);
+        Plan plan = plan(before, done, left, first);
         List<Course.Step> steps = new ArrayList<>();
         for (int i = 0; i < plan.applications() && !left.isEmpty(); i++) {
             steps.add(Steps.use(
@@ -79,7 +81,7 @@ final class Replanner {
         return knowledge.find(id).orElseThrow(() -> new IllegalArgumentException("no means is called '" + id + "'"));
     }
 
-    private PestClock.Plan plan(Course before, List<CourseComposer.Done> done, List<Means> left, LocalDate first) {
+    private Plan plan(Course before, List<CourseComposer.Done> done, List<Means> left, LocalDate first) {
         Map<Integer, Effect> given = new LinkedHashMap<>();
         done.forEach(one -> given.put(
                 (int) Math.max(0, ChronoUnit.DAYS.between(before.from(), one.on())),
@@ -87,7 +89,7 @@ final class Replanner {
         int day = (int) Math.max(0, ChronoUnit.DAYS.between(before.from(), first));
         if (left.isEmpty()) {
             double risk = clock.riskAfter(given);
-            return new PestClock.Plan(0, before.choice().intervalDays(), risk, risk < CourseComposer.RISK, day);
+            return new Plan(0, before.choice().intervalDays(), risk, risk < CourseComposer.RISK, day);
         }
         Map<Integer, Effect> beside = new LinkedHashMap<>();
         before.choice()
@@ -100,7 +102,7 @@ final class Replanner {
                         .forEach(on -> beside.put(on, knowledge.effect(one, pest))));
         return clock.fewest(
                 given,
-                new PestClock.Schedule(
+                new Schedule(
                         left.stream().map(one -> knowledge.effect(one, pest)).toList(),
                         day,
                         before.choice().intervalDays(),
@@ -139,7 +141,7 @@ final class Replanner {
                 .min(LocalDate::compareTo);
     }
 
-    private static String cost(Course before, int uses, PestClock.Plan plan, LocalDate lastUse) {
+    private static String cost(Course before, int uses, Plan plan, LocalDate lastUse) {
         int planned = before.forecast().map(Course.Forecast::applications).orElse(uses);
         LocalDate was = before.steps().stream()
                 .filter(step -> step.phase() == Course.Phase.ACT || step.phase() == Course.Phase.REPEAT)

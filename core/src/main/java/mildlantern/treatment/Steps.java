@@ -40,7 +40,7 @@ final class Steps {
                 List.of("Any new find starts this clock again.")));
     }
 
-    static int generation(LifeTable pest, CourseComposer.Request request) {
+    static int generation(LifeTable pest, CourseRequest request) {
         OptionalDouble days = pest.daysToAdult(request.situation().celsius());
         return (int) Math.ceil(Math.min(60, days.orElse(60)));
     }
@@ -68,14 +68,14 @@ final class Steps {
                 List.of("A mark means: do not go on, and plan another course."));
     }
 
-    static Course.Step use(LocalDate on, Course.Phase phase, Means one, CourseComposer.Request request) {
+    static Course.Step use(LocalDate on, Course.Phase phase, Means one, CourseRequest request) {
         String what = phase == Course.Phase.REPEAT
                 ? Say.capital(one.name()) + strength(one, request) + ", as before."
                 : instruction(one, request);
         return new Course.Step(on, phase, Optional.of(one.id()), what, terms(one));
     }
 
-    private static String strength(Means one, CourseComposer.Request request) {
+    private static String strength(Means one, CourseRequest request) {
         return request.label(one)
                 .flatMap(Label::most)
                 .or(one::rate)
@@ -83,7 +83,7 @@ final class Steps {
                 .orElse("");
     }
 
-    private static String instruction(Means one, CourseComposer.Request request) {
+    private static String instruction(Means one, CourseRequest request) {
         String strength = strength(one, request);
         return switch (one.way()) {
             case SPRAY -> Say.capital(one.name()) + strength + ": tops, undersides, joints and stems, until it drips.";

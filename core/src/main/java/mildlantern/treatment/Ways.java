@@ -12,6 +12,8 @@ import java.util.stream.IntStream;
 import mildlantern.pest.Effect;
 import mildlantern.pest.LifeTable;
 import mildlantern.pest.PestClock;
+import mildlantern.pest.Plan;
+import mildlantern.pest.Schedule;
 import mildlantern.quantity.Range;
 
 /** The ways in which the means that a plant bears can be used against a pest, each with what the pest clock says of it. */
@@ -23,18 +25,13 @@ final class Ways {
     private static final int PROMISING = 4;
 
     private final TreatmentKnowledge knowledge;
-    private final CourseComposer.Request request;
+    private final CourseRequest request;
     private final LifeTable pest;
     private final PestClock clock;
     private final List<Means> allowed;
     private final Optional<Means> cleaning;
 
-    Ways(
-            TreatmentKnowledge knowledge,
-            CourseComposer.Request request,
-            LifeTable pest,
-            PestClock clock,
-            List<Means> allowed) {
+    Ways(TreatmentKnowledge knowledge, CourseRequest request, LifeTable pest, PestClock clock, List<Means> allowed) {
         this.knowledge = knowledge;
         this.request = request;
         this.pest = pest;
@@ -55,7 +52,7 @@ final class Ways {
      * @param interval days between two uses
      * @param plan what the clock says
      */
-    record Way(List<Means> uses, Optional<Means> beside, Optional<Means> clean, int interval, PestClock.Plan plan) {
+    record Way(List<Means> uses, Optional<Means> beside, Optional<Means> clean, int interval, Plan plan) {
         Means main() {
             return uses.get(0);
         }
@@ -146,13 +143,13 @@ final class Ways {
         Way best = null;
         int step = interval.low() < LONG_INTERVAL ? 1 : 7;
         for (int days = (int) interval.low(); days <= interval.high(); days += step) {
-            Way tried = new Way(uses, beside, clean, days, new PestClock.Plan(0, days, 1, false, 0));
-            PestClock.Schedule schedule = new PestClock.Schedule(
+            Way tried = new Way(uses, beside, clean, days, new Plan(0, days, 1, false, 0));
+            Schedule schedule = new Schedule(
                     uses.stream().map(one -> knowledge.effect(one, pest)).toList(),
                     tried.first(),
                     days,
                     beside.map(this::besides).orElse(Map.of()));
-            PestClock.Plan plan = clock.fewest(done, schedule, uses.size(), CourseComposer.RISK);
+            Plan plan = clock.fewest(done, schedule, uses.size(), CourseComposer.RISK);
             Way found = new Way(uses, beside, clean, days, plan.applications() > 0 ? plan : once(plan, schedule));
             if (best == null || BY_PLAN.compare(found, best) < 0) {
                 best = found;
@@ -172,8 +169,8 @@ final class Ways {
             .thenComparingDouble(way -> way.plan().risk());
 
     /** Where cleaning alone would do, it is still used once: what was missed does the harm. */
-    private static PestClock.Plan once(PestClock.Plan plan, PestClock.Schedule schedule) {
-        return new PestClock.Plan(1, plan.intervalDays(), plan.risk(), plan.ends(), schedule.first());
+    private static Plan once(Plan plan, Schedule schedule) {
+        return new Plan(1, plan.intervalDays(), plan.risk(), plan.ends(), schedule.first());
     }
 
     private Range interval(List<Means> uses) {

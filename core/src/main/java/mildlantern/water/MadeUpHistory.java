@@ -10,11 +10,11 @@ import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.Random;
 import java.util.function.Function;
+import mildlantern.log.Felt;
 import mildlantern.log.LogEntry;
-import mildlantern.log.LogEntry.Felt;
-import mildlantern.log.LogEntry.Way;
-import mildlantern.log.LogEntry.Wetness;
 import mildlantern.log.Logged;
+import mildlantern.log.Way;
+import mildlantern.log.Wetness;
 import mildlantern.plant.Season;
 import mildlantern.plant.WaterSource;
 

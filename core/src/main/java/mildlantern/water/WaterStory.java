@@ -8,8 +8,10 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import mildlantern.log.Felt;
 import mildlantern.log.LogEntry;
 import mildlantern.log.Logged;
+import mildlantern.log.Wetness;
 
 /**
  * Retells what the water in one pot did, from its log, and learns the plant's own factor on the way.
@@ -43,34 +45,10 @@ public final class WaterStory {
      * @param climate the climate of each day from the first watering to today, and of today for the days to come
      * @param today the day up to which it is told; what happened today counts
      */
-    public Told tell(PotOfPlant plant, List<Logged> log, Optional<Scale> scale, ClimateOfDay climate, LocalDate today) {
+    public WaterTold tell(
+            PotOfPlant plant, List<Logged> log, Optional<Scale> scale, ClimateOfDay climate, LocalDate today) {
         return new Telling(plant, log, scale, climate, today).told();
     }
-
-    /**
-     * What a pot weighs, in g.
-     *
-     * @param wetGrams wet through
-     * @param dryGrams bone dry, below the former
-     */
-    public record Scale(int wetGrams, int dryGrams) {
-        public Scale {
-            if (dryGrams >= wetGrams) {
-                throw new IllegalArgumentException(
-                        "a pot weighs more wet than dry: " + wetGrams + " g wet, " + dryGrams + " g dry");
-            }
-        }
-    }
-
-    /**
-     * The water at the start of a day, before anything was poured.
-     *
-     * @param fullness likeliest share of all the pot can hold for the plant, 0 to 1
-     * @param low a tenth of the doubt lies below
-     * @param high a tenth lies above
-     * @param after the share after what was poured that day; the same as before where nothing was
-     */
-    public record DayOfWater(LocalDate day, double fullness, double low, double high, double after) {}
 
     /**
      * What an observation said.
@@ -79,9 +57,6 @@ public final class WaterStory {
      * @param believed how far it is believed to be no slip, 0 to 1
      */
     public record Seen(LocalDate day, double fullness, double believed) {}
-
-    /** The log retold: the curve, what was seen, what follows. */
-    public record Told(List<DayOfWater> curve, List<Seen> seen, WaterOutlook outlook) {}
 
     private final class Telling {
         private final PotWater pot;
@@ -113,13 +88,13 @@ public final class WaterStory {
             this.dryFor = new double[factor.points()];
         }
 
-        Told told() {
+        WaterTold told() {
             Optional<LocalDate> start = log.stream()
                     .filter(entry -> entry.entry() instanceof LogEntry.Watered)
                     .map(Logged::day)
                     .findFirst();
             if (start.isEmpty()) {
-                return new Told(List.of(), List.of(), WaterOutlook.unknown(pot, expectedDays()));
+                return new WaterTold(List.of(), List.of(), WaterOutlook.unknown(pot, expectedDays()));
             }
             Arrays.fill(water, pot.thresholdMl());
             int next = 0;
@@ -137,7 +112,7 @@ public final class WaterStory {
                     dry(climate.on(day));
                 }
             }
-            return new Told(List.copyOf(curve), List.copyOf(seen), outlook());
+            return new WaterTold(List.copyOf(curve), List.copyOf(seen), outlook());
         }
 
         private void dry(Climate weather) {
@@ -190,20 +165,18 @@ public final class WaterStory {
         }
 
         /** What was felt before watering: a half-line of moisture rather than a value. */
-        private void felt(LogEntry.Felt found, LocalDate day) {
+        private void felt(Felt found, LocalDate day) {
             WaterKnowledge.Readings readings = knowledge.readings;
             double wanted = pot.moisture(pot.thresholdMl());
-            if (found == LogEntry.Felt.READY) {
+            if (found == Felt.READY) {
                 observe(day, wanted, readings.probeSpread());
                 return;
             }
             double[] likelihood = new double[water.length];
-            double edge = found == LogEntry.Felt.STILL_WET
-                    ? Math.min(0.95, wanted + readings.stillWet())
-                    : readings.boneDry();
+            double edge = found == Felt.STILL_WET ? Math.min(0.95, wanted + readings.stillWet()) : readings.boneDry();
             for (int i = 0; i < water.length; i++) {
                 double z = (moistureOf(i) - edge) / readings.feltSpread();
-                double chance = Normal.below(found == LogEntry.Felt.STILL_WET ? z : -z);
+                double chance = Normal.below(found == Felt.STILL_WET ? z : -z);
                 likelihood[i] = (1 - knowledge.wrongShare) * chance + knowledge.wrongShare / 2;
             }
             factor.observe(likelihood);
@@ -239,7 +212,7 @@ public final class WaterStory {
             seen.add(new Seen(day, pot.fullness(Math.max(0, pot.waterAt(Math.min(1, moisture)))), believed));
         }
 
-        private double value(LogEntry.Wetness wetness) {
+        private double value(Wetness wetness) {
             return switch (wetness) {
                 case DRY -> knowledge.readings.dry();
                 case MOIST -> knowledge.readings.moist();

@@ -10,8 +10,6 @@ import java.util.OptionalDouble;
 import java.util.UUID;
 import mildlantern.Tries;
 import mildlantern.care.Changes.Resident;
-import mildlantern.care.Changes.Spot;
-import mildlantern.care.Changes.Subject;
 import mildlantern.light.Daylight;
 import mildlantern.nutrition.FeedPlan;
 import mildlantern.nutrition.WaterAnalysis;

@@ -134,7 +134,7 @@ class RecordFactsTest {
         double most = Math.log(50) + 1e-9;
         for (Disorder disorder : Known.KNOWLEDGE.disorders()) {
             for (Fact fact : Known.KNOWLEDGE.facts(orchid())) {
-                assertThat(Math.abs(Differential.logFactor(disorder, fact)))
+                assertThat(Math.abs(Odds.logFactor(disorder, fact)))
                         .as("%s, %s", disorder.id(), fact.id())
                         .isLessThanOrEqualTo(most);
             }

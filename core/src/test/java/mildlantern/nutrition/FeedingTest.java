@@ -126,35 +126,35 @@ class FeedingTest {
 
     @Test
     void carnivorousPlantsAreFedThroughTheirTraps() {
-        FeedPlan.Next pitchers = PLAN.next(kind("sarracenia"), Season.SUMMER, new FeedPlan.Known(0, 9, 0, 0), FORTNIGHT)
+        NextFeed pitchers = PLAN.next(kind("sarracenia"), Season.SUMMER, new FedSoFar(0, 9, 0, 0), FORTNIGHT)
                 .orElseThrow();
         assertThat(pitchers.way()).isEqualTo(FeedPlan.Way.PITCHERS);
         assertThat(pitchers.counts()).isEqualTo(3);
         assertThat(pitchers.ml()).isEqualTo(45);
         assertThat(pitchers.words()).contains("3 of its pitchers").contains("none on the medium");
-        assertThat(PLAN.next(kind("drosera"), Season.SPRING, new FeedPlan.Known(12, 0, 0, 0), FORTNIGHT)
+        assertThat(PLAN.next(kind("drosera"), Season.SPRING, new FedSoFar(12, 0, 0, 0), FORTNIGHT)
                         .orElseThrow()
                         .way())
                 .isEqualTo(FeedPlan.Way.STICKY_LEAVES);
-        assertThat(PLAN.next(kind("sarracenia"), Season.WINTER, new FeedPlan.Known(0, 9, 0, 0), FORTNIGHT))
+        assertThat(PLAN.next(kind("sarracenia"), Season.WINTER, new FedSoFar(0, 9, 0, 0), FORTNIGHT))
                 .isEmpty();
-        assertThat(PLAN.next(kind("nepenthes"), Season.WINTER, new FeedPlan.Known(9, 4, 0, 0), FORTNIGHT))
+        assertThat(PLAN.next(kind("nepenthes"), Season.WINTER, new FedSoFar(9, 4, 0, 0), FORTNIGHT))
                 .isPresent();
     }
 
     @Test
     void growthIsFedWeaklyRestIsNotAndReturnIsAtHalf() {
         Profile lily = kind("peace-lily");
-        assertThat(PLAN.next(lily, Season.WINTER, new FeedPlan.Known(9, 0, 0, 0), FORTNIGHT))
+        assertThat(PLAN.next(lily, Season.WINTER, new FedSoFar(9, 0, 0, 0), FORTNIGHT))
                 .isEmpty();
-        assertThat(PLAN.next(kind("cactus"), Season.AUTUMN, FeedPlan.Known.NOTHING, FORTNIGHT))
+        assertThat(PLAN.next(kind("cactus"), Season.AUTUMN, FedSoFar.NOTHING, FORTNIGHT))
                 .isEmpty();
-        assertThat(PLAN.next(kind("pothos"), Season.AUTUMN, FeedPlan.Known.NOTHING, FORTNIGHT))
+        assertThat(PLAN.next(kind("pothos"), Season.AUTUMN, FedSoFar.NOTHING, FORTNIGHT))
                 .isPresent();
         double summer = PLAN.next(lily, Season.SUMMER, PLAN.known(9, 0, List.of(16L, 33L, 50L)), FORTNIGHT)
                 .orElseThrow()
                 .mgNitrogen();
-        FeedPlan.Next spring = PLAN.next(lily, Season.SPRING, PLAN.known(9, 0, List.of(110L, 130L)), FORTNIGHT)
+        NextFeed spring = PLAN.next(lily, Season.SPRING, PLAN.known(9, 0, List.of(110L, 130L)), FORTNIGHT)
                 .orElseThrow();
         assertThat(summer).isEqualTo(125);
         assertThat(spring.gently()).isTrue();
@@ -169,7 +169,7 @@ class FeedingTest {
     void strengthStaysWithinWhatAKindBears() {
         for (Profile profile : PLANTS.profiles()) {
             for (Season season : Season.values()) {
-                PLAN.next(profile, season, new FeedPlan.Known(5, 2, 0, 0), FORTNIGHT)
+                PLAN.next(profile, season, new FedSoFar(5, 2, 0, 0), FORTNIGHT)
                         .filter(next -> next.way() == FeedPlan.Way.ROOTS)
                         .ifPresent(next -> assertThat(next.mgNitrogen())
                                 .as(profile.id())

@@ -95,7 +95,7 @@ class LifeTableTest {
     @MethodSource("all")
     void numbersAreNeverBelowZeroAndNobodyComesFromNothing(LifeTable table) {
         PestClock clock = new PestClock(table, new Conditions(22, 0.9, 50));
-        for (PestClock.Day day : clock.run(Map.of(), 40)) {
+        for (PestDay day : clock.run(Map.of(), 40)) {
             assertThat(Arrays.stream(day.byStage()).min().orElseThrow()).isNotNegative();
         }
         assertThat(clock.run(Map.of(), 0).get(0).total()).isCloseTo(50, within(1e-9));

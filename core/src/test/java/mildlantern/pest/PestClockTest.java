@@ -42,7 +42,7 @@ class PestClockTest {
     @Test
     void tenDaysApartFailsWhereFourDaysApartWorks() {
         PestClock clock = clock(MITES, 20);
-        PestClock.Search search = clock.search(contact(MITES, 0.95, 0.3), 4, 10, 10, 0.05);
+        Search search = clock.search(contact(MITES, 0.95, 0.3), 4, 10, 10, 0.05);
         assertThat(search.byInterval().get(0).ends()).as("every four days").isTrue();
         assertThat(search.byInterval().get(6).ends()).as("every ten days").isFalse();
         assertThat(search.best().orElseThrow().intervalDays()).isLessThan(7);
@@ -50,7 +50,7 @@ class PestClockTest {
 
     @Test
     void warmthAsksForMore() {
-        PestClock.Schedule everyFour = new PestClock.Schedule(List.of(contact(MITES, 0.95, 0.3)), 0, 4);
+        Schedule everyFour = new Schedule(List.of(contact(MITES, 0.95, 0.3)), 0, 4);
         int cool = clock(MITES, 18).fewest(Map.of(), everyFour, 20, 0.05).applications();
         int warm = clock(MITES, 25).fewest(Map.of(), everyFour, 20, 0.05).applications();
         assertThat(warm).isGreaterThan(cool);
@@ -60,9 +60,8 @@ class PestClockTest {
     void aMissedSprayCostsAnother() {
         Effect spray = contact(MITES, 0.95, 0.3);
         PestClock clock = clock(MITES, 21);
-        PestClock.Plan planned = clock.fewest(Map.of(), new PestClock.Schedule(List.of(spray), 0, 4), 20, 0.05);
-        PestClock.Plan late =
-                clock.fewest(Map.of(0, spray, 4, spray), new PestClock.Schedule(List.of(spray), 16, 4), 20, 0.05);
+        Plan planned = clock.fewest(Map.of(), new Schedule(List.of(spray), 0, 4), 20, 0.05);
+        Plan late = clock.fewest(Map.of(0, spray, 4, spray), new Schedule(List.of(spray), 16, 4), 20, 0.05);
         assertThat(2 + late.applications()).isGreaterThan(planned.applications());
         assertThat(late.lastDay()).isGreaterThan(planned.lastDay());
     }
@@ -71,13 +70,13 @@ class PestClockTest {
     void whatWasDoneMayBeEnough() {
         Effect spray = contact(MITES, 0.95, 0.3);
         PestClock clock = clock(MITES, 20);
-        PestClock.Plan planned = clock.fewest(Map.of(), new PestClock.Schedule(List.of(spray), 0, 4), 20, 0.05);
+        Plan planned = clock.fewest(Map.of(), new Schedule(List.of(spray), 0, 4), 20, 0.05);
         Map<Integer, Effect> done = new LinkedHashMap<>();
         for (int i = 0; i < planned.applications(); i++) {
             done.put(4 * i, spray);
         }
         assertThat(clock.riskAfter(done)).isCloseTo(planned.risk(), within(1e-9));
-        assertThat(clock.fewest(done, new PestClock.Schedule(List.of(spray), 60, 4), 20, 0.05)
+        assertThat(clock.fewest(done, new Schedule(List.of(spray), 60, 4), 20, 0.05)
                         .applications())
                 .isZero();
     }
@@ -89,8 +88,8 @@ class PestClockTest {
                 MITES.stages().stream().map(stage -> new Range(0.3, 0.3)).toList();
         Effect lasting = new Effect(none, daily, 20, 2);
         PestClock clock = clock(MITES, 22);
-        List<PestClock.Day> run = clock.run(Map.of(0, lasting), 30);
-        List<PestClock.Day> alone = clock.run(Map.of(), 30);
+        List<PestDay> run = clock.run(Map.of(0, lasting), 30);
+        List<PestDay> alone = clock.run(Map.of(), 30);
         assertThat(run.get(2).total()).as("not yet").isCloseTo(alone.get(2).total(), within(1e-9));
         assertThat(run.get(20).total()).isLessThan(0.05 * alone.get(20).total());
         assertThat(run.get(30).total()).as("over").isGreaterThan(run.get(23).total());

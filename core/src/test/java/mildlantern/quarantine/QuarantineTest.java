@@ -32,7 +32,7 @@ class QuarantineTest {
         return new Stay(plant, stop, TODAY.minusDays(fromDaysAgo), TODAY.minusDays(untilDaysAgo));
     }
 
-    private static List<Quarantine.Contact> contacts(DisorderId disorder, int sinceDaysAgo, List<Stay> stays) {
+    private static List<Contact> contacts(DisorderId disorder, int sinceDaysAgo, List<Stay> stays) {
         return RULES.contacts(
                 SICK,
                 disorder,
@@ -91,10 +91,10 @@ class QuarantineTest {
 
     @Test
     void whoTouchesComesBeforeWhoSharesTheStopAndTheRoom() {
-        List<Quarantine.Contact> contacts = contacts(new DisorderId("spider-mites"), 30, all());
-        assertThat(contacts).extracting(Quarantine.Contact::plant).containsExactly(BESIDE, ALONG, ELSEWHERE);
+        List<Contact> contacts = contacts(new DisorderId("spider-mites"), 30, all());
+        assertThat(contacts).extracting(Contact::plant).containsExactly(BESIDE, ALONG, ELSEWHERE);
         assertThat(contacts)
-                .extracting(Quarantine.Contact::nearness)
+                .extracting(Contact::nearness)
                 .containsExactly(Nearness.TOUCHING, Nearness.SHELF, Nearness.ROOM);
         assertThat(contacts.get(0).days()).isEqualTo(31);
         assertThat(contacts).extracting(RULES::worthALook).containsExactly(true, true, false);
@@ -144,7 +144,7 @@ class QuarantineTest {
         assertThat(contacts(new DisorderId("spider-mites"), 30, movedAway))
                 .as("gone ten days before it came")
                 .isEmpty();
-        List<Quarantine.Contact> longer = contacts(new DisorderId("spider-mites"), 60, movedAway);
+        List<Contact> longer = contacts(new DisorderId("spider-mites"), 60, movedAway);
         assertThat(longer).hasSize(1);
         assertThat(longer.get(0).days()).isEqualTo(21);
         assertThat(longer.get(0).nearness())
@@ -156,8 +156,7 @@ class QuarantineTest {
     @Test
     void twoStaysTogetherAddUp() {
         List<Stay> twice = List.of(stay(SICK, SHELF, 50, 0), stay(ALONG, SHELF, 50, 41), stay(ALONG, SHELF, 10, 0));
-        Quarantine.Contact one =
-                contacts(new DisorderId("spider-mites"), 50, twice).get(0);
+        Contact one = contacts(new DisorderId("spider-mites"), 50, twice).get(0);
         assertThat(one.days()).isEqualTo(21);
         assertThat(one.risk())
                 .isLessThan(contacts(new DisorderId("spider-mites"), 50, all())

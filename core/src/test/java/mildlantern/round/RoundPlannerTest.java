@@ -11,13 +11,15 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Random;
+import mildlantern.nutrition.FedSoFar;
 import mildlantern.nutrition.FeedPlan;
+import mildlantern.nutrition.NextFeed;
 import mildlantern.plant.PlantId;
 import mildlantern.plant.PlantKnowledge;
 import mildlantern.plant.Profile;
 import mildlantern.plant.Season;
 import mildlantern.quantity.Range;
-import mildlantern.quarantine.Quarantine;
+import mildlantern.quarantine.IsolationClock;
 import mildlantern.water.WaterOutlook;
 import org.junit.jupiter.api.Test;
 
@@ -51,8 +53,8 @@ class RoundPlannerTest {
                 OptionalDouble.empty());
     }
 
-    private static RoundPlanner.Last last(int watered, int looked, int fed) {
-        return new RoundPlanner.Last(
+    private static LastDone last(int watered, int looked, int fed) {
+        return new LastDone(
                 Optional.of(TODAY.minusDays(watered)),
                 Optional.empty(),
                 Optional.of(TODAY.minusDays(looked)),
@@ -63,11 +65,11 @@ class RoundPlannerTest {
 
     private static Optional<Range> feedEvery(Profile kind, Season season) {
         return FeedPlan.load()
-                .next(kind, season, FeedPlan.Known.NOTHING, RoundPlanner.load().feedDays())
-                .map(FeedPlan.Next::days);
+                .next(kind, season, FedSoFar.NOTHING, RoundPlanner.load().feedDays())
+                .map(NextFeed::days);
     }
 
-    private Upkeep upkeep(WaterOutlook outlook, RoundPlanner.Last last) {
+    private Upkeep upkeep(WaterOutlook outlook, LastDone last) {
         return planner.plan(
                 kind("peace-lily"),
                 outlook,
@@ -174,7 +176,7 @@ class RoundPlannerTest {
 
     @Test
     void aPotFoundMoistTodayIsNotLookedIntoOnceMoreToday() {
-        RoundPlanner.Last moist = new RoundPlanner.Last(
+        LastDone moist = new LastDone(
                 Optional.of(TODAY.minusDays(6)),
                 Optional.of(TODAY),
                 Optional.of(TODAY),
@@ -242,7 +244,7 @@ class RoundPlannerTest {
                                 new Load())
                         .feedOn())
                 .isEmpty();
-        RoundPlanner.Last repotted = new RoundPlanner.Last(
+        LastDone repotted = new LastDone(
                 Optional.of(TODAY),
                 Optional.empty(),
                 Optional.of(TODAY),
@@ -263,7 +265,7 @@ class RoundPlannerTest {
     void notTodayMeansTomorrow_butACaseIsNotPutOff() {
         Upkeep due = upkeep(
                 dryIn(0, 6),
-                new RoundPlanner.Last(
+                new LastDone(
                         Optional.of(TODAY.minusDays(7)),
                         Optional.empty(),
                         Optional.of(TODAY),
@@ -282,7 +284,7 @@ class RoundPlannerTest {
         PlantToday arrived = new PlantToday(
                 PLANT,
                 yesterday,
-                Optional.of(new Quarantine.Clock(TODAY.minusDays(5), 14, "Fourteen days.")),
+                Optional.of(new IsolationClock(TODAY.minusDays(5), 14, "Fourteen days.")),
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
@@ -295,7 +297,7 @@ class RoundPlannerTest {
         PlantToday over = new PlantToday(
                 PLANT,
                 yesterday,
-                Optional.of(new Quarantine.Clock(TODAY.minusDays(14), 14, "Fourteen days.")),
+                Optional.of(new IsolationClock(TODAY.minusDays(14), 14, "Fourteen days.")),
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
@@ -415,7 +417,7 @@ class RoundPlannerTest {
     void aWholeCollectionNeverLookedAtIsSpreadOverTwoWeeks() {
         Load load = new Load();
         Map<LocalDate, Integer> days = new HashMap<>();
-        RoundPlanner.Last never = new RoundPlanner.Last(
+        LastDone never = new LastDone(
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
@@ -476,7 +478,7 @@ class RoundPlannerTest {
                 }
                 assertThat(before.lookOn()).isAfterOrEqualTo(day);
                 count(planned, before, -1);
-                RoundPlanner.Last done = new RoundPlanner.Last(
+                LastDone done = new LastDone(
                         due.contains(Due.Kind.WATER) ? Optional.of(day) : before.watered(),
                         Optional.empty(),
                         due.contains(Due.Kind.ROUTINE_LOOK) ? Optional.of(day) : before.looked(),

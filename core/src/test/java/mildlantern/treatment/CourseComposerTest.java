@@ -28,11 +28,11 @@ class CourseComposerTest {
     private static final PlantKnowledge PLANTS = PlantKnowledge.load();
     private static final LocalDate DAY = LocalDate.of(2026, 3, 2);
 
-    private static CourseComposer.Request request(String disorder, String kind, Style style, double celsius) {
+    private static CourseRequest request(String disorder, String kind, Style style, double celsius) {
         return request(disorder, kind, style, celsius, false, List.of(), List.of());
     }
 
-    private static CourseComposer.Request request(
+    private static CourseRequest request(
             String disorder,
             String kind,
             Style style,
@@ -40,7 +40,7 @@ class CourseComposerTest {
             boolean severe,
             List<Situation.Use> uses,
             List<Label> labels) {
-        return new CourseComposer.Request(
+        return new CourseRequest(
                 new DisorderId(disorder),
                 new Situation(
                         PLANTS.profile(kind).orElseThrow(),
@@ -222,7 +222,7 @@ class CourseComposerTest {
 
     @Test
     void aMissedStepCostsMoreUsesOrDays() {
-        CourseComposer.Request request = request("spider-mites", "monstera", Style.WASH, 21);
+        CourseRequest request = request("spider-mites", "monstera", Style.WASH, 21);
         Course course = COMPOSER.compose(request);
         List<LocalDate> sprays = days(course, "soap");
         LocalDate late = sprays.get(1).plusDays(8);
@@ -235,7 +235,7 @@ class CourseComposerTest {
 
     @Test
     void doneOnItsDayNothingMoves() {
-        CourseComposer.Request request = request("spider-mites", "monstera", Style.WASH, 21);
+        CourseRequest request = request("spider-mites", "monstera", Style.WASH, 21);
         Course course = COMPOSER.compose(request);
         List<LocalDate> sprays = days(course, "soap");
         Course anew = COMPOSER.replan(request, course, done(course, 3), sprays.get(1));
@@ -246,8 +246,7 @@ class CourseComposerTest {
 
     @Test
     void aLateStepOfADiseaseCourseMovesWhatFollows() {
-        CourseComposer.Request request =
-                request("cercospora-leaf-spot", "monstera", Style.WASH, 21, true, List.of(), List.of());
+        CourseRequest request = request("cercospora-leaf-spot", "monstera", Style.WASH, 21, true, List.of(), List.of());
         Course course = COMPOSER.compose(request);
         Course anew = COMPOSER.replan(
                 request, course, List.of(new CourseComposer.Done("take-off-leaves", DAY)), DAY.plusDays(4));

@@ -186,9 +186,9 @@ class RefusalsTest {
 
     @Test
     void aPlantOnHoldIsNotFed() {
-        assertThat(Refusals.feeding(Set.of(Hold.FEED, Hold.MOVE)))
+        assertThat(FeedHold.feeding(Set.of(Hold.FEED, Hold.MOVE)))
                 .hasValueSatisfying(verdict -> assertThat(verdict.refuses()).isTrue());
-        assertThat(Refusals.feeding(Set.of(Hold.MOVE))).isEmpty();
+        assertThat(FeedHold.feeding(Set.of(Hold.MOVE))).isEmpty();
     }
 
     private static Label label(

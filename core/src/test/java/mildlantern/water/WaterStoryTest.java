@@ -10,11 +10,11 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Random;
+import mildlantern.log.Felt;
 import mildlantern.log.LogEntry;
-import mildlantern.log.LogEntry.Felt;
-import mildlantern.log.LogEntry.Way;
-import mildlantern.log.LogEntry.Wetness;
 import mildlantern.log.Logged;
+import mildlantern.log.Way;
+import mildlantern.log.Wetness;
 import mildlantern.plant.PotKind;
 import org.junit.jupiter.api.Test;
 
@@ -22,7 +22,7 @@ class WaterStoryTest {
     private static final LocalDate TODAY = LocalDate.of(2026, 5, 20);
     private static final WaterStory STORY = new WaterStory(Pots.WATER);
 
-    private static WaterStory.Told tell(List<Logged> log) {
+    private static WaterTold tell(List<Logged> log) {
         return STORY.tell(Pots.peaceLily(), log, Optional.empty(), day -> Pots.ROOM, TODAY);
     }
 
@@ -117,10 +117,10 @@ class WaterStoryTest {
 
     @Test
     void aWeightTellsMoistureDirectly() {
-        var scale = Optional.of(new WaterStory.Scale(1900, 812));
+        var scale = Optional.of(new Scale(1900, 812));
         // 1088 g of water at capacity: 1456 g is 644 mL, which is (644 - 362.3) / 725.7 of the usable water.
         List<Logged> log = List.of(soaked(4), new Logged(TODAY, new LogEntry.Weighed(1456, Optional.empty())));
-        WaterStory.Told told = STORY.tell(Pots.peaceLily(), log, scale, day -> Pots.ROOM, TODAY);
+        WaterTold told = STORY.tell(Pots.peaceLily(), log, scale, day -> Pots.ROOM, TODAY);
         assertThat(told.seen().get(0).fullness()).isCloseTo(0.388, within(0.002));
         assertThat(told.outlook().fullness()).isCloseTo(0.42, within(0.06));
     }
@@ -214,8 +214,8 @@ class WaterStoryTest {
         List<Logged> log =
                 new ArrayList<>(List.of(soaked(60), probed(52, Wetness.MOIST), probed(40, Wetness.DRY), soaked(40)));
         log.add(new Logged(TODAY.minusDays(20), LogEntry.Watered.of(150)));
-        List<WaterStory.DayOfWater> curve = tell(log).curve();
-        assertThat(curve).hasSize(61).isSortedAccordingTo(Comparator.comparing(WaterStory.DayOfWater::day));
+        List<DayOfWater> curve = tell(log).curve();
+        assertThat(curve).hasSize(61).isSortedAccordingTo(Comparator.comparing(DayOfWater::day));
         assertThat(curve).allSatisfy(day -> {
             assertThat(day.low()).isBetween(0.0, day.high());
             assertThat(day.fullness()).isBetween(day.low() - 1e-9, day.high() + 1e-9);

@@ -14,10 +14,10 @@ import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import mildlantern.care.Change;
-import mildlantern.care.Changes;
 import mildlantern.care.Need;
 import mildlantern.care.Needs;
 import mildlantern.care.StepPlanner;
+import mildlantern.care.Subject;
 import mildlantern.plant.PlantId;
 import mildlantern.quantity.Limits;
 import mildlantern.web.log.LogWords;
@@ -60,7 +60,7 @@ class CarePages {
     CareViews.Page page(CollectionId collection, PlantId id) {
         Plant plant = this.plants.plant(collection, id);
         CareService.House house = care.house(collection, this.plants.plants(collection));
-        Changes.Subject subject = care.subject(house, plant, Optional.of(records.record(plant)));
+        Subject subject = care.subject(house, plant, Optional.of(records.record(plant)));
         List<Need> needs = care.needs(house, subject);
         List<PlannedTask> open = errands.running(collection, id);
         // While a change runs, nothing else is changed.
@@ -99,7 +99,7 @@ class CarePages {
                 DAY.format(errand.onDay()), errand.words(), !errand.onDay().isAfter(LocalDate.now(clock)), errand.id());
     }
 
-    private CareViews.Proposal proposal(CareService.House house, Changes.Subject subject, Change change) {
+    private CareViews.Proposal proposal(CareService.House house, Subject subject, Change change) {
         Optional<StepPlanner.Plan> plan = change.stop().flatMap(to -> care.steps(house, subject, to));
         return new CareViews.Proposal(
                 change.kind().name(),
@@ -120,7 +120,7 @@ class CarePages {
         return " About %s mol/m² a day.".formatted(Limits.tenths(step.light()));
     }
 
-    private List<CareViews.Place> places(CareService.House house, Changes.Subject subject) {
+    private List<CareViews.Place> places(CareService.House house, Subject subject) {
         return care.places(house, subject).stream()
                 .limit(PLACES_SHOWN)
                 .map(suits -> new CareViews.Place(
@@ -206,7 +206,7 @@ class CarePages {
         List<CareViews.Line> lines = new ArrayList<>();
         int fitting = 0;
         for (Plant plant : plants) {
-            Changes.Subject subject = care.subject(house, plant, Optional.empty());
+            Subject subject = care.subject(house, plant, Optional.empty());
             List<Need> needs = care.needs(house, subject);
             Optional<Need> worst = Needs.worst(needs);
             if (worst.isEmpty()) {
@@ -238,7 +238,7 @@ class CarePages {
     }
 
     private CareViews.Line withChange(CareService.House house, CareViews.Line line, Plant plant) {
-        Changes.Subject subject = care.subject(house, plant, Optional.empty());
+        Subject subject = care.subject(house, plant, Optional.empty());
         String change = care.weigh(house, subject).stream()
                 .findFirst()
                 .map(it -> it.words() + " (" + it.cost() + ")")

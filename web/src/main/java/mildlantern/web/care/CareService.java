@@ -18,7 +18,10 @@ import mildlantern.care.Figure;
 import mildlantern.care.Gives;
 import mildlantern.care.Need;
 import mildlantern.care.PotGives;
+import mildlantern.care.Spot;
 import mildlantern.care.StepPlanner;
+import mildlantern.care.Subject;
+import mildlantern.care.SuitsAt;
 import mildlantern.nutrition.PotAccount;
 import mildlantern.nutrition.WaterAnalysis;
 import mildlantern.nutrition.Waters;
@@ -106,7 +109,7 @@ class CareService {
             Season season,
             Map<StopId, Stop> stops,
             Map<StopId, Gives> gives,
-            List<Changes.Spot> spots,
+            List<Spot> spots,
             Map<WaterSource, WaterAnalysis> waters,
             Map<PlantId, Set<Hold>> holds,
             Changes.Outside outside,
@@ -115,7 +118,7 @@ class CareService {
             return Objects.requireNonNull(waters.get(source));
         }
 
-        Changes.Spot spot(StopId stop) {
+        Spot spot(StopId stop) {
             return spots.stream()
                     .filter(spot -> spot.id().equals(stop))
                     .findFirst()
@@ -127,7 +130,7 @@ class CareService {
         LocalDate today = LocalDate.now(clock);
         Map<StopId, Gives> gives = climates.of(collection);
         Map<StopId, List<Plant>> standing = plants.stream().collect(Collectors.groupingBy(Plant::stop));
-        List<Changes.Spot> spots = new ArrayList<>();
+        List<Spot> spots = new ArrayList<>();
         Map<StopId, Stop> stops = new HashMap<>();
         for (Stop stop : this.stops.walk(collection)) {
             stops.put(stop.id(), stop);
@@ -135,7 +138,7 @@ class CareService {
             double pots = there.stream()
                     .mapToDouble(plant -> Math.pow(plant.acrossCm(), 2))
                     .sum();
-            spots.add(new Changes.Spot(
+            spots.add(new Spot(
                     stop.id(),
                     stop.name(),
                     gives.getOrDefault(stop.id(), Gives.NOTHING),
@@ -171,15 +174,14 @@ class CareService {
     }
 
     /** A plant as the core weighs it; of its own place on the stop where it has one. */
-    Changes.Subject subject(House house, Plant plant, Optional<PlantRecord> record) {
+    Subject subject(House house, Plant plant, Optional<PlantRecord> record) {
         Stop stop = Objects.requireNonNull(house.stops().get(plant.stop()));
-        Changes.Spot spot = house.spot(plant.stop());
+        Spot spot = house.spot(plant.stop());
         Gives own = climates.at(stop, spot.gives(), plant);
         Set<Hold> holds = house.holds().getOrDefault(plant.id(), Set.of());
-        return new Changes.Subject(
+        return new Subject(
                 resident(plant),
-                new Changes.Spot(
-                        spot.id(), spot.name(), own, spot.standing(), spot.full(), spot.alone(), spot.glassCase()),
+                new Spot(spot.id(), spot.name(), own, spot.standing(), spot.full(), spot.alone(), spot.glassCase()),
                 pot(house, plant, record),
                 Optional.ofNullable(plant.waterSource()).map(house::water),
                 holds.contains(Hold.FEED),
@@ -202,23 +204,23 @@ class CareService {
                 house.season().growing());
     }
 
-    List<Need> needs(House house, Changes.Subject subject) {
+    List<Need> needs(House house, Subject subject) {
         return changes.needs(subject, house.season());
     }
 
-    List<Change> weigh(House house, Changes.Subject subject) {
+    List<Change> weigh(House house, Subject subject) {
         return changes.weigh(subject, house.season(), house.spots(), house.outside(), house.lightHours());
     }
 
-    List<Changes.Suits> places(House house, Changes.Subject subject) {
-        List<Changes.Spot> spots = house.spots().stream()
+    List<SuitsAt> places(House house, Subject subject) {
+        List<Spot> spots = house.spots().stream()
                 .map(spot -> spot.id().equals(subject.here().id()) ? subject.here() : spot)
                 .toList();
         return changes.places(subject, house.season(), spots);
     }
 
     /** The steps from where a plant stands to a stop; empty where too little is known of one of them. */
-    Optional<StepPlanner.Plan> steps(House house, Changes.Subject subject, StopId to) {
+    Optional<StepPlanner.Plan> steps(House house, Subject subject, StopId to) {
         Optional<StepPlanner.Place> from = place(subject.here());
         Optional<StepPlanner.Place> target = house.spots().stream()
                 .filter(spot -> spot.id().equals(to))
@@ -235,7 +237,7 @@ class CareService {
                 LocalDate.now(clock)));
     }
 
-    private Optional<StepPlanner.Place> place(Changes.Spot spot) {
+    private Optional<StepPlanner.Place> place(Spot spot) {
         Gives gives = spot.gives();
         if (gives.light().isEmpty() || gives.byDay().isEmpty()) {
             return Optional.empty();

@@ -8,8 +8,8 @@ import java.util.Locale;
 import java.util.Optional;
 import mildlantern.care.CareKnowledge;
 import mildlantern.care.Change;
-import mildlantern.care.Changes;
 import mildlantern.care.StepPlanner;
+import mildlantern.care.Subject;
 import mildlantern.place.StopId;
 import mildlantern.plant.PlantId;
 import mildlantern.treatment.CareSetting;
@@ -77,7 +77,7 @@ class CareWriter {
                 return false;
             }
             CareService.House house = care.house(collection, this.plants.plants(collection));
-            Changes.Subject subject = care.subject(house, plant, Optional.of(records.record(plant)));
+            Subject subject = care.subject(house, plant, Optional.of(records.record(plant)));
             Optional<Change> chosen = care.weigh(house, subject).stream()
                     .filter(change -> change.kind() == kind
                             && (stop.isEmpty() || change.stop().equals(stop)))
@@ -88,7 +88,7 @@ class CareWriter {
         });
     }
 
-    private void begin(Plant plant, FormKey form, Change change, CareService.House house, Changes.Subject subject) {
+    private void begin(Plant plant, FormKey form, Change change, CareService.House house, Subject subject) {
         LocalDate today = LocalDate.now(clock);
         List<StepPlanner.Step> steps = change.stop()
                 .flatMap(to -> care.steps(house, subject, to))
@@ -125,7 +125,7 @@ class CareWriter {
         routine.write(collection, List.of(plantId), () -> {
             Plant plant = this.plants.plant(collection, plantId);
             CareService.House house = care.house(collection, this.plants.plants(collection));
-            Changes.Subject subject = care.subject(house, plant, Optional.empty());
+            Subject subject = care.subject(house, plant, Optional.empty());
             if (errands.running(collection, plantId).isEmpty()) {
                 care.steps(house, subject, to)
                         .filter(plan -> forms.firstTime(collection, form))

@@ -17,7 +17,7 @@ import mildlantern.diagnosis.Finding;
 import mildlantern.knowledge.FindingId;
 import mildlantern.knowledge.Words;
 import mildlantern.plant.PlantRecord;
-import mildlantern.round.RoundPlanner;
+import mildlantern.round.DueWords;
 import mildlantern.treatment.TreatmentKnowledge;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
@@ -171,7 +171,7 @@ class CasePages {
     }
 
     private String ago(LocalDate day) {
-        return RoundPlanner.ago(ChronoUnit.DAYS.between(day, LocalDate.now(clock)));
+        return DueWords.ago(ChronoUnit.DAYS.between(day, LocalDate.now(clock)));
     }
 
     private CaseViews.Found found(CaseAnswer answer) {

@@ -18,7 +18,7 @@ import mildlantern.log.LogEntry;
 import mildlantern.log.LogKind;
 import mildlantern.plant.PlantRecord;
 import mildlantern.quantity.Limits;
-import mildlantern.round.RoundPlanner;
+import mildlantern.round.DueWords;
 import mildlantern.web.log.LogBook;
 import mildlantern.web.log.LogLine;
 import mildlantern.web.log.LogWords;
@@ -189,7 +189,7 @@ class Panels {
 
     private static String known(LogLine happening, LocalDate today) {
         List<String> parts = new ArrayList<>();
-        parts.add(RoundPlanner.ago(ChronoUnit.DAYS.between(happening.onDay(), today)));
+        parts.add(DueWords.ago(ChronoUnit.DAYS.between(happening.onDay(), today)));
         happening.as(LogEntry.Moved.class).ifPresent(move -> {
             move.temperatureStep().ifPresent(step -> parts.add(LogWords.degrees(step)));
             move.lightRatio().ifPresent(ratio -> parts.add("to " + Limits.plain(ratio) + " times the light"));

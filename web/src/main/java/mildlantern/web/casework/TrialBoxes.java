@@ -7,7 +7,7 @@ import java.util.ArrayList;
 import java.util.List;
 import mildlantern.diagnosis.Finding;
 import mildlantern.diagnosis.Part;
-import mildlantern.round.RoundPlanner;
+import mildlantern.round.DueWords;
 import mildlantern.treatment.Hold;
 import mildlantern.treatment.Trial;
 import mildlantern.treatment.Trials;
@@ -44,7 +44,7 @@ class TrialBoxes {
             long left = ChronoUnit.DAYS.between(LocalDate.now(clock), running.lookAgainOn());
             String when = left > 1
                     ? "in " + left + " days"
-                    : left == 1 ? "tomorrow" : left == 0 ? "today" : RoundPlanner.ago(-left);
+                    : left == 1 ? "tomorrow" : left == 0 ? "today" : DueWords.ago(-left);
             boxes.add(new CaseViews.TrialBox(
                     book.causeOf(troubleCase, running),
                     trial.name(),

@@ -19,8 +19,12 @@ import mildlantern.diagnosis.Part;
 import mildlantern.knowledge.DisorderId;
 import mildlantern.knowledge.FindingId;
 import mildlantern.light.Curtain;
+import mildlantern.log.Counted;
+import mildlantern.log.Felt;
 import mildlantern.log.LogEntry;
 import mildlantern.log.Logged;
+import mildlantern.log.Way;
+import mildlantern.log.Yardstick;
 import mildlantern.place.StopId;
 import mildlantern.plant.AirMovement;
 import mildlantern.plant.Brightness;
@@ -314,11 +318,11 @@ class SignalHouse {
             write("Topsail", 12, new LogEntry.Bloom(true), null);
             write("Galley", 30, new LogEntry.Bloom(true), null);
             write("Halyard", 12, new LogEntry.Pruned(), "crisp lids only");
-            write("Big Anna", 8, new LogEntry.Count(LogEntry.Counted.PESTS, 24), "on three leaves");
+            write("Big Anna", 8, new LogEntry.Count(Counted.PESTS, 24), "on three leaves");
             write("Yardarm", 120, new LogEntry.Repotted(OptionalDouble.of(22), Optional.of("peat-mix")), "one size up");
             keep(plant("Yardarm").potted(plant("Yardarm").potKind(), 22.0, "peat-mix", today.minusDays(120)));
-            write("Pilot", 60, new LogEntry.Weighed(1320, Optional.of(LogEntry.Yardstick.WET_THROUGH)), null);
-            write("Pilot", 52, new LogEntry.Weighed(980, Optional.of(LogEntry.Yardstick.BONE_DRY)), null);
+            write("Pilot", 60, new LogEntry.Weighed(1320, Optional.of(Yardstick.WET_THROUGH)), null);
+            write("Pilot", 52, new LogEntry.Weighed(980, Optional.of(Yardstick.BONE_DRY)), null);
             for (int day : new int[] {45, 31, 18, 6}) {
                 write("Pilot", day, new LogEntry.Weighed(1100 + chance.nextInt(160), Optional.empty()), null);
             }
@@ -326,11 +330,7 @@ class SignalHouse {
             write(
                     "Ghost fern",
                     4,
-                    new LogEntry.Watered(
-                            OptionalInt.of(60),
-                            Optional.empty(),
-                            LogEntry.Way.ABOVE,
-                            Optional.of(LogEntry.Felt.BONE_DRY)),
+                    new LogEntry.Watered(OptionalInt.of(60), Optional.empty(), Way.ABOVE, Optional.of(Felt.BONE_DRY)),
                     "ran straight through");
         }
 

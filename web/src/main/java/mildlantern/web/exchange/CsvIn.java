@@ -13,8 +13,8 @@ import mildlantern.web.platform.BatchId;
 import mildlantern.web.platform.CollectionId;
 import mildlantern.web.platform.FormKey;
 import mildlantern.web.platform.WrittenForms;
-import mildlantern.web.routine.RecordWriter;
 import mildlantern.web.routine.Routine;
+import mildlantern.web.routine.TakeBack;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -25,29 +25,29 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 class CsvIn {
 
-    private final RecordWriter log;
     private final Routine routine;
     private final WrittenForms forms;
     private final Clock clock;
     private final CsvDrafts csvDrafts;
     private final PlantRows plantRows;
     private final LogRows logRows;
+    private final TakeBack takeBack;
 
     CsvIn(
-            RecordWriter log,
             Routine routine,
             WrittenForms forms,
             Clock clock,
             CsvDrafts csvDrafts,
             PlantRows plantRows,
-            LogRows logRows) {
-        this.log = log;
+            LogRows logRows,
+            TakeBack takeBack) {
         this.routine = routine;
         this.forms = forms;
         this.clock = clock;
         this.csvDrafts = csvDrafts;
         this.plantRows = plantRows;
         this.logRows = logRows;
+        this.takeBack = takeBack;
     }
 
     /**
@@ -191,8 +191,8 @@ class CsvIn {
     }
 
     /** Takes back all that came in with a table. */
-    @Transactional(rollbackFor = RecordWriter.CannotTakeBack.class)
-    int takeBack(CollectionId collection, BatchId batch) throws RecordWriter.CannotTakeBack {
-        return log.takeBackBatch(collection, batch);
+    @Transactional(rollbackFor = TakeBack.CannotTakeBack.class)
+    int takeBack(CollectionId collection, BatchId batch) throws TakeBack.CannotTakeBack {
+        return takeBack.batch(collection, batch);
     }
 }

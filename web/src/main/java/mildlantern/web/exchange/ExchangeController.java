@@ -17,7 +17,7 @@ import mildlantern.web.edge.Spooled;
 import mildlantern.web.platform.BatchId;
 import mildlantern.web.platform.Reply;
 import mildlantern.web.platform.SignedIn;
-import mildlantern.web.routine.RecordWriter;
+import mildlantern.web.routine.TakeBack;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -198,7 +198,7 @@ class ExchangeController {
         try {
             int back = csvIn.takeBack(member.collection(), id);
             reply.put("done", back == 1 ? "One entry was taken back." : back + " entries were taken back.");
-        } catch (RecordWriter.CannotTakeBack e) {
+        } catch (TakeBack.CannotTakeBack e) {
             reply.status(HttpStatus.CONFLICT);
             reply.put("tableProblem", "Nothing was taken back. " + e.getMessage());
         }

@@ -18,7 +18,7 @@ import mildlantern.web.platform.RecordForms;
 import mildlantern.web.platform.Reply;
 import mildlantern.web.platform.SignedIn;
 import mildlantern.web.platform.WrittenForms;
-import mildlantern.web.routine.RecordWriter;
+import mildlantern.web.routine.TakeBack;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.validation.BindingResult;
@@ -35,23 +35,23 @@ class FeedingController {
     private final FeedingService feeding;
     private final OwnWaters waters;
     private final WrittenForms writtenForms;
-    private final RecordWriter log;
     private final RecordForms forms;
     private final Clock clock;
+    private final TakeBack takeBack;
 
     FeedingController(
             FeedingService feeding,
             OwnWaters waters,
             WrittenForms writtenForms,
-            RecordWriter log,
             RecordForms forms,
-            Clock clock) {
+            Clock clock,
+            TakeBack takeBack) {
         this.feeding = feeding;
         this.waters = waters;
         this.writtenForms = writtenForms;
-        this.log = log;
         this.forms = forms;
         this.clock = clock;
+        this.takeBack = takeBack;
     }
 
     @GetMapping("/feeding")
@@ -115,9 +115,9 @@ class FeedingController {
     @PostMapping("/feeding/take-back")
     String takeBack(@AuthenticationPrincipal SignedIn member, @RequestParam BatchId batch, Reply reply) {
         try {
-            int back = log.takeBackBatch(member.collection(), batch);
+            int back = takeBack.batch(member.collection(), batch);
             reply.next("told", back == 1 ? "One feed was taken back." : back + " feeds were taken back.");
-        } catch (RecordWriter.CannotTakeBack e) {
+        } catch (TakeBack.CannotTakeBack e) {
             reply.next("told", String.valueOf(e.getMessage()));
         }
         return PAGE;

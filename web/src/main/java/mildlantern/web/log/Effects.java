@@ -2,6 +2,7 @@ package mildlantern.web.log;
 
 import java.time.LocalDate;
 import java.util.function.ToIntFunction;
+import mildlantern.log.Counted;
 import mildlantern.log.LogEntry;
 import mildlantern.place.StopId;
 import mildlantern.web.plant.Plant;
@@ -58,10 +59,10 @@ public final class Effects {
 
     private static Plant counted(Plant plant, LogEntry.Count count) {
         return plant.counted(
-                count.what() == LogEntry.Counted.LEAVES ? count.number() : plant.leaves(),
+                count.what() == Counted.LEAVES ? count.number() : plant.leaves(),
                 plant.growths(),
-                count.what() == LogEntry.Counted.OFFSETS ? count.number() : plant.offsets(),
-                count.what() == LogEntry.Counted.FLOWERS ? count.number() : plant.flowers(),
-                count.what() == LogEntry.Counted.BUDS ? count.number() : plant.buds());
+                count.what() == Counted.OFFSETS ? count.number() : plant.offsets(),
+                count.what() == Counted.FLOWERS ? count.number() : plant.flowers(),
+                count.what() == Counted.BUDS ? count.number() : plant.buds());
     }
 }

@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.Set;
+import mildlantern.log.Counted;
 import mildlantern.log.LogEntry;
 import mildlantern.log.LogKind;
 import mildlantern.place.StopId;
@@ -150,7 +151,7 @@ class EntryJson {
 
     private interface OfCount {
         @JsonProperty("counted")
-        LogEntry.Counted what();
+        Counted what();
     }
 
     private interface OfBloom {

@@ -11,8 +11,9 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import mildlantern.log.LogKind;
+import mildlantern.water.DayOfWater;
 import mildlantern.water.WaterOutlook;
-import mildlantern.water.WaterStory;
+import mildlantern.water.WaterTold;
 import mildlantern.web.log.LogLine;
 import mildlantern.web.log.LogWords;
 import mildlantern.web.platform.CaseId;
@@ -92,8 +93,8 @@ final class Strip {
         return !day.isBefore(from) && !day.isAfter(until);
     }
 
-    Drawn draw(WaterStory.Told told, double threshold, List<LogLine> log, List<Span> cases, Optional<Span> bloomNow) {
-        List<WaterStory.DayOfWater> curve =
+    Drawn draw(WaterTold told, double threshold, List<LogLine> log, List<Span> cases, Optional<Span> bloomNow) {
+        List<DayOfWater> curve =
                 told.curve().stream().filter(day -> shown(day.day())).toList();
         List<Lane> lanes = lanes(log, cases, bloomNow);
         return new Drawn(
@@ -119,7 +120,7 @@ final class Strip {
                 words(told, curve));
     }
 
-    private static String words(WaterStory.Told told, List<WaterStory.DayOfWater> curve) {
+    private static String words(WaterTold told, List<DayOfWater> curve) {
         if (curve.isEmpty()) {
             return "No watering has been written down in this span.";
         }
@@ -132,7 +133,7 @@ final class Strip {
                         Math.round(outlook.dryLate()));
     }
 
-    private String band(List<WaterStory.DayOfWater> curve) {
+    private String band(List<DayOfWater> curve) {
         if (curve.size() < 2) {
             return "";
         }
@@ -146,12 +147,12 @@ final class Strip {
         return path.append('Z').toString();
     }
 
-    private String line(List<WaterStory.DayOfWater> curve) {
+    private String line(List<DayOfWater> curve) {
         if (curve.isEmpty()) {
             return "";
         }
         StringBuilder path = new StringBuilder("M");
-        for (WaterStory.DayOfWater day : curve) {
+        for (DayOfWater day : curve) {
             path.append(SvgNumbers.point(x(day.day()), y(day.fullness()))).append(' ');
             if (Math.abs(day.after() - day.fullness()) > 0.01) {
                 path.append(SvgNumbers.point(x(day.day()), y(day.after()))).append(' ');

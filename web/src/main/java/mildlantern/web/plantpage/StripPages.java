@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import mildlantern.plant.PlantId;
-import mildlantern.water.WaterStory;
+import mildlantern.water.WaterTold;
 import mildlantern.web.log.LogBook;
 import mildlantern.web.log.LogLine;
 import mildlantern.web.plant.Plant;
@@ -55,7 +55,7 @@ class StripPages {
         // A tenth of the axis is kept for the days to come.
         LocalDate until = last.equals(today) ? today.plusDays(Math.max(4, length / 10)) : last;
         List<LogLine> log = logBook.entries(plant, from.minusDays(DAYS_BEFORE));
-        WaterStory.Told told = waterBook.tell(plant, plants.profile(plant), log, waterBook.climates(collection));
+        WaterTold told = waterBook.tell(plant, plants.profile(plant), log, waterBook.climates(collection));
         List<Strip.Span> cases = troubles.of(plant).stream()
                 .map(trouble -> new Strip.Span(
                         trouble.opened(),

@@ -11,7 +11,7 @@ import mildlantern.web.platform.EntryId;
 import mildlantern.web.platform.FormKey;
 import mildlantern.web.platform.Reply;
 import mildlantern.web.platform.SignedIn;
-import mildlantern.web.routine.RecordWriter;
+import mildlantern.web.routine.TakeBack;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -26,11 +26,11 @@ class QuickController {
     private static final int LONGEST_LINE = 400;
 
     private final QuickService quick;
-    private final RecordWriter log;
+    private final TakeBack takeBack;
 
-    QuickController(QuickService quick, RecordWriter log) {
+    QuickController(QuickService quick, TakeBack takeBack) {
         this.quick = quick;
-        this.log = log;
+        this.takeBack = takeBack;
     }
 
     /** What was understood of a line so far; nothing is stored. */
@@ -85,9 +85,9 @@ class QuickController {
             @RequestParam(defaultValue = "") String back,
             Reply reply) {
         try {
-            LogLine row = log.takeBack(member.collection(), id);
+            LogLine row = takeBack.entry(member.collection(), id);
             return "redirect:" + (back.matches("/[a-z/]{1,40}") ? back : "/plants/" + row.plant());
-        } catch (RecordWriter.CannotTakeBack e) {
+        } catch (TakeBack.CannotTakeBack e) {
             reply.status(HttpStatus.CONFLICT);
             reply.put("heading", "That cannot be taken back yet");
             reply.put("what", String.valueOf(e.getMessage()));

@@ -10,7 +10,7 @@ import mildlantern.log.LogEntry;
 import mildlantern.log.QuickLine;
 import mildlantern.plant.PlantId;
 import mildlantern.plant.PlantKnowledge;
-import mildlantern.treatment.Refusals;
+import mildlantern.treatment.FeedHold;
 import mildlantern.treatment.Verdict;
 import mildlantern.web.log.LogWords;
 import mildlantern.web.log.Treatments;
@@ -119,7 +119,7 @@ class QuickService {
         if (understood.said().stream().noneMatch(said -> said.entry() instanceof LogEntry.Fed)) {
             return List.of();
         }
-        return Refusals.feeding(troubles.holds(plant)).map(Verdict::reason).stream()
+        return FeedHold.feeding(troubles.holds(plant)).map(Verdict::reason).stream()
                 .toList();
     }
 

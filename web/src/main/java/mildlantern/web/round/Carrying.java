@@ -31,7 +31,7 @@ enum Carrying {
     }
 
     /** For the most pressing of what is due on a plant. */
-    static Carrying of(DueToday.PlantDue plant, Plants plants) {
+    static Carrying of(PlantDue plant, Plants plants) {
         return switch (plant.dues().get(0).kind()) {
             case LOOK_AGAIN, OPEN_CASE -> CASE;
             case WATER, FILL_TRAY -> water(source(plant, plants));
@@ -44,13 +44,13 @@ enum Carrying {
     }
 
     /** What is carried for it in words; feeds are told apart by what is mixed. */
-    static String words(DueToday.PlantDue plant, Plants plants) {
+    static String words(PlantDue plant, Plants plants) {
         Carrying carrying = of(plant, plants);
         return carrying == FEED ? mix(plant) : carrying.words();
     }
 
     /** The mix that a plant is fed with, in words. */
-    static String mix(DueToday.PlantDue plant) {
+    static String mix(PlantDue plant) {
         return plant.row()
                 .flatMap(ScheduleRow::feed)
                 .map(feed -> feed.way() == FeedPlan.Way.ROOTS
@@ -60,7 +60,7 @@ enum Carrying {
     }
 
     /** The water it gets: what it is known to be given, otherwise what its kind must have. */
-    static WaterSource source(DueToday.PlantDue plant, Plants plants) {
+    static WaterSource source(PlantDue plant, Plants plants) {
         return Optional.ofNullable(plant.plant().waterSource())
                 .orElseGet(() -> plants.profile(plant.plant()).water() == WaterWant.ANY
                         ? WaterSource.SOFT_TAP
@@ -76,7 +76,7 @@ enum Carrying {
     }
 
     /** Whether anything of this kind of work is done with water. */
-    static boolean pours(DueToday.PlantDue plant) {
+    static boolean pours(PlantDue plant) {
         return plant.dues().stream().map(Due::kind).anyMatch(Due.Kind::ofWater);
     }
 }

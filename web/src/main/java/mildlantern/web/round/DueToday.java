@@ -14,9 +14,9 @@ import java.util.stream.Collectors;
 import mildlantern.log.LogKind;
 import mildlantern.place.StopId;
 import mildlantern.plant.PlantId;
+import mildlantern.quarantine.IsolationClock;
 import mildlantern.quarantine.Quarantine;
 import mildlantern.round.Due;
-import mildlantern.round.Lamp;
 import mildlantern.round.PlantToday;
 import mildlantern.round.RoundPlanner;
 import mildlantern.treatment.Hold;
@@ -27,8 +27,6 @@ import mildlantern.web.log.LogLine;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
 import mildlantern.web.platform.CollectionId;
-import mildlantern.web.platform.CourseId;
-import mildlantern.web.platform.TaskId;
 import mildlantern.web.routine.ScheduleRow;
 import mildlantern.web.routine.Schedules;
 import mildlantern.web.stop.Stop;
@@ -65,38 +63,6 @@ final class DueToday {
     private boolean counted;
     private @Nullable Set<PlantId> cupsSeenTo;
     private @Nullable Map<PlantId, LocalDate> aloneSince;
-
-    /**
-     * What is due at a stop, counted.
-     *
-     * @param plants how many stand there
-     * @param count how many plants have each kind of work due
-     */
-    record StopDue(int plants, Map<Due.Kind, Integer> count) {
-        int of(Due.Kind kind) {
-            return count.getOrDefault(kind, 0);
-        }
-
-        int all() {
-            return count.values().stream().mapToInt(Integer::intValue).sum();
-        }
-
-        Lamp lamp() {
-            return count.keySet().stream()
-                    .filter(kind -> of(kind) > 0)
-                    .map(Due.Kind::lamp)
-                    .max(Lamp::compareTo)
-                    .orElse(Lamp.OUT);
-        }
-    }
-
-    /** A plant and what is due on it. */
-    record PlantDue(
-            Plant plant,
-            Optional<ScheduleRow> row,
-            List<Due> dues,
-            Optional<CourseId> course,
-            Optional<TaskId> errand) {}
 
     DueToday(
             CollectionId collection,
@@ -263,7 +229,7 @@ final class DueToday {
     }
 
     /** A plant under treatment follows its course's clock; any other that stands alone, the clock of its arrival there. */
-    private Optional<Quarantine.Clock> alone(Plant plant, Stop stop) {
+    private Optional<IsolationClock> alone(Plant plant, Stop stop) {
         return Optional.ofNullable(courses.clocks().get(plant.id()))
                 .or(() -> stop.isolation()
                         ? Optional.of(quarantine.clock(aloneSince(plant), Optional.empty(), 0))

@@ -7,7 +7,10 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.UUID;
+import mildlantern.log.Felt;
 import mildlantern.log.LogEntry;
+import mildlantern.log.Way;
+import mildlantern.log.Wetness;
 import mildlantern.place.StopId;
 import mildlantern.plant.PlantId;
 import mildlantern.plant.WaterSource;
@@ -34,8 +37,8 @@ record Press(
         @Nullable Integer mark,
         String ml,
         Optional<WaterSource> water,
-        Optional<LogEntry.Way> way,
-        Optional<LogEntry.Felt> found,
+        Optional<Way> way,
+        Optional<Felt> found,
         String reason,
         String back,
         Optional<TaskId> errand) {
@@ -100,14 +103,14 @@ record Press(
     /** The entry that it writes; none for what is written in another way. */
     List<LogEntry> entry() {
         return switch (deed) {
-            case DRY -> List.of(LogEntry.Probed.all(LogEntry.Wetness.DRY));
-            case MOIST -> List.of(LogEntry.Probed.all(LogEntry.Wetness.MOIST));
-            case WET -> List.of(LogEntry.Probed.all(LogEntry.Wetness.WET));
+            case DRY -> List.of(LogEntry.Probed.all(Wetness.DRY));
+            case MOIST -> List.of(LogEntry.Probed.all(Wetness.MOIST));
+            case WET -> List.of(LogEntry.Probed.all(Wetness.WET));
             case GAVE ->
                 List.of(new LogEntry.Watered(
                         ml.isEmpty() ? OptionalInt.empty() : OptionalInt.of(Integer.parseInt(ml)),
                         water,
-                        way.orElse(LogEntry.Way.ABOVE),
+                        way.orElse(Way.ABOVE),
                         found));
             case LOOKED -> List.of(new LogEntry.Looked());
             case EMPTIED -> List.of(new LogEntry.CupEmptied());

@@ -8,7 +8,7 @@ import mildlantern.plant.PlantId;
 import mildlantern.web.platform.EntryId;
 import mildlantern.web.platform.Reply;
 import mildlantern.web.platform.SignedIn;
-import mildlantern.web.routine.RecordWriter;
+import mildlantern.web.routine.TakeBack;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -20,15 +20,15 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 class RoundController {
     private final RoundService rounds;
-    private final RecordWriter log;
     private final Presses presses;
     private final RoundSummary summaries;
+    private final TakeBack takeBack;
 
-    RoundController(RoundService rounds, RecordWriter log, Presses presses, RoundSummary summaries) {
+    RoundController(RoundService rounds, Presses presses, RoundSummary summaries, TakeBack takeBack) {
         this.rounds = rounds;
-        this.log = log;
         this.presses = presses;
         this.summaries = summaries;
+        this.takeBack = takeBack;
     }
 
     @GetMapping("/")
@@ -90,8 +90,8 @@ class RoundController {
             Reply reply) {
         String problem = "";
         try {
-            log.takeBack(member.collection(), entry);
-        } catch (RecordWriter.CannotTakeBack e) {
+            takeBack.entry(member.collection(), entry);
+        } catch (TakeBack.CannotTakeBack e) {
             problem = String.valueOf(e.getMessage());
         }
         return !reply.fragment()

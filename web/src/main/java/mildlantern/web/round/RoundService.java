@@ -164,14 +164,14 @@ public class RoundService {
                         .findFirst()
                         .orElseThrow(() -> new NotHere("stop")))
                 .orElseGet(() -> where(today));
-        List<DueToday.PlantDue> plants = today.plants(stop);
+        List<PlantDue> plants = today.plants(stop);
         Map<PlantId, List<RoundViews.Done>> done = slips.doneToday(today, plants);
-        List<DueToday.PlantDue> open =
+        List<PlantDue> open =
                 plants.stream().filter(plant -> !plant.dues().isEmpty()).toList();
         List<RoundViews.PotMark> marks = new ArrayList<>();
         Map<Due.Half, Map<String, List<RoundViews.Slip>>> groups = new EnumMap<>(Due.Half.class);
         open.stream()
-                .sorted(Comparator.comparing((DueToday.PlantDue plant) -> Carrying.of(plant, this.plants))
+                .sorted(Comparator.comparing((PlantDue plant) -> Carrying.of(plant, this.plants))
                         .thenComparing(Carrying::mix))
                 .forEach(plant -> {
                     int mark = marks.size() + 1;
@@ -183,7 +183,7 @@ public class RoundService {
                 });
         List<RoundViews.Elsewhere> left = elsewhere(today, stop);
         List<RoundViews.Reading> readings = RoundWords.readings(today.now(stop));
-        List<Plant> standing = plants.stream().map(DueToday.PlantDue::plant).toList();
+        List<Plant> standing = plants.stream().map(PlantDue::plant).toList();
         return Optional.of(new RoundViews.RoundPage(
                 stop.id(),
                 stop.name(),
@@ -222,13 +222,12 @@ public class RoundService {
     /** The slip of one plant, after something was pressed on it. */
     RoundViews.Slip slip(CollectionId collection, PlantId plantId, int mark, String problem) {
         DueToday today = today(collection);
-        DueToday.PlantDue plant = today.plant(this.plants.plant(collection, plantId));
+        PlantDue plant = today.plant(this.plants.plant(collection, plantId));
         RoundViews.Slip made = slips.slip(plant, mark, slips.doneToday(today, List.of(plant)), false);
         return problem.isEmpty() ? made : SlipMaker.with(made, problem);
     }
 
-    private RoundViews.AlsoHere alsoHere(
-            DueToday.PlantDue plant, DueToday today, Map<PlantId, List<RoundViews.Done>> done) {
+    private RoundViews.AlsoHere alsoHere(PlantDue plant, DueToday today, Map<PlantId, List<RoundViews.Done>> done) {
         List<RoundViews.Done> lately = done.getOrDefault(plant.plant().id(), List.of());
         String words = lately.isEmpty()
                 ? plant.row().map(row -> RoundWords.ahead(row, today.day)).orElse("")
@@ -261,12 +260,12 @@ public class RoundService {
     RoundViews.Sheet sheet(CollectionId collection, String name) {
         DueToday today = today(collection);
         List<RoundViews.SheetStop> stops = new ArrayList<>();
-        List<DueToday.PlantDue> all = new ArrayList<>();
+        List<PlantDue> all = new ArrayList<>();
         for (Stop stop : today.walk) {
             if (today.due(stop).all() == 0) {
                 continue;
             }
-            List<DueToday.PlantDue> due = today.plants(stop).stream()
+            List<PlantDue> due = today.plants(stop).stream()
                     .filter(plant -> !plant.dues().isEmpty())
                     .toList();
             all.addAll(due);

@@ -8,8 +8,8 @@ import java.util.Optional;
 import mildlantern.knowledge.Words;
 import mildlantern.quantity.Limits;
 import mildlantern.round.Due;
+import mildlantern.round.DueWords;
 import mildlantern.round.Lamp;
-import mildlantern.round.RoundPlanner;
 import mildlantern.web.log.LogWords;
 import mildlantern.web.routine.ScheduleRow;
 import mildlantern.web.stop.Stop;
@@ -35,7 +35,7 @@ final class RoundWords {
         return String.join(" · ", parts);
     }
 
-    static String dueWords(DueToday.StopDue due) {
+    static String dueWords(StopDue due) {
         if (due.plants() == 0) {
             return "empty";
         }
@@ -99,7 +99,7 @@ final class RoundWords {
                 })
                 .or(() -> row.upkeep()
                         .looked()
-                        .map(looked -> "looked at " + RoundPlanner.ago(ChronoUnit.DAYS.between(looked, day))))
+                        .map(looked -> "looked at " + DueWords.ago(ChronoUnit.DAYS.between(looked, day))))
                 .orElse("not looked at yet");
     }
 

@@ -33,7 +33,7 @@ class SlipMaker {
     }
 
     /** What was written of some plants today, the latest last. */
-    Map<PlantId, List<RoundViews.Done>> doneToday(DueToday today, List<DueToday.PlantDue> plants) {
+    Map<PlantId, List<RoundViews.Done>> doneToday(DueToday today, List<PlantDue> plants) {
         Map<PlantId, List<RoundViews.Done>> done = new HashMap<>();
         List<PlantId> ids = plants.stream().map(plant -> plant.plant().id()).toList();
         logBook.on(today.collection, today.day, ids).stream()
@@ -49,7 +49,7 @@ class SlipMaker {
                 : LogWords.said(row);
     }
 
-    RoundViews.Slip slip(DueToday.PlantDue plant, int mark, Map<PlantId, List<RoundViews.Done>> done, boolean waiting) {
+    RoundViews.Slip slip(PlantDue plant, int mark, Map<PlantId, List<RoundViews.Done>> done, boolean waiting) {
         List<Due> dues = plant.dues();
         return new RoundViews.Slip(
                 plant.plant().id(),
@@ -94,11 +94,11 @@ class SlipMaker {
                 false);
     }
 
-    private static boolean has(DueToday.PlantDue plant, Due.Kind kind) {
+    private static boolean has(PlantDue plant, Due.Kind kind) {
         return plant.dues().stream().anyMatch(due -> due.kind() == kind);
     }
 
-    private Optional<RoundViews.Pour> pour(DueToday.PlantDue plant) {
+    private Optional<RoundViews.Pour> pour(PlantDue plant) {
         if (!Carrying.pours(plant)) {
             return Optional.empty();
         }
@@ -108,7 +108,7 @@ class SlipMaker {
     }
 
     /** A round figure: nobody pours 387 mL. */
-    private static int ml(DueToday.PlantDue plant) {
+    private static int ml(PlantDue plant) {
         int exact = plant.row().map(row -> row.wetThroughMl()).orElse(0);
         int step = exact < 200 ? 10 : exact < 1000 ? 20 : 100;
         return Math.max(10, Math.round((float) exact / step) * step);
@@ -132,12 +132,12 @@ class SlipMaker {
     }
 
     /** What to carry for some plants. */
-    List<RoundViews.Carry> carry(List<DueToday.PlantDue> plants) {
+    List<RoundViews.Carry> carry(List<PlantDue> plants) {
         Map<Carrying, Integer> water = new EnumMap<>(Carrying.class);
         boolean look = false;
         Set<String> feeds = new TreeSet<>();
         boolean probe = false;
-        for (DueToday.PlantDue plant : plants) {
+        for (PlantDue plant : plants) {
             if (Carrying.pours(plant)) {
                 water.merge(Carrying.water(Carrying.source(plant, this.plants)), ml(plant), Integer::sum);
                 probe = true;
@@ -164,7 +164,7 @@ class SlipMaker {
     }
 
     /** One due thing on paper. */
-    RoundViews.SheetLine line(DueToday.PlantDue plant, Due due) {
+    RoundViews.SheetLine line(PlantDue plant, Due due) {
         String what = switch (due.kind()) {
             case LOOK_AGAIN -> "look again (case)";
             case OPEN_CASE -> "open case: ask the keeper";
@@ -184,7 +184,7 @@ class SlipMaker {
                 due.kind().half() == Due.Half.EVENING);
     }
 
-    private String words(DueToday.PlantDue plant) {
+    private String words(PlantDue plant) {
         return LogWords.water(Carrying.source(plant, plants));
     }
 }

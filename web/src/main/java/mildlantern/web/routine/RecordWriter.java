@@ -3,18 +3,13 @@ package mildlantern.web.routine;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.Comparator;
-import java.util.HashMap;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
-import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import mildlantern.log.LogEntry;
-import mildlantern.log.LogKind;
 import mildlantern.place.Moves;
 import mildlantern.place.StopId;
 import mildlantern.plant.EventKind;
@@ -25,7 +20,6 @@ import mildlantern.plant.Season;
 import mildlantern.web.log.Effects;
 import mildlantern.web.log.LogBook;
 import mildlantern.web.log.LogLine;
-import mildlantern.web.log.LogWords;
 import mildlantern.web.log.PlantState;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
@@ -33,7 +27,6 @@ import mildlantern.web.platform.BatchId;
 import mildlantern.web.platform.CollectionId;
 import mildlantern.web.platform.EntryId;
 import mildlantern.web.platform.FormKey;
-import mildlantern.web.platform.NotHere;
 import mildlantern.web.platform.WrittenForms;
 import mildlantern.web.stop.Houses;
 import mildlantern.web.stop.Stop;
@@ -94,15 +87,6 @@ public class RecordWriter {
     public record Line(LogEntry entry, @Nullable String words) {
         public static Line of(LogEntry entry) {
             return new Line(entry, null);
-        }
-    }
-
-    /** An entry cannot be taken back as things stand; the message says why. */
-    public static final class CannotTakeBack extends Exception {
-        private static final long serialVersionUID = 1L;
-
-        CannotTakeBack(String why) {
-            super(why);
         }
     }
 
@@ -215,100 +199,5 @@ public class RecordWriter {
         return logBook.store(
                 plant.collection(),
                 PlantState.changed(entry.kind()).isPresent() ? line.over(PlantState.of(plant)) : line);
-    }
-
-    /**
-     * Takes an entry back, once; what came of a plant by splitting goes with the entry that says so.
-     *
-     * @throws NotHere if the collection has no such entry
-     * @throws CannotTakeBack if a later entry builds on it; the message is for the grower
-     */
-    @Transactional(rollbackFor = CannotTakeBack.class)
-    public LogLine takeBack(CollectionId collection, EntryId id) throws CannotTakeBack {
-        LogLine row = logBook.find(collection, id).orElseThrow(() -> new NotHere("entry"));
-        boolean several = row.kind() == LogKind.SPLIT || row.kind() == LogKind.PROPAGATED;
-        takeBack(
-                collection,
-                several && row.batch().isPresent()
-                        ? logBook.batch(collection, row.batch().get())
-                        : List.of(row));
-        return row;
-    }
-
-    /**
-     * Takes back all entries that were written together, once; plants that came in with them are withdrawn.
-     *
-     * @return how many entries
-     * @throws CannotTakeBack if a later entry builds on one of them; then none is taken back
-     */
-    @Transactional(rollbackFor = CannotTakeBack.class)
-    public int takeBackBatch(CollectionId collection, BatchId batch) throws CannotTakeBack {
-        return takeBack(collection, logBook.batch(collection, batch));
-    }
-
-    private int takeBack(CollectionId collection, List<LogLine> asked) throws CannotTakeBack {
-        return routine.change(
-                collection, asked.stream().map(LogLine::plant).distinct().toList(), () -> takenBack(collection, asked));
-    }
-
-    private int takenBack(CollectionId collection, List<LogLine> asked) throws CannotTakeBack {
-        List<LogLine> rows = asked.stream()
-                .filter(row -> row.kind() != LogKind.UNDONE)
-                .filter(row -> !logBook.takenBack(collection, row.id()))
-                .sorted(Comparator.comparing(LogLine::writtenAt).reversed())
-                .toList();
-        Set<EntryId> ids = rows.stream().map(LogLine::id).collect(Collectors.toSet());
-        Map<PlantId, Plant> touched = new LinkedHashMap<>();
-        Map<PlantId, List<LogLine>> others = new HashMap<>();
-        for (LogLine row : rows) {
-            Plant plant = touched.computeIfAbsent(row.plant(), id -> plants.plant(collection, id));
-            refuseIfBuiltOn(
-                    plant,
-                    row,
-                    others.computeIfAbsent(
-                            row.plant(),
-                            id -> logBook.everything(collection, id).stream()
-                                    .filter(other -> !ids.contains(other.id()))
-                                    .toList()));
-        }
-        for (LogLine row : rows) {
-            touched.computeIfPresent(row.plant(), (id, plant) -> givenBack(plant, row));
-        }
-        touched.values().forEach(plants::store);
-        return rows.size();
-    }
-
-    private static boolean cameWith(LogLine row) {
-        return row.kind() == LogKind.ARRIVED && row.batch().isPresent();
-    }
-
-    private static void refuseIfBuiltOn(Plant plant, LogLine row, List<LogLine> others) throws CannotTakeBack {
-        if (cameWith(row) && !others.isEmpty()) {
-            throw new CannotTakeBack(
-                    "%s has entries of its own by now; take those back first.".formatted(plant.name()));
-        }
-        Optional<PlantState.Changed> changed = PlantState.changed(row.kind());
-        Optional<LogLine> later = others.stream()
-                .filter(other ->
-                        changed.isPresent() && PlantState.changed(other.kind()).equals(changed))
-                .filter(other -> other.writtenAt().isAfter(row.writtenAt()))
-                .max(Comparator.comparing(LogLine::writtenAt));
-        if (later.isPresent()) {
-            throw new CannotTakeBack("%s was %s on %s after that; take that back first."
-                    .formatted(
-                            plant.name(),
-                            LogWords.of(later.get().kind()),
-                            later.get().onDay()));
-        }
-    }
-
-    private Plant givenBack(Plant plant, LogLine row) {
-        logBook.store(
-                plant.collection(),
-                LogLine.of(plant.id(), row.onDay(), new LogEntry.TakenBack(), null, routine.moment(plant))
-                        .undoing(row.id()));
-        return cameWith(row)
-                ? plant.ended(Plant.State.WITHDRAWN, row.onDay(), null).named(plant.cultivar(), null, plant.source())
-                : row.before().map(before -> before.giveBack(row.kind(), plant)).orElse(plant);
     }
 }

@@ -74,18 +74,6 @@ public class Routine {
         this.clock = clock;
     }
 
-    /** A piece of writing that gives something. */
-    @FunctionalInterface
-    public interface Writing<T, X extends Exception> {
-        T run() throws X;
-    }
-
-    /** A piece of writing that gives nothing. */
-    @FunctionalInterface
-    public interface Deed<X extends Exception> {
-        void run() throws X;
-    }
-
     /** What is open in the running transaction. */
     private static final class Open {
         private final CollectionId collection;

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import mildlantern.nutrition.FeedPlan;
+import mildlantern.nutrition.NextFeed;
 import mildlantern.place.StopId;
 import mildlantern.plant.PlantId;
 import mildlantern.plant.PlantRecord;
@@ -56,12 +57,7 @@ public record ScheduleRow(
     public record Feed(FeedPlan.Way way, double mgNitrogen, double ml, int counts, String words) {}
 
     static ScheduleRow of(
-            Plant plant,
-            LocalDate today,
-            Upkeep upkeep,
-            WaterOutlook outlook,
-            boolean tray,
-            Optional<FeedPlan.Next> next) {
+            Plant plant, LocalDate today, Upkeep upkeep, WaterOutlook outlook, boolean tray, Optional<NextFeed> next) {
         return new ScheduleRow(
                 plant.id(),
                 plant.stop(),

@@ -11,15 +11,18 @@ import java.util.UUID;
 import java.util.stream.Stream;
 import mildlantern.log.LogEntry;
 import mildlantern.log.LogKind;
+import mildlantern.log.Wetness;
 import mildlantern.nutrition.FeedPlan;
+import mildlantern.nutrition.NextFeed;
 import mildlantern.plant.FeedStrength;
 import mildlantern.plant.PlantId;
 import mildlantern.plant.Profile;
 import mildlantern.plant.Season;
+import mildlantern.round.LastDone;
 import mildlantern.round.Load;
 import mildlantern.round.RoundPlanner;
 import mildlantern.round.Upkeep;
-import mildlantern.water.WaterStory;
+import mildlantern.water.WaterTold;
 import mildlantern.web.log.LogBook;
 import mildlantern.web.log.LogLine;
 import mildlantern.web.plant.Plant;
@@ -64,15 +67,15 @@ class Scheduler {
             Plant plant, List<LogLine> log, Optional<ScheduleRow> before, WaterBook.Climates climates, Load load) {
         LocalDate today = LocalDate.now(clock);
         Profile profile = plants.profile(plant);
-        WaterStory.Told told = waterBook.tell(plant, profile, log, climates);
+        WaterTold told = waterBook.tell(plant, profile, log, climates);
         boolean tray = waterBook.tray(plant, profile);
-        Optional<FeedPlan.Next> feed = feed(plant, profile, log, climates.season(today), today);
+        Optional<NextFeed> feed = feed(plant, profile, log, climates.season(today), today);
         Upkeep upkeep = planner.plan(
                 profile,
                 told.outlook(),
                 tray,
                 last(plant, log),
-                feed.map(FeedPlan.Next::days),
+                feed.map(NextFeed::days),
                 today,
                 before.map(ScheduleRow::upkeep),
                 load);
@@ -80,8 +83,7 @@ class Scheduler {
     }
 
     /** Its next feed; none where its kind rests, or its grower gives it none at the roots. */
-    private Optional<FeedPlan.Next> feed(
-            Plant plant, Profile profile, List<LogLine> log, Season season, LocalDate today) {
+    private Optional<NextFeed> feed(Plant plant, Profile profile, List<LogLine> log, Season season, LocalDate today) {
         List<Long> fed = log.stream()
                 .filter(row -> row.kind() == LogKind.FED || row.kind() == LogKind.TRAP_FED)
                 .map(row -> Math.max(0, ChronoUnit.DAYS.between(row.onDay(), today)))
@@ -117,12 +119,12 @@ class Scheduler {
         }
     }
 
-    private static RoundPlanner.Last last(Plant plant, List<LogLine> log) {
-        return new RoundPlanner.Last(
+    private static LastDone last(Plant plant, List<LogLine> log) {
+        return new LastDone(
                 latest(log, LogKind.WATERED),
                 log.stream()
                         .filter(line -> line.as(LogEntry.Probed.class)
-                                .filter(probe -> probe.bottom() != LogEntry.Wetness.DRY)
+                                .filter(probe -> probe.bottom() != Wetness.DRY)
                                 .isPresent())
                         .map(LogLine::onDay)
                         .max(LocalDate::compareTo),

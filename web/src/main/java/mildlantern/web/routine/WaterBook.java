@@ -22,8 +22,10 @@ import mildlantern.plant.Season;
 import mildlantern.water.Climate;
 import mildlantern.water.ClimateOfDay;
 import mildlantern.water.PotOfPlant;
+import mildlantern.water.Scale;
 import mildlantern.water.WaterKnowledge;
 import mildlantern.water.WaterStory;
+import mildlantern.water.WaterTold;
 import mildlantern.web.log.LogLine;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.platform.CollectionId;
@@ -160,13 +162,13 @@ public class WaterBook {
      * @param log its entries, none of them taken back, in any order
      * @param climates the climates of the collection's stops
      */
-    public WaterStory.Told tell(Plant plant, Profile profile, List<LogLine> log, Climates climates) {
+    public WaterTold tell(Plant plant, Profile profile, List<LogLine> log, Climates climates) {
         List<Logged> entries = new ArrayList<>();
         log.forEach(line -> entries.add(new Logged(line.onDay(), line.entry())));
-        Optional<WaterStory.Scale> scale =
+        Optional<Scale> scale =
                 plant.wetGrams() == null || plant.dryGrams() == null || plant.dryGrams() >= plant.wetGrams()
                         ? Optional.empty()
-                        : Optional.of(new WaterStory.Scale(plant.wetGrams(), plant.dryGrams()));
+                        : Optional.of(new Scale(plant.wetGrams(), plant.dryGrams()));
         NavigableMap<LocalDate, StopId> stood = stood(plant, log);
         ClimateOfDay climate = day -> climates.at(
                 Optional.ofNullable(stood.floorEntry(day))

@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Set;
 import java.util.TreeSet;
-import mildlantern.pest.PestClock;
+import mildlantern.pest.PestDay;
 
 /**
  * The curves of a pest clock. Height is by tenfold steps, so that ten and ten thousand both show; the bands of the stages share the height
@@ -22,7 +22,7 @@ final class ClockDrawing {
     private static final int BOTTOM = 40;
     private static final double FLOOR = 0.01;
 
-    private final List<PestClock.Day> course;
+    private final List<PestDay> course;
     private final double ceiling;
 
     /**
@@ -56,15 +56,14 @@ final class ClockDrawing {
             double floor,
             double oneLeft) {}
 
-    ClockDrawing(List<PestClock.Day> course, List<PestClock.Day> none) {
+    ClockDrawing(List<PestDay> course, List<PestDay> none) {
         this.course = course;
-        double most = none.stream().mapToDouble(PestClock.Day::total).max().orElse(1);
-        most = Math.max(
-                most, course.stream().mapToDouble(PestClock.Day::total).max().orElse(1));
+        double most = none.stream().mapToDouble(PestDay::total).max().orElse(1);
+        most = Math.max(most, course.stream().mapToDouble(PestDay::total).max().orElse(1));
         this.ceiling = Math.pow(10, Math.ceil(Math.log10(Math.max(10, Math.min(most, 1e5)))));
     }
 
-    Picture draw(List<String> stages, List<PestClock.Day> none, List<PestClock.Day> once, List<Use> uses) {
+    Picture draw(List<String> stages, List<PestDay> none, List<PestDay> once, List<Use> uses) {
         List<Band> bands = new ArrayList<>();
         for (int stage = 0; stage < stages.size(); stage++) {
             bands.add(new Band(stages.get(stage), stage, band(stage)));
@@ -113,7 +112,7 @@ final class ClockDrawing {
         return upper.append(lower).append('Z').toString();
     }
 
-    private String line(List<PestClock.Day> run) {
+    private String line(List<PestDay> run) {
         StringBuilder line = new StringBuilder();
         for (int day = 0; day < run.size(); day++) {
             line.append(day == 0 ? "M" : "L")

@@ -8,6 +8,7 @@ import java.time.LocalDate;
 import java.util.Optional;
 import java.util.UUID;
 import mildlantern.plant.PlantId;
+import mildlantern.quarantine.Contact;
 import mildlantern.quarantine.Quarantine;
 import mildlantern.web.platform.CourseId;
 import mildlantern.web.platform.Row;
@@ -31,7 +32,7 @@ class ContactLook extends Row {
 
     protected ContactLook() {}
 
-    ContactLook(StoredCourse course, Quarantine.Contact contact) {
+    ContactLook(StoredCourse course, Contact contact) {
         super(UUID.randomUUID(), course.collection());
         this.course = course.id();
         this.plant = contact.plant();

@@ -14,6 +14,7 @@ import java.util.stream.Collectors;
 import mildlantern.log.LogKind;
 import mildlantern.place.StopId;
 import mildlantern.plant.PlantId;
+import mildlantern.quarantine.Contact;
 import mildlantern.quarantine.Quarantine;
 import mildlantern.web.casework.CaseTroubles;
 import mildlantern.web.log.LogBook;
@@ -56,19 +57,19 @@ class ContactPages {
     }
 
     List<CourseViews.ContactLine> contactLines(
-            StoredCourse course, List<Quarantine.Contact> contacts, List<ContactLook> looks, Map<StopId, Stop> stops) {
+            StoredCourse course, List<Contact> contacts, List<ContactLook> looks, Map<StopId, Stop> stops) {
         Map<PlantId, Plant> plants =
                 this.plants
                         .plants(
                                 course.collection(),
-                                contacts.stream().map(Quarantine.Contact::plant).toList())
+                                contacts.stream().map(Contact::plant).toList())
                         .stream()
                         .collect(Collectors.toMap(Plant::id, plant -> plant));
         Set<PlantId> infested = outbreaks.sameTrouble(course).stream()
                 .map(CaseTroubles.Decided::plant)
                 .collect(Collectors.toSet());
         List<CourseViews.ContactLine> lines = new ArrayList<>();
-        for (Quarantine.Contact contact : contacts) {
+        for (Contact contact : contacts) {
             Plant plant = plants.get(contact.plant());
             if (plant == null || !plant.alive()) {
                 continue;

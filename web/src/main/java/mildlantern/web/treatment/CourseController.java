@@ -15,7 +15,7 @@ import mildlantern.web.platform.FormKey;
 import mildlantern.web.platform.PlainNumbers;
 import mildlantern.web.platform.Reply;
 import mildlantern.web.platform.SignedIn;
-import mildlantern.web.routine.RecordWriter;
+import mildlantern.web.routine.TakeBack;
 import mildlantern.web.stop.Houses;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -35,13 +35,24 @@ class CourseController {
     private final CourseChoicePages choices;
     private final Houses houses;
     private final Clock clock;
+    private final CourseBook book;
+    private final CourseTicks ticks;
 
-    CourseController(CourseService courses, CoursePages pages, CourseChoicePages choices, Houses houses, Clock clock) {
+    CourseController(
+            CourseService courses,
+            CoursePages pages,
+            CourseChoicePages choices,
+            Houses houses,
+            Clock clock,
+            CourseBook book,
+            CourseTicks ticks) {
         this.courses = courses;
         this.pages = pages;
         this.choices = choices;
         this.houses = houses;
         this.clock = clock;
+        this.book = book;
+        this.ticks = ticks;
     }
 
     /** Which course is looked at before one is chosen. */
@@ -90,7 +101,7 @@ class CourseController {
     /** The course of a case: the one that runs, or the choice of one. */
     @GetMapping("/cases/{id}/course")
     String choose(@AuthenticationPrincipal SignedIn member, @PathVariable CaseId id, Choice choice, Reply reply) {
-        Optional<StoredCourse> running = courses.running(member.collection(), id);
+        Optional<StoredCourse> running = book.running(member.collection(), id);
         if (running.isPresent()) {
             return "redirect:/courses/" + running.get().id();
         }
@@ -153,7 +164,7 @@ class CourseController {
     /** What became of a step. */
     @PostMapping("/courses/{id}/steps/{step}")
     String tick(@AuthenticationPrincipal SignedIn member, @Valid Tick tick) {
-        courses.tick(
+        ticks.tick(
                 member.collection(),
                 tick.id(),
                 tick.step(),
@@ -170,8 +181,8 @@ class CourseController {
             @PathVariable StepId step,
             Reply reply) {
         try {
-            courses.takeBack(member.collection(), id, step);
-        } catch (RecordWriter.CannotTakeBack e) {
+            ticks.takeBack(member.collection(), id, step);
+        } catch (TakeBack.CannotTakeBack e) {
             reply.next("problem", String.valueOf(e.getMessage()));
         }
         return "redirect:/courses/" + id;

@@ -11,6 +11,7 @@ import java.util.Map;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import mildlantern.plant.PlantId;
+import mildlantern.quarantine.IsolationClock;
 import mildlantern.quarantine.Quarantine;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
@@ -49,7 +50,7 @@ public class CourseDues {
      * @param looks the look asked for, by plant: since when, and why in words
      * @param clocks how long plants under treatment stand alone
      */
-    public record Asked(Map<PlantId, Step> steps, Map<PlantId, Look> looks, Map<PlantId, Quarantine.Clock> clocks) {
+    public record Asked(Map<PlantId, Step> steps, Map<PlantId, Look> looks, Map<PlantId, IsolationClock> clocks) {
         /** No course runs. */
         static final Asked NOTHING = new Asked(Map.of(), Map.of(), Map.of());
 
@@ -107,7 +108,7 @@ public class CourseDues {
                 }
             }
         }
-        Map<PlantId, Quarantine.Clock> clocks = running.stream()
+        Map<PlantId, IsolationClock> clocks = running.stream()
                 .filter(course -> outbreaks.catching(course.disorder()))
                 .collect(Collectors.toMap(StoredCourse::plant, outbreaks::clock, (one, other) -> one));
         return new Asked(due, looks, clocks);

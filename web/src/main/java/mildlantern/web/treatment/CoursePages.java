@@ -13,6 +13,8 @@ import java.util.stream.Collectors;
 import mildlantern.pest.LifeTable;
 import mildlantern.pest.Pests;
 import mildlantern.place.StopId;
+import mildlantern.quarantine.Contact;
+import mildlantern.quarantine.IsolationClock;
 import mildlantern.quarantine.Quarantine;
 import mildlantern.treatment.Course;
 import mildlantern.web.plant.Plant;
@@ -32,7 +34,6 @@ class CoursePages {
 
     static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMM", Locale.UK);
 
-    private final CourseService service;
     private final CourseRepositories.Steps steps;
     private final CourseRepositories.Contacts asked;
     private final Plants plants;
@@ -44,9 +45,9 @@ class CoursePages {
     private final StepLines stepLines;
     private final ContactPages contactPages;
     private final CourseChoicePages choices;
+    private final CourseBook book;
 
     CoursePages(
-            CourseService service,
             CourseRepositories.Steps steps,
             CourseRepositories.Contacts asked,
             Plants plants,
@@ -57,8 +58,8 @@ class CoursePages {
             Clock clock,
             StepLines stepLines,
             ContactPages contactPages,
-            CourseChoicePages choices) {
-        this.service = service;
+            CourseChoicePages choices,
+            CourseBook book) {
         this.steps = steps;
         this.asked = asked;
         this.plants = plants;
@@ -70,10 +71,11 @@ class CoursePages {
         this.stepLines = stepLines;
         this.contactPages = contactPages;
         this.choices = choices;
+        this.book = book;
     }
 
     CourseViews.CoursePage page(CollectionId collection, CourseId id) {
-        StoredCourse course = service.find(collection, id);
+        StoredCourse course = book.find(collection, id);
         Plant plant = this.plants.plant(collection, course.plant());
         List<StoredStep> all = steps.of(collection, id).stream()
                 .sorted(Comparator.comparing(StoredStep::onDay).thenComparing(StoredStep::phase))
@@ -84,7 +86,7 @@ class CoursePages {
         List<ContactLook> looks = asked.findByCollectionAndCourse(collection, id).stream()
                 .filter(look -> look.askedOn().isPresent())
                 .toList();
-        List<Quarantine.Contact> contacts = running && catching ? outbreaks.contacts(course) : List.of();
+        List<Contact> contacts = running && catching ? outbreaks.contacts(course) : List.of();
         Map<StopId, Stop> stops =
                 this.stops.walk(collection).stream().collect(Collectors.toMap(Stop::id, stop -> stop));
         List<CourseViews.ContactLine> lines = contactPages.contactLines(course, contacts, looks, stops);
@@ -125,7 +127,7 @@ class CoursePages {
 
     private CourseViews.AloneBox alone(StoredCourse course, Plant plant, Map<StopId, Stop> stops) {
         LocalDate today = LocalDate.now(clock);
-        Quarantine.Clock box = outbreaks.clock(course);
+        IsolationClock box = outbreaks.clock(course);
         int day = (int) Math.min(box.days(), ChronoUnit.DAYS.between(box.from(), today) + 1);
         Stop stop = stops.get(plant.stop());
         return new CourseViews.AloneBox(

@@ -11,30 +11,25 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.Collectors;
 import mildlantern.knowledge.DisorderId;
-import mildlantern.log.LogEntry;
 import mildlantern.plant.PlantId;
+import mildlantern.quarantine.Contact;
 import mildlantern.quarantine.Quarantine;
 import mildlantern.treatment.CareSetting;
 import mildlantern.treatment.Course;
 import mildlantern.treatment.CourseComposer;
 import mildlantern.treatment.Style;
-import mildlantern.treatment.TreatmentKnowledge;
 import mildlantern.web.casework.CaseTroubles;
 import mildlantern.web.plant.CareEntry;
 import mildlantern.web.plant.CareSheets;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
-import mildlantern.web.platform.BatchId;
 import mildlantern.web.platform.CaseId;
 import mildlantern.web.platform.CollectionId;
 import mildlantern.web.platform.CourseId;
 import mildlantern.web.platform.FormKey;
 import mildlantern.web.platform.NotHere;
 import mildlantern.web.platform.WrittenForms;
-import mildlantern.web.routine.RecordWriter;
 import mildlantern.web.routine.Routine;
-import mildlantern.web.stop.Stop;
-import mildlantern.web.stop.Stops;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -48,17 +43,15 @@ class CourseService {
     private final CaseTroubles cases;
     private final Plants plants;
     private final CareSheets careSheets;
-    private final Stops stops;
-    private final RecordWriter log;
     private final Routine routine;
     private final CourseComposer composer;
-    private final TreatmentKnowledge knowledge;
     private final Situations situations;
     private final Outbreaks outbreaks;
     private final Quarantine quarantine;
     private final UsedMeans used;
     private final WrittenForms forms;
     private final Clock clock;
+    private final CourseBook courseBook;
 
     CourseService(
             CourseRepositories.Courses courses,
@@ -67,34 +60,30 @@ class CourseService {
             CaseTroubles cases,
             Plants plants,
             CareSheets careSheets,
-            Stops stops,
-            RecordWriter log,
             Routine routine,
             CourseComposer composer,
-            TreatmentKnowledge knowledge,
             Situations situations,
             Outbreaks outbreaks,
             Quarantine quarantine,
             UsedMeans used,
             WrittenForms forms,
-            Clock clock) {
+            Clock clock,
+            CourseBook courseBook) {
         this.courses = courses;
         this.steps = steps;
         this.contacts = contacts;
         this.cases = cases;
         this.plants = plants;
         this.careSheets = careSheets;
-        this.stops = stops;
-        this.log = log;
         this.routine = routine;
         this.composer = composer;
-        this.knowledge = knowledge;
         this.situations = situations;
         this.outbreaks = outbreaks;
         this.quarantine = quarantine;
         this.used = used;
         this.forms = forms;
         this.clock = clock;
+        this.courseBook = courseBook;
     }
 
     /**
@@ -106,31 +95,6 @@ class CourseService {
      * @param counted how many were counted
      */
     record Wanted(Style style, DisorderId cause, boolean severe, OptionalDouble counted) {}
-
-    /** The course of a case that runs now. */
-    @Transactional(readOnly = true)
-    Optional<StoredCourse> running(CollectionId collection, CaseId caseId) {
-        return courses.findByCollectionAndTroubleCaseOrderByStartedOnDesc(collection, caseId).stream()
-                .filter(course -> course.state() == StoredCourse.State.RUNNING)
-                .findFirst();
-    }
-
-    StoredCourse find(CollectionId collection, CourseId id) {
-        return courses.findByCollectionAndId(collection, id.value()).orElseThrow(() -> new NotHere("course"));
-    }
-
-    /** Changes a course as it is now, while its plant is held: two who tick in the same moment tick one after the other. */
-    private <T, X extends Exception> T onCourse(CollectionId collection, CourseId id, Changing<T, X> changing)
-            throws X {
-        PlantId plant = courses.plantOf(collection.value(), id.value())
-                .map(PlantId::new)
-                .orElseThrow(() -> new NotHere("course"));
-        return routine.change(collection, List.of(plant), () -> changing.of(find(collection, id)));
-    }
-
-    private interface Changing<T, X extends Exception> {
-        T of(StoredCourse course) throws X;
-    }
 
     /** Composes without storing. */
     @Transactional(readOnly = true)
@@ -155,7 +119,7 @@ class CourseService {
     public CourseId start(CollectionId collection, CaseId caseId, FormKey form, Wanted wanted) {
         CaseTroubles.Decided decided = cases.decided(collection, caseId);
         return routine.change(collection, List.of(decided.plant()), () -> {
-            Optional<StoredCourse> already = running(collection, caseId);
+            Optional<StoredCourse> already = courseBook.running(collection, caseId);
             return already.isPresent() || !forms.firstTime(collection, form)
                     ? already.map(StoredCourse::id).orElseThrow(() -> new NotHere("course"))
                     : start(collection, caseId, decided, wanted);
@@ -186,168 +150,12 @@ class CourseService {
     }
 
     /**
-     * Writes down what became of a step, and plans anew if that changes anything.
-     *
-     * @param how what became of it
-     * @param on the day on which it was done
-     */
-    public void tick(
-            CollectionId collection,
-            CourseId courseId,
-            StepId stepId,
-            FormKey form,
-            StoredStep.State how,
-            LocalDate on) {
-        onCourse(collection, courseId, course -> {
-            StoredStep step = step(course, stepId);
-            boolean fresh = forms.firstTime(collection, form) && step.state() == StoredStep.State.PLANNED;
-            if (fresh) {
-                tick(course, step, form, how, on);
-            }
-            return fresh;
-        });
-    }
-
-    private void tick(StoredCourse course, StoredStep step, FormKey form, StoredStep.State how, LocalDate on) {
-        LocalDate today = LocalDate.now(clock);
-        LocalDate day = on.isAfter(today) || on.isBefore(course.startedOn()) ? today : on;
-        step.became(how, day, new BatchId(form.value()));
-        if (how == StoredStep.State.DONE) {
-            record(course, step, day, new BatchId(form.value()));
-        }
-        if (step.phase() == Course.Phase.RELEASE && how == StoredStep.State.DONE) {
-            course.end(StoredCourse.State.RELEASED, day);
-            return;
-        }
-        boolean asPlanned = how == StoredStep.State.DONE && day.equals(step.onDay());
-        if (!asPlanned && step.uses()) {
-            LocalDate first = how == StoredStep.State.DONE
-                    ? today
-                    : later(today, step.onDay().plusDays(1));
-            replan(course, first);
-        }
-    }
-
-    private StoredStep step(StoredCourse course, StepId stepId) {
-        return steps.findByCollectionAndId(course.collection(), stepId.value())
-                .filter(step -> step.course().equals(course.id()))
-                .orElseThrow(() -> new NotHere("step"));
-    }
-
-    private static LocalDate later(LocalDate one, LocalDate other) {
-        return one.isAfter(other) ? one : other;
-    }
-
-    /** What was done stands in the plant's record too. */
-    private void record(StoredCourse course, StoredStep step, LocalDate day, BatchId batch) {
-        Plant plant = plants.plant(course.collection(), course.plant());
-        List<RecordWriter.Line> lines = new ArrayList<>();
-        switch (step.phase()) {
-            case ISOLATE ->
-                isolationStop(plant)
-                        .ifPresent(stop -> lines.add(RecordWriter.Line.of(new LogEntry.Moved(
-                                Optional.of(plant.stop()),
-                                Optional.of(stop.id()),
-                                OptionalDouble.empty(),
-                                OptionalDouble.empty()))));
-            case LOOK, TEST -> lines.add(RecordWriter.Line.of(new LogEntry.Looked()));
-            case CLEAN, ACT, REPEAT ->
-                knowledge
-                        .find(String.valueOf(step.means()))
-                        .ifPresent(means -> lines.add(
-                                new RecordWriter.Line(used.chosen(course.collection(), means), means.name())));
-            case RELEASE -> {
-                // Where it goes back to is the grower's to say, on the plan of its stop.
-            }
-        }
-        if (!lines.isEmpty()) {
-            log.write(course.collection(), course.plant(), day, lines, Optional.of(batch));
-        }
-    }
-
-    private Optional<Stop> isolationStop(Plant plant) {
-        List<Stop> walk = stops.walk(plant.collection());
-        boolean alone = walk.stream().anyMatch(stop -> stop.id().equals(plant.stop()) && stop.isolation());
-        return alone ? Optional.empty() : walk.stream().filter(Stop::isolation).findFirst();
-    }
-
-    /** Takes back what was written of a step, with its entries in the record. */
-    @Transactional(rollbackFor = RecordWriter.CannotTakeBack.class)
-    public void takeBack(CollectionId collection, CourseId courseId, StepId stepId) throws RecordWriter.CannotTakeBack {
-        onCourse(collection, courseId, course -> {
-            StoredStep step = step(course, stepId);
-            boolean written = step.state() != StoredStep.State.PLANNED;
-            if (written) {
-                takeBack(course, step);
-            }
-            return written;
-        });
-    }
-
-    private void takeBack(StoredCourse course, StoredStep step) throws RecordWriter.CannotTakeBack {
-        if (step.batch() != null && step.state() == StoredStep.State.DONE) {
-            log.takeBackBatch(course.collection(), step.batch());
-        }
-        boolean used = step.uses();
-        if (course.state() == StoredCourse.State.RELEASED) {
-            course.end(StoredCourse.State.RUNNING, null);
-        }
-        step.became(StoredStep.State.PLANNED, step.onDay(), null);
-        if (used) {
-            // What a plan made anew lays down itself would stand there twice; the opening steps it does not.
-            if (!opening(step)) {
-                steps.delete(step);
-            }
-            replan(course, LocalDate.now(clock));
-        }
-    }
-
-    /** Plans what is left anew, from what was really done. */
-    private void replan(StoredCourse course, LocalDate first) {
-        List<StoredStep> all = steps.of(course.collection(), course.id());
-        List<CourseComposer.Done> done = all.stream()
-                .filter(step -> step.state() == StoredStep.State.DONE && step.uses())
-                .map(step -> new CourseComposer.Done(step.means(), step.doneOn()))
-                .toList();
-        Plant plant = plants.plant(course.collection(), course.plant());
-        Course before = course.with(all.stream()
-                .filter(step -> step.state() != StoredStep.State.DONE || step.uses())
-                .map(StoredStep::step)
-                .toList());
-        Course anew = composer.replan(
-                situations.request(
-                        plant,
-                        course.disorder(),
-                        course.style(),
-                        course.startedOn(),
-                        first,
-                        course.severe(),
-                        course.counted() == null ? OptionalDouble.empty() : OptionalDouble.of(course.counted()),
-                        course.coverage()),
-                before,
-                done,
-                first);
-        all.stream()
-                .filter(step -> step.state() == StoredStep.State.PLANNED && !opening(step))
-                .forEach(steps::delete);
-        anew.steps().forEach(step -> steps.save(new StoredStep(course, step)));
-        course.planned(anew);
-    }
-
-    /** Steps that a plan made anew does not lay down again. */
-    private static boolean opening(StoredStep step) {
-        return step.phase() == Course.Phase.ISOLATE
-                || step.phase() == Course.Phase.CLEAN
-                || step.phase() == Course.Phase.TEST;
-    }
-
-    /**
      * Something new was found: standing alone starts again, and so does the course, from the first day on which it may be used again.
      *
      * @param counted how many
      */
     public void found(CollectionId collection, CourseId courseId, FormKey form, OptionalDouble counted) {
-        onCourse(collection, courseId, course -> {
+        courseBook.onCourse(collection, courseId, course -> {
             boolean runs = forms.firstTime(collection, form) && course.state() == StoredCourse.State.RUNNING;
             if (runs) {
                 found(course, counted);
@@ -366,7 +174,7 @@ class CourseService {
                         && before.choice().uses().contains(step.means()))
                 .map(step -> step.doneOn().plusDays(before.choice().intervalDays()))
                 .max(Comparator.naturalOrder())
-                .map(day -> later(day, today))
+                .map(day -> CourseTicks.later(day, today))
                 .orElse(today);
         Plant plant = plants.plant(course.collection(), course.plant());
         Course anew = composer.compose(situations.request(
@@ -380,14 +188,15 @@ class CourseService {
 
     /** Puts a look at the plants that may have caught it on the round. */
     public int askContacts(CollectionId collection, CourseId courseId, FormKey form) {
-        return onCourse(collection, courseId, course -> forms.firstTime(collection, form) ? askContacts(course) : 0);
+        return courseBook.onCourse(
+                collection, courseId, course -> forms.firstTime(collection, form) ? askContacts(course) : 0);
     }
 
     private int askContacts(StoredCourse course) {
         Map<PlantId, ContactLook> noted = contacts.findByCollectionAndCourse(course.collection(), course.id()).stream()
                 .collect(Collectors.toMap(ContactLook::plant, look -> look));
         int asked = 0;
-        for (Quarantine.Contact contact : outbreaks.contacts(course)) {
+        for (Contact contact : outbreaks.contacts(course)) {
             if (quarantine.worthALook(contact)) {
                 ContactLook look = Optional.ofNullable(noted.get(contact.plant()))
                         .orElseGet(() -> contacts.save(new ContactLook(course, contact)));
@@ -400,7 +209,7 @@ class CourseService {
 
     /** Ends a course before its time: another follows, or none. */
     public void end(CollectionId collection, CourseId courseId, FormKey form) {
-        onCourse(collection, courseId, course -> {
+        courseBook.onCourse(collection, courseId, course -> {
             boolean runs = forms.firstTime(collection, form) && course.state() == StoredCourse.State.RUNNING;
             if (runs) {
                 course.end(StoredCourse.State.ENDED, LocalDate.now(clock));
@@ -411,7 +220,8 @@ class CourseService {
 
     /** Writes what was learned into the care sheets of the plant and of those that stood near it. */
     public int adjust(CollectionId collection, CourseId courseId, FormKey form) {
-        return onCourse(collection, courseId, course -> forms.firstTime(collection, form) ? adjust(course) : 0);
+        return courseBook.onCourse(
+                collection, courseId, course -> forms.firstTime(collection, form) ? adjust(course) : 0);
     }
 
     private int adjust(StoredCourse course) {

@@ -22,6 +22,8 @@ import mildlantern.pest.PestClock;
 import mildlantern.pest.Pests;
 import mildlantern.place.StopId;
 import mildlantern.plant.PlantId;
+import mildlantern.quarantine.Contact;
+import mildlantern.quarantine.IsolationClock;
 import mildlantern.quarantine.Quarantine;
 import mildlantern.treatment.CourseComposer;
 import mildlantern.web.casework.CaseTroubles;
@@ -91,7 +93,7 @@ class Outbreaks {
     }
 
     /** The clock of standing alone of a course. */
-    Quarantine.Clock clock(StoredCourse course) {
+    IsolationClock clock(StoredCourse course) {
         Plant plant = this.plants.plant(course.collection(), course.plant());
         double celsius = Situations.celsius(states.of(stops.stop(course.collection(), plant.stop())));
         return quarantine.clock(course.lastFind(), Optional.of(course.disorder()), celsius);
@@ -123,7 +125,7 @@ class Outbreaks {
     }
 
     /** Who may have caught it, the likeliest first. */
-    List<Quarantine.Contact> contacts(StoredCourse course) {
+    List<Contact> contacts(StoredCourse course) {
         CollectionId collection = course.collection();
         if (!catching(course.disorder())) {
             return List.of();

@@ -15,7 +15,10 @@ import mildlantern.pest.Conditions;
 import mildlantern.pest.Effect;
 import mildlantern.pest.LifeTable;
 import mildlantern.pest.PestClock;
+import mildlantern.pest.PestDay;
 import mildlantern.pest.Pests;
+import mildlantern.pest.Plan;
+import mildlantern.pest.Search;
 import mildlantern.pest.Stage;
 import mildlantern.pest.StageKind;
 import mildlantern.quantity.Limits;
@@ -109,13 +112,13 @@ class PestClockPages {
         Effect effect = treatments.effect(means, table);
         Range allowed = means.intervalAgainst(table.id());
         int longest = (int) Math.max(allowed.high(), Math.min(14, 2 * allowed.high()));
-        PestClock.Search search = clock.search(
+        Search search = clock.search(
                 effect,
                 (int) allowed.low(),
                 Math.min(longest, (int) allowed.low() + 12),
                 means.mostUses(),
                 CourseComposer.RISK);
-        PestClock.Plan best = search.best().orElseGet(() -> search.byInterval().get(0));
+        Plan best = search.best().orElseGet(() -> search.byInterval().get(0));
         int interval = (int) Limits.require("interval", asked.interval().orElse(best.intervalDays()), 1, 60, "days");
         int uses = (int) Limits.require("uses", asked.uses().orElse(best.applications()), 1, 20, "");
         Map<Integer, Effect> course = new LinkedHashMap<>();
@@ -124,9 +127,9 @@ class PestClockPages {
         }
         double risk = clock.riskAfter(course);
         int days = Math.max(LEAST_DAYS, Math.min(MOST_DAYS, (uses - 1) * interval + 21));
-        List<PestClock.Day> run = clock.run(course, days);
-        List<PestClock.Day> none = clock.run(Map.of(), days);
-        List<PestClock.Day> once = clock.run(Map.of(0, effect), days);
+        List<PestDay> run = clock.run(course, days);
+        List<PestDay> none = clock.run(Map.of(), days);
+        List<PestDay> once = clock.run(Map.of(0, effect), days);
         ClockDrawing drawing = new ClockDrawing(run, none);
         List<ClockDrawing.Use> drawn = course.keySet().stream()
                 .map(day -> new ClockDrawing.Use(drawing.x(day), means.name() + " on day " + day))
@@ -155,7 +158,7 @@ class PestClockPages {
     }
 
     private Page untreated(LifeTable table, PestClock clock, double celsius, double coverage, Asked asked) {
-        List<PestClock.Day> none = clock.run(Map.of(), LEAST_DAYS);
+        List<PestDay> none = clock.run(Map.of(), LEAST_DAYS);
         return new Page(
                 table.id(),
                 name(table.id()),
@@ -224,7 +227,7 @@ class PestClockPages {
         return words;
     }
 
-    private static String verdict(int uses, int interval, double risk, Means means, PestClock.Plan best) {
+    private static String verdict(int uses, int interval, double risk, Means means, Plan best) {
         String what = uses == 1
                 ? "One use of " + means.name()
                 : uses + " uses of " + means.name() + " every " + days(interval);
@@ -238,7 +241,7 @@ class PestClockPages {
                         : " No number of uses that is allowed does, alone: combine it, or begin with washing.");
     }
 
-    private static List<IntervalLine> lines(PestClock.Search search, PestClock.Plan best, int chosen) {
+    private static List<IntervalLine> lines(Search search, Plan best, int chosen) {
         return search.byInterval().stream()
                 .map(plan -> new IntervalLine(
                         plan.intervalDays(),

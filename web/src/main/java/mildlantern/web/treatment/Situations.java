@@ -10,7 +10,7 @@ import mildlantern.knowledge.DisorderId;
 import mildlantern.log.LogEntry;
 import mildlantern.plant.Brightness;
 import mildlantern.plant.SprayKind;
-import mildlantern.treatment.CourseComposer;
+import mildlantern.treatment.CourseRequest;
 import mildlantern.treatment.Hold;
 import mildlantern.treatment.Means;
 import mildlantern.treatment.Recognition;
@@ -160,7 +160,7 @@ class Situations {
                 means, on, group, knowledge.find(means).map(Means::product).orElse(true));
     }
 
-    CourseComposer.Request request(
+    CourseRequest request(
             Plant plant,
             DisorderId disorder,
             Style style,
@@ -169,7 +169,7 @@ class Situations {
             boolean severe,
             OptionalDouble counted,
             double coverage) {
-        return new CourseComposer.Request(
+        return new CourseRequest(
                 disorder,
                 of(plant, today),
                 style,

@@ -11,7 +11,10 @@ import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.Random;
 import java.util.stream.Stream;
+import mildlantern.log.Counted;
 import mildlantern.log.LogEntry;
+import mildlantern.log.Wetness;
+import mildlantern.log.Yardstick;
 import mildlantern.place.StopId;
 import mildlantern.plant.EventKind;
 import mildlantern.plant.PlantId;
@@ -68,19 +71,18 @@ class EffectsTest {
     @Test
     void aWeightIsAYardstickOnlyWhereItIsSaidToBeOne() {
         assertThat(after(LIMPET, new LogEntry.Weighed(1000, Optional.empty()))).isEqualTo(LIMPET);
-        assertThat(after(LIMPET, new LogEntry.Weighed(1000, Optional.of(LogEntry.Yardstick.WET_THROUGH)))
+        assertThat(after(LIMPET, new LogEntry.Weighed(1000, Optional.of(Yardstick.WET_THROUGH)))
                         .wetGrams())
                 .isEqualTo(1000);
-        assertThat(after(LIMPET, new LogEntry.Weighed(450, Optional.of(LogEntry.Yardstick.BONE_DRY)))
+        assertThat(after(LIMPET, new LogEntry.Weighed(450, Optional.of(Yardstick.BONE_DRY)))
                         .dryGrams())
                 .isEqualTo(450);
     }
 
     @Test
     void countedPestsAreNoPartOfThePlant() {
-        assertThat(after(LIMPET, new LogEntry.Count(LogEntry.Counted.PESTS, 40)))
-                .isEqualTo(LIMPET);
-        assertThat(after(LIMPET, new LogEntry.Count(LogEntry.Counted.BUDS, 9)).counts())
+        assertThat(after(LIMPET, new LogEntry.Count(Counted.PESTS, 40))).isEqualTo(LIMPET);
+        assertThat(after(LIMPET, new LogEntry.Count(Counted.BUDS, 9)).counts())
                 .isEqualTo(LIMPET.counted(6, 1, 2, 4, 9).counts());
     }
 
@@ -91,7 +93,7 @@ class EffectsTest {
                         .map(LogEntry::bare),
                 Stream.of(
                         LogEntry.Watered.of(200),
-                        LogEntry.Probed.all(LogEntry.Wetness.MOIST),
+                        LogEntry.Probed.all(Wetness.MOIST),
                         new LogEntry.TrapFed(OptionalInt.of(3), OptionalDouble.empty()),
                         new LogEntry.Granules(Optional.empty(), 2),
                         new LogEntry.NewLeaf(12),
@@ -119,13 +121,9 @@ class EffectsTest {
                         chance.nextBoolean() ? OptionalDouble.of(8 + chance.nextInt(20)) : OptionalDouble.empty(),
                         chance.nextBoolean() ? Optional.of("bark") : Optional.empty());
             case 2 ->
-                new LogEntry.Weighed(
-                        300 + chance.nextInt(900), Optional.of(LogEntry.Yardstick.values()[chance.nextInt(2)]));
+                new LogEntry.Weighed(300 + chance.nextInt(900), Optional.of(Yardstick.values()[chance.nextInt(2)]));
             case 3 -> new LogEntry.Bloom(chance.nextBoolean());
-            case 4 ->
-                new LogEntry.Count(
-                        LogEntry.Counted.values()[chance.nextInt(LogEntry.Counted.values().length)],
-                        chance.nextInt(30));
+            case 4 -> new LogEntry.Count(Counted.values()[chance.nextInt(Counted.values().length)], chance.nextInt(30));
             case 5 -> LogEntry.Watered.through();
             default -> new LogEntry.Looked();
         };
@@ -161,7 +159,7 @@ class EffectsTest {
     @Test
     void takingOneBackLeavesWhatAnotherChanged() {
         Plant moved = after(LIMPET, moved(PORCH));
-        Plant counted = after(moved, new LogEntry.Count(LogEntry.Counted.LEAVES, 8));
+        Plant counted = after(moved, new LogEntry.Count(Counted.LEAVES, 8));
         Plant back = PlantState.of(LIMPET).giveBack(moved(PORCH).kind(), counted);
         assertThat(back.stop()).isEqualTo(SILL);
         assertThat(back.planX()).isEqualTo(40.0);

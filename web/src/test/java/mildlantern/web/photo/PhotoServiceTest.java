@@ -23,6 +23,7 @@ import mildlantern.web.log.LogBook;
 import mildlantern.web.log.LogLine;
 import mildlantern.web.platform.FormKey;
 import mildlantern.web.routine.RecordWriter;
+import mildlantern.web.routine.TakeBack;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -42,6 +43,9 @@ class PhotoServiceTest {
 
     @Autowired
     private RecordWriter log;
+
+    @Autowired
+    private TakeBack takeBack;
 
     @Autowired
     private Growers growers;
@@ -192,7 +196,7 @@ class PhotoServiceTest {
     @Test
     void aPhotoThatIsTakenBackIsNotShown() throws Exception {
         take(picture("png"));
-        log.takeBack(
+        takeBack.entry(
                 grower.member().collection(),
                 logBook.entries(grower.plant()).get(0).id());
         assertThat(photos.of(grower.plant())).isEmpty();

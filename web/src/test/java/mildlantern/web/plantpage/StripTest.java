@@ -8,12 +8,17 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import mildlantern.log.Counted;
 import mildlantern.log.LogEntry;
+import mildlantern.log.Wetness;
+import mildlantern.log.Yardstick;
 import mildlantern.place.StopId;
 import mildlantern.plant.EventKind;
 import mildlantern.plant.PlantId;
+import mildlantern.water.DayOfWater;
 import mildlantern.water.WaterOutlook;
 import mildlantern.water.WaterStory;
+import mildlantern.water.WaterTold;
 import mildlantern.web.log.LogLine;
 import mildlantern.web.log.LogWords;
 import mildlantern.web.plant.Plant;
@@ -26,14 +31,14 @@ class StripTest {
     private static final Plant FERN =
             new Plant(PlantId.fresh(), CollectionId.fresh(), StopId.fresh(), 0, "Fern", "boston-fern");
 
-    private static WaterStory.Told told(int days) {
-        List<WaterStory.DayOfWater> curve = new ArrayList<>();
+    private static WaterTold told(int days) {
+        List<DayOfWater> curve = new ArrayList<>();
         for (int day = days; day >= 0; day--) {
             double left = 1 - (days - day) % 5 * 0.12;
-            curve.add(new WaterStory.DayOfWater(
-                    TODAY.minusDays(day), left, Math.max(0, left - 0.1), Math.min(1, left + 0.1), left));
+            curve.add(
+                    new DayOfWater(TODAY.minusDays(day), left, Math.max(0, left - 0.1), Math.min(1, left + 0.1), left));
         }
-        return new WaterStory.Told(
+        return new WaterTold(
                 curve,
                 List.of(
                         new WaterStory.Seen(TODAY.minusDays(3), 0.5, 0.9),
@@ -106,14 +111,13 @@ class StripTest {
 
     @Test
     void entriesAreSaidInWords() {
-        assertThat(LogWords.said(LogEntry.Probed.all(LogEntry.Wetness.DRY), "")).isEqualTo("probed dry");
-        assertThat(LogWords.said(
-                        new LogEntry.Probed(LogEntry.Wetness.DRY, LogEntry.Wetness.MOIST, LogEntry.Wetness.WET), ""))
+        assertThat(LogWords.said(LogEntry.Probed.all(Wetness.DRY), "")).isEqualTo("probed dry");
+        assertThat(LogWords.said(new LogEntry.Probed(Wetness.DRY, Wetness.MOIST, Wetness.WET), ""))
                 .isEqualTo("probed dry · moist · wet");
         assertThat(LogWords.said(new LogEntry.Noted(), "tips brown")).isEqualTo("tips brown");
-        assertThat(LogWords.said(new LogEntry.Count(LogEntry.Counted.PESTS, 12), "on two leaves"))
+        assertThat(LogWords.said(new LogEntry.Count(Counted.PESTS, 12), "on two leaves"))
                 .isEqualTo("counted 12 pests on two leaves");
-        assertThat(LogWords.said(new LogEntry.Weighed(812, Optional.of(LogEntry.Yardstick.WET_THROUGH)), ""))
+        assertThat(LogWords.said(new LogEntry.Weighed(812, Optional.of(Yardstick.WET_THROUGH)), ""))
                 .isEqualTo("weighed 812 g (wet through)");
     }
 }

@@ -11,6 +11,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import mildlantern.log.Counted;
 import mildlantern.log.LogEntry;
 import mildlantern.place.StopId;
 import mildlantern.plant.Brightness;
@@ -129,7 +130,7 @@ class StaleEditTest {
                                 Optional.of(porch.id()),
                                 OptionalDouble.empty(),
                                 OptionalDouble.empty())),
-                        RecordWriter.Line.of(new LogEntry.Count(LogEntry.Counted.LEAVES, 11))));
+                        RecordWriter.Line.of(new LogEntry.Count(Counted.LEAVES, 11))));
     }
 
     @Test

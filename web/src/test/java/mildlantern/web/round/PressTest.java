@@ -6,7 +6,9 @@ import java.util.Arrays;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.stream.Collectors;
+import mildlantern.log.Felt;
 import mildlantern.log.LogEntry;
+import mildlantern.log.Way;
 import mildlantern.place.StopId;
 import mildlantern.plant.PlantId;
 import mildlantern.plant.WaterSource;
@@ -31,7 +33,7 @@ class PressTest {
                 ml,
                 Optional.of(WaterSource.RAIN),
                 Optional.empty(),
-                Optional.of(LogEntry.Felt.READY),
+                Optional.of(Felt.READY),
                 reason,
                 "",
                 Optional.empty());
@@ -41,10 +43,7 @@ class PressTest {
     void aWateringTakesTheAmountTheWaterAndHowItWasFound() {
         assertThat(press(Press.Deed.GAVE, " 250 ", "").entry())
                 .containsExactly(new LogEntry.Watered(
-                        OptionalInt.of(250),
-                        Optional.of(WaterSource.RAIN),
-                        LogEntry.Way.ABOVE,
-                        Optional.of(LogEntry.Felt.READY)));
+                        OptionalInt.of(250), Optional.of(WaterSource.RAIN), Way.ABOVE, Optional.of(Felt.READY)));
         assertThat(press(Press.Deed.GAVE, "", "").problem())
                 .as("wet through, as usual")
                 .isEmpty();

@@ -11,8 +11,13 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.stream.Stream;
+import mildlantern.log.Counted;
+import mildlantern.log.Felt;
 import mildlantern.log.LogEntry;
 import mildlantern.log.LogKind;
+import mildlantern.log.Way;
+import mildlantern.log.Wetness;
+import mildlantern.log.Yardstick;
 import mildlantern.place.StopId;
 import mildlantern.plant.Brightness;
 import mildlantern.plant.EventKind;
@@ -45,6 +50,9 @@ import tools.jackson.databind.json.JsonMapper;
 class LogBookTest {
     @Autowired
     private RecordWriter log;
+
+    @Autowired
+    private TakeBack takeBack;
 
     @Autowired
     private Plants plants;
@@ -98,18 +106,15 @@ class LogBookTest {
     static Stream<LogEntry> entries() {
         return Stream.of(
                 new LogEntry.Watered(
-                        OptionalInt.of(380),
-                        Optional.of(WaterSource.RAIN),
-                        LogEntry.Way.SOAKED,
-                        Optional.of(LogEntry.Felt.BONE_DRY)),
+                        OptionalInt.of(380), Optional.of(WaterSource.RAIN), Way.SOAKED, Optional.of(Felt.BONE_DRY)),
                 LogEntry.Watered.through(),
-                new LogEntry.Probed(LogEntry.Wetness.DRY, LogEntry.Wetness.MOIST, LogEntry.Wetness.WET),
-                new LogEntry.Weighed(812, Optional.of(LogEntry.Yardstick.WET_THROUGH)),
+                new LogEntry.Probed(Wetness.DRY, Wetness.MOIST, Wetness.WET),
+                new LogEntry.Weighed(812, Optional.of(Yardstick.WET_THROUGH)),
                 new LogEntry.Fed(Optional.of("kelp"), OptionalDouble.of(90)),
                 new LogEntry.Repotted(OptionalDouble.of(15), Optional.of("sphagnum")),
                 new LogEntry.Befell(EventKind.CHILLED, OptionalDouble.of(-9), OptionalDouble.empty()),
                 new LogEntry.Treated(Optional.of(SprayKind.SOAP), Optional.of("soap"), Optional.of("Quay soap")),
-                new LogEntry.Count(LogEntry.Counted.PESTS, 24),
+                new LogEntry.Count(Counted.PESTS, 24),
                 new LogEntry.Bloom(true),
                 new LogEntry.Pruned(),
                 new LogEntry.Looked(),
@@ -135,7 +140,7 @@ class LogBookTest {
                         "{'product':'kelp','mg_nitrogen':150}"),
                 Arguments.of(new LogEntry.NewLeaf(12.5), "{'length_cm':12.5}"),
                 Arguments.of(LogEntry.Watered.of(380), "{'amount_ml':380,'way':'ABOVE'}"),
-                Arguments.of(new LogEntry.Count(LogEntry.Counted.PESTS, 12), "{'counted':'PESTS','number':12}"),
+                Arguments.of(new LogEntry.Count(Counted.PESTS, 12), "{'counted':'PESTS','number':12}"),
                 Arguments.of(new LogEntry.Bloom(true), "{}"));
     }
 
@@ -159,7 +164,7 @@ class LogBookTest {
             assertThat(moved.temperatureStep()).hasValue(-12);
             assertThat(moved.lightRatio()).hasValue(2);
         });
-        log.takeBack(collection, move);
+        takeBack.entry(collection, move);
         assertThat(plant().stop()).isEqualTo(grower.stop().id());
         assertThat(logBook.entries(grower.plant())).isEmpty();
     }
@@ -170,7 +175,7 @@ class LogBookTest {
         EntryId repotted = write(new LogEntry.Repotted(OptionalDouble.of(16), Optional.of("sphagnum")));
         assertThat(plant().potDiameterCm()).isEqualTo(16);
         assertThat(plant().pottedOn()).isEqualTo(today);
-        log.takeBack(collection, repotted);
+        takeBack.entry(collection, repotted);
         assertThat(plant().potDiameterCm()).isEqualTo(12);
         assertThat(plant().medium()).isEqualTo("bark");
         assertThat(plant().pottedOn()).isEqualTo(before);
@@ -178,13 +183,13 @@ class LogBookTest {
 
     @Test
     void whatALaterEntryBuildsOnIsTakenBackLast() throws Exception {
-        EntryId first = write(new LogEntry.Count(LogEntry.Counted.LEAVES, 9));
-        EntryId second = write(new LogEntry.Count(LogEntry.Counted.LEAVES, 12));
-        assertThatThrownBy(() -> log.takeBack(collection, first))
-                .isInstanceOf(RecordWriter.CannotTakeBack.class)
+        EntryId first = write(new LogEntry.Count(Counted.LEAVES, 9));
+        EntryId second = write(new LogEntry.Count(Counted.LEAVES, 12));
+        assertThatThrownBy(() -> takeBack.entry(collection, first))
+                .isInstanceOf(TakeBack.CannotTakeBack.class)
                 .hasMessageContaining("take that back first");
-        log.takeBack(collection, second);
-        log.takeBack(collection, first);
+        takeBack.entry(collection, second);
+        takeBack.entry(collection, first);
         assertThat(plant().leaves()).isEqualTo(6);
     }
 
@@ -195,11 +200,11 @@ class LogBookTest {
         EntryId shift = logBook.entries(grower.plant()).get(0).id();
         EntryId move = write(new LogEntry.Moved(
                 Optional.empty(), Optional.of(porch.id()), OptionalDouble.empty(), OptionalDouble.empty()));
-        assertThatThrownBy(() -> log.takeBack(collection, shift)).isInstanceOf(RecordWriter.CannotTakeBack.class);
+        assertThatThrownBy(() -> takeBack.entry(collection, shift)).isInstanceOf(TakeBack.CannotTakeBack.class);
         assertThat(plant().stop()).isEqualTo(porch.id());
-        log.takeBack(collection, move);
+        takeBack.entry(collection, move);
         assertThat(plant().planX()).isEqualTo(30);
-        log.takeBack(collection, shift);
+        takeBack.entry(collection, shift);
         assertThat(plant().planX()).isNull();
     }
 
@@ -216,10 +221,10 @@ class LogBookTest {
                         today,
                         List.of(RecordWriter.Line.of(LogEntry.Watered.through())))
                 .get(0);
-        assertThatThrownBy(() -> log.takeBack(collection, split)).hasMessageContaining("entries of its own");
+        assertThatThrownBy(() -> takeBack.entry(collection, split)).hasMessageContaining("entries of its own");
         assertThat(plants.plants(collection)).hasSize(3);
-        log.takeBack(collection, watered);
-        log.takeBack(collection, split);
+        takeBack.entry(collection, watered);
+        takeBack.entry(collection, split);
         assertThat(plants.plants(collection)).hasSize(1);
         assertThat(plant().leaves()).isEqualTo(6);
     }
@@ -255,7 +260,7 @@ class LogBookTest {
                 .findFirst()
                 .orElseThrow()
                 .id();
-        log.takeBack(collection, lost);
+        takeBack.entry(collection, lost);
         assertThat(plants.plants(collection)).hasSize(1);
         assertThat(plant().endedOn()).isNull();
     }
@@ -263,8 +268,8 @@ class LogBookTest {
     @Test
     void takingBackAddsToTheLogAndRemovesNothing() throws Exception {
         EntryId entry = write(LogEntry.Watered.of(200));
-        log.takeBack(collection, entry);
-        log.takeBack(collection, entry);
+        takeBack.entry(collection, entry);
+        takeBack.entry(collection, entry);
         assertThat(jdbc.sql("select kind from happening where plant_id = ? order by written_at")
                         .param(grower.plant().id().value())
                         .query(String.class)
@@ -276,6 +281,6 @@ class LogBookTest {
     void nobodyTakesBackWhatAnotherWrote() {
         EntryId entry = write(LogEntry.Watered.of(200));
         CollectionId stranger = growers.grower().member().collection();
-        assertThatThrownBy(() -> log.takeBack(stranger, entry)).isInstanceOf(NotHere.class);
+        assertThatThrownBy(() -> takeBack.entry(stranger, entry)).isInstanceOf(NotHere.class);
     }
 }

@@ -26,7 +26,10 @@ import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicBoolean;
+import mildlantern.log.Counted;
 import mildlantern.log.LogEntry;
+import mildlantern.log.Way;
+import mildlantern.log.Wetness;
 import mildlantern.place.StopId;
 import mildlantern.plant.Brightness;
 import mildlantern.plant.PlantId;
@@ -66,6 +69,9 @@ class WritersAtOnceTest {
 
     @Autowired
     private RecordWriter log;
+
+    @Autowired
+    private TakeBack takeBack;
 
     @Autowired
     private Plants allPlants;
@@ -152,8 +158,8 @@ class WritersAtOnceTest {
 
         private void undo() {
             try {
-                book.takeBack(collection, written.get(chance.nextInt(written.size())));
-            } catch (RecordWriter.CannotTakeBack e) {
+                takeBack.entry(collection, written.get(chance.nextInt(written.size())));
+            } catch (TakeBack.CannotTakeBack e) {
                 // Somebody else's entry builds on it: that is said, and nothing changes.
                 assertThat(e).hasMessageContaining("take that back first");
             }
@@ -189,8 +195,8 @@ class WritersAtOnceTest {
                             Optional.of(stops.get(chance.nextInt(stops.size()))),
                             OptionalDouble.empty(),
                             OptionalDouble.empty());
-                case 1 -> new LogEntry.Count(LogEntry.Counted.LEAVES, 1 + chance.nextInt(30));
-                case 2 -> LogEntry.Probed.all(LogEntry.Wetness.values()[chance.nextInt(3)]);
+                case 1 -> new LogEntry.Count(Counted.LEAVES, 1 + chance.nextInt(30));
+                case 2 -> LogEntry.Probed.all(Wetness.values()[chance.nextInt(3)]);
                 case 3 -> new LogEntry.Repotted(OptionalDouble.of(10 + chance.nextInt(8)), Optional.of("bark"));
                 case 4 -> new LogEntry.Fed(Optional.empty(), OptionalDouble.of(50 + chance.nextInt(100)));
                 case 5 -> new LogEntry.Looked();
@@ -199,7 +205,7 @@ class WritersAtOnceTest {
                     new LogEntry.Watered(
                             OptionalInt.of(100 + chance.nextInt(400)),
                             Optional.of(WaterSource.RAIN),
-                            LogEntry.Way.ABOVE,
+                            Way.ABOVE,
                             Optional.empty());
             };
         }

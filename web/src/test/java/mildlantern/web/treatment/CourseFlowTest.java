@@ -65,6 +65,9 @@ class CourseFlowTest {
     private CourseService courses;
 
     @Autowired
+    private CourseTicks ticks;
+
+    @Autowired
     private CoursePages pages;
 
     @Autowired
@@ -156,7 +159,7 @@ class CourseFlowTest {
     }
 
     private void tick(CourseId course, Course.Phase phase, StoredStep.State how) {
-        courses.tick(collection, course, next(course, phase).id(), FormKey.fresh(), how, LocalDate.now(clock));
+        ticks.tick(collection, course, next(course, phase).id(), FormKey.fresh(), how, LocalDate.now(clock));
     }
 
     /** The step that is due on a plant today, in words; empty if none is. */
@@ -275,7 +278,7 @@ class CourseFlowTest {
         int planned = steps(course).size();
         CourseViews.StepLine clean = next(course, Course.Phase.CLEAN);
         tick(course, Course.Phase.CLEAN, StoredStep.State.DONE);
-        courses.takeBack(collection, course, clean.id());
+        ticks.takeBack(collection, course, clean.id());
         assertThat(next(course, Course.Phase.CLEAN).id()).isEqualTo(clean.id());
         assertThat(steps(course).size()).isBetween(planned, planned + 2);
         assertThat(logBook.entries(grower.plant())).noneMatch(row -> row.kind() == LogKind.SPRAYED);
@@ -286,8 +289,8 @@ class CourseFlowTest {
         CourseId course = start(Style.WASH);
         CourseViews.StepLine clean = next(course, Course.Phase.CLEAN);
         FormKey form = FormKey.fresh();
-        courses.tick(collection, course, clean.id(), form, StoredStep.State.DONE, LocalDate.now(clock));
-        courses.tick(collection, course, clean.id(), form, StoredStep.State.DONE, LocalDate.now(clock));
+        ticks.tick(collection, course, clean.id(), form, StoredStep.State.DONE, LocalDate.now(clock));
+        ticks.tick(collection, course, clean.id(), form, StoredStep.State.DONE, LocalDate.now(clock));
         assertThat(logBook.entries(grower.plant()))
                 .filteredOn(row -> row.kind() == LogKind.SPRAYED)
                 .hasSize(1);

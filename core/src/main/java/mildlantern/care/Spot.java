@@ -1,0 +1,22 @@
+package mildlantern.care;
+
+import java.util.List;
+import mildlantern.place.StopId;
+
+/**
+ * A stop and who stands there.
+ *
+ * @param gives what it gives
+ * @param standing the plants that stand there
+ * @param full whether another pot finds no room
+ * @param alone whether it is for plants that must stand alone; nothing is proposed there
+ * @param glassCase whether it is a small glass case
+ */
+public record Spot(
+        StopId id,
+        String name,
+        Gives gives,
+        List<Changes.Resident> standing,
+        boolean full,
+        boolean alone,
+        boolean glassCase) {}

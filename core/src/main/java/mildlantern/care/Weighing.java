@@ -1,0 +1,48 @@
+package mildlantern.care;
+
+import java.util.Optional;
+import mildlantern.plant.Profile;
+import mildlantern.plant.Season;
+
+/** What a change would gain and cost, for the plant and for those beside it. */
+final class Weighing {
+    private final CareKnowledge knowledge;
+    private final Needs needs;
+
+    Weighing(CareKnowledge knowledge, Needs needs) {
+        this.knowledge = knowledge;
+        this.needs = needs;
+    }
+
+    Change change(Change.Kind kind, String words, String reason, String cost, double gain, double others) {
+        return new Change(
+                kind,
+                words,
+                reason,
+                cost,
+                gain,
+                others,
+                gain + knowledge.others * others - knowledge.effort(kind),
+                Math.abs(others) < 0.05
+                        ? ""
+                        : others > 0
+                                ? "It helps others at this stop as well."
+                                : "Others at this stop would like it less.",
+                Optional.empty());
+    }
+
+    double gain(Subject subject, Season season, Gives after) {
+        Profile profile = subject.plant().profile();
+        return Needs.missed(needs.ofStop(profile, season, subject.here().gives()))
+                - Needs.missed(needs.ofStop(profile, season, after));
+    }
+
+    double others(Subject subject, Season season, Gives after) {
+        return subject.here().standing().stream()
+                .filter(other -> !other.id().equals(subject.plant().id()))
+                .mapToDouble(other -> Needs.missed(needs.ofStop(
+                                other.profile(), season, subject.here().gives()))
+                        - Needs.missed(needs.ofStop(other.profile(), season, after)))
+                .sum();
+    }
+}

@@ -1,0 +1,10 @@
+package mildlantern.log;
+
+/** What is counted. */
+public enum Counted {
+    LEAVES,
+    PESTS,
+    FLOWERS,
+    BUDS,
+    OFFSETS
+}

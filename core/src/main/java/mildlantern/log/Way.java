@@ -1,0 +1,9 @@
+package mildlantern.log;
+
+/** How water came to the roots. */
+public enum Way {
+    ABOVE,
+    BELOW,
+    SOAKED,
+    RESERVOIR
+}

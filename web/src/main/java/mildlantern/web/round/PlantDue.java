@@ -1,0 +1,13 @@
+package mildlantern.web.round;
+
+import java.util.List;
+import java.util.Optional;
+import mildlantern.round.Due;
+import mildlantern.web.plant.Plant;
+import mildlantern.web.platform.CourseId;
+import mildlantern.web.platform.TaskId;
+import mildlantern.web.routine.ScheduleRow;
+
+/** A plant and what is due on it. */
+record PlantDue(
+        Plant plant, Optional<ScheduleRow> row, List<Due> dues, Optional<CourseId> course, Optional<TaskId> errand) {}
