@@ -3,7 +3,6 @@ package mildlantern.web.demo;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.OffsetDateTime;
-import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -11,14 +10,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.Random;
-import java.util.Set;
 import mildlantern.air.AirKnowledge;
-import mildlantern.air.Glazing;
-import mildlantern.diagnosis.Diagnosis;
-import mildlantern.diagnosis.Part;
-import mildlantern.knowledge.DisorderId;
-import mildlantern.knowledge.FindingId;
-import mildlantern.light.Curtain;
 import mildlantern.log.Counted;
 import mildlantern.log.Felt;
 import mildlantern.log.LogEntry;
@@ -26,33 +18,24 @@ import mildlantern.log.Logged;
 import mildlantern.log.Way;
 import mildlantern.log.Yardstick;
 import mildlantern.place.StopId;
-import mildlantern.plant.AirMovement;
-import mildlantern.plant.Brightness;
 import mildlantern.plant.EventKind;
 import mildlantern.plant.FeedStrength;
-import mildlantern.plant.Near;
 import mildlantern.plant.PlantId;
 import mildlantern.plant.PotKind;
 import mildlantern.plant.Profile;
 import mildlantern.plant.WaterSource;
-import mildlantern.treatment.CareSetting;
-import mildlantern.treatment.Trials;
 import mildlantern.water.MadeUpHistory;
 import mildlantern.water.WaterKnowledge;
-import mildlantern.web.casework.CaseWriter;
 import mildlantern.web.plant.CareEntry;
 import mildlantern.web.plant.CareSheets;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
-import mildlantern.web.platform.CaseId;
 import mildlantern.web.platform.CollectionId;
 import mildlantern.web.routine.RecordWriter;
 import mildlantern.web.routine.Routine;
 import mildlantern.web.routine.WaterBook;
-import mildlantern.web.stop.Glass;
 import mildlantern.web.stop.Houses;
 import mildlantern.web.stop.Stop;
-import mildlantern.web.stop.StopKind;
 import mildlantern.web.stop.StopReading;
 import mildlantern.web.stop.Stops;
 import org.jspecify.annotations.Nullable;
@@ -77,12 +60,10 @@ class SignalHouse {
     private final Routine routine;
     private final WaterBook waterBook;
     private final WaterKnowledge water;
-    private final CaseWriter cases;
-    private final Trials trials;
-    private final Diagnosis diagnosis;
     private final Houses houses;
     private final HouseStations stations;
     private final AirKnowledge air;
+    private final SignalHouseCases cases;
     private final Clock clock;
 
     SignalHouse(
@@ -93,12 +74,10 @@ class SignalHouse {
             Routine routine,
             WaterBook waterBook,
             WaterKnowledge water,
-            CaseWriter cases,
-            Trials trials,
-            Diagnosis diagnosis,
             Houses houses,
             HouseStations stations,
             AirKnowledge air,
+            SignalHouseCases cases,
             Clock clock) {
         this.allStops = allStops;
         this.plants = plants;
@@ -107,12 +86,10 @@ class SignalHouse {
         this.routine = routine;
         this.waterBook = waterBook;
         this.water = water;
-        this.cases = cases;
-        this.trials = trials;
-        this.diagnosis = diagnosis;
         this.houses = houses;
         this.stations = stations;
         this.air = air;
+        this.cases = cases;
         this.clock = clock;
     }
 
@@ -124,6 +101,7 @@ class SignalHouse {
         private final CollectionId collection;
         private final LocalDate today = LocalDate.now(clock);
         private final LocalDate begin = today.minusMonths(MONTHS);
+        private final SignalHouseStory story = SignalHouseStory.read();
         private final Random chance = new Random(SEED);
         private final Map<String, Stop> stops = new LinkedHashMap<>();
         private final Map<String, PlantId> named = new LinkedHashMap<>();
@@ -147,65 +125,34 @@ class SignalHouse {
 
         /** The lamp room is glazed all round; the other windows are those of a station's house. */
         private void walk() {
-            stand(stop("Lamp room sill", "south glass", StopKind.SILL, Glass.SOUTH, 10, 150, 26)
-                    .climate(Brightness.BRIGHT, 41.0, 22.0, 15.0)
-                    .airflow(AirMovement.STILL, 0.0, false, EnumSet.of(Near.SUNNY_GLASS))
-                    .glazed(Glazing.DOUBLE, Curtain.NONE, 260, 210, 0, 4));
-            stand(stop("Lamp room rail", "hanging, south", StopKind.RAIL, Glass.SOUTH, 60, 180, 28)
-                    .climate(Brightness.BRIGHT, 39.0, 23.0, 16.0)
-                    .airflow(AirMovement.MOVING, 0.0, false, Set.of())
-                    .glazed(Glazing.DOUBLE, Curtain.NONE, 260, 160, -40, 4));
-            stand(stop("Chart room shelf", "north", StopKind.SHELF, Glass.NORTH, 80, 170, 30)
-                    .climate(Brightness.MEDIUM, 44.0, 21.0, 17.0)
-                    .airflow(AirMovement.STILL, 0.5, true, Set.of())
-                    .glazed(Glazing.DOUBLE, Curtain.NONE, 340, 230, -30, 4));
-            stand(stop("Stove landing", "warm, dry", StopKind.SHELF, null, null, 200, 40)
-                    .climate(Brightness.MEDIUM, 31.0, 24.0, 18.0)
-                    .airflow(AirMovement.STILL, 0.0, false, EnumSet.of(Near.HEATER))
-                    .exposed(90, null, air.heaterReachCm()));
-            stand(stop("Wet bench", "rain tray", StopKind.BOG_TRAY, Glass.SOUTH, 20, 140, 45)
-                    .climate(Brightness.DIRECT, 68.0, 12.0, 6.0)
-                    .airflow(AirMovement.MOVING, 2.0, false, Set.of())
-                    .glazed(Glazing.SINGLE, Curtain.NONE, 300, 230, -30, 4));
-            stand(stop("Fog cabinet", "glass case", StopKind.CABINET, Glass.EAST, 40, 90, 40)
-                    .climate(Brightness.BRIGHT, 82.0, 23.0, 17.0)
-                    .airflow(AirMovement.MOVING, 3.0, true, Set.of())
-                    .glazed(Glazing.DOUBLE, Curtain.NONE, 160, 150, -10, 8));
-            stand(stop("Stair window", "east", StopKind.SILL, Glass.EAST, 15, 190, 34)
-                    .climate(Brightness.BRIGHT, 47.0, 19.0, 14.0)
-                    .airflow(AirMovement.MOVING, 0.0, false, Set.of())
-                    .glazed(Glazing.DOUBLE, Curtain.NONE, 170, 190, 0, 6));
-            stand(stop("Outer gallery", "outdoors", StopKind.OUTDOORS, Glass.OVERHEAD, null, 220, 50)
-                    .climate(Brightness.DIRECT, 78.0, 9.0, 3.0)
-                    .airflow(AirMovement.MOVING, 6.0, false, Set.of()));
-            stand(stop("Isolation locker", "on its own", StopKind.ISOLATION, Glass.NORTH, 50, 80, 40)
-                    .climate(Brightness.MEDIUM, 46.0, 20.0, 16.0)
-                    .airflow(AirMovement.STILL, 0.0, false, Set.of())
-                    .glazed(Glazing.DOUBLE, Curtain.NONE, 120, 140, 0, 8));
             houses.stands(collection, LATITUDE, LONGITUDE, true);
-            for (Stop stop : stops.values()) {
+            for (SignalHouseStory.Standing told : story.walk()) {
+                Stop stop = stop(told);
+                stops.put(stop.name(), stop);
                 allStops.store(stop);
                 stations.put(stop, begin.minusDays(READ_EVERY_DAYS));
                 typed(stop);
             }
         }
 
-        private Stop stop(
-                String name,
-                String note,
-                StopKind kind,
-                @Nullable Glass glass,
-                @Nullable Integer glassCm,
-                int width,
-                int depth) {
-            return new Stop(new StopId(DemoLoader.id("stop " + name)), collection, stops.size() + 1, name)
-                    .noted(note)
-                    .built(kind, glass, glassCm)
-                    .sized(width, depth);
-        }
-
-        private void stand(Stop stop) {
-            stops.put(stop.name(), stop);
+        private Stop stop(SignalHouseStory.Standing told) {
+            Stop stop = new Stop(
+                            new StopId(DemoLoader.id("stop " + told.name())), collection, stops.size() + 1, told.name())
+                    .noted(told.note())
+                    .built(told.kind(), told.glass(), told.glassCm())
+                    .sized(told.widthCm(), told.depthCm())
+                    .climate(told.light(), told.humidity(), told.day(), told.night())
+                    .airflow(told.air(), told.wetHours(), told.crowded(), told.near());
+            Stop glazed = told.window()
+                    .map(pane -> stop.glazed(
+                            pane.glazing(),
+                            pane.curtain(),
+                            pane.widthCm(),
+                            pane.heightCm(),
+                            pane.sillCm(),
+                            pane.outsideCm()))
+                    .orElse(stop);
+            return told.heaterCm() == null ? glazed : glazed.exposed(told.heaterCm(), null, air.heaterReachCm());
         }
 
         /** What the keeper typed besides: a look at the hygrometer now and then. */
@@ -218,7 +165,7 @@ class SignalHouse {
 
         private void plants() {
             int place = 0;
-            for (SignalHousePlants.Line line : SignalHousePlants.all()) {
+            for (SignalHouseStory.Pot line : story.plants()) {
                 List<Integer> counts = line.counts();
                 Plant plant = new Plant(
                                 new PlantId(DemoLoader.id("plant " + line.name())),
@@ -263,7 +210,7 @@ class SignalHouse {
         private void histories() {
             MadeUpHistory histories = new MadeUpHistory(water);
             WaterBook.Climates climates = waterBook.climates(collection);
-            for (SignalHousePlants.Line line : SignalHousePlants.all()) {
+            for (SignalHouseStory.Pot line : story.plants()) {
                 Plant plant = plant(line.name());
                 Profile profile = plants.profile(plant);
                 boolean fed = line.feed() != FeedStrength.NONE;
@@ -335,75 +282,7 @@ class SignalHouse {
         }
 
         private void troubles() {
-            CaseId ripe = open("Ember", 9);
-            answer(ripe, 9, "rosette.cup", "constricted", Part.CROWN);
-            answer(ripe, 9, "leaf.pleated", "present", Part.NEW_LEAF);
-            answer(ripe, 9, "offsets", "normal", Part.OFFSET);
-            answer(ripe, 9, "stem.soft-base", "absent", Part.CROWN);
-            decide(ripe, "growing-point-injury", "watch-only", 9, -12);
-
-            CaseId limp = open("Tidewaiter", 3);
-            answer(limp, 3, "leaf.limp", "present", Part.LEAF);
-            answer(limp, 3, "leaf.leathery", "present", Part.LEAF);
-            answer(limp, 3, "leaf.stippling", "absent", Part.LEAF);
-            answer(limp, 2, "soil.deep", "wet", Part.MEDIUM);
-
-            CaseId mites = open("Big Anna", 8);
-            answer(mites, 8, "leaf.stippling", "present", Part.LEAF);
-            answer(mites, 8, "leaf.webbing", "present", Part.LEAF);
-            answer(mites, 8, "pest.moving-dots", "present", Part.LEAF);
-            decide(mites, "spider-mites", "wash-and-soap-mites", 8, -2);
-
-            CaseId ghost = open("Ghost fern", 1);
-            answer(ghost, 1, "leaf.grey-dull", "present", Part.LEAF);
-            answer(ghost, 1, "leaf.edge-crisp", "present", Part.LEAF);
-
-            CaseId crisp = open("Parchment", 22);
-            answer(crisp, 22, "leaf.edge-crisp", "present", Part.LEAF);
-            answer(crisp, 22, "leaf.tip-brown", "present", Part.LEAF);
-            answer(crisp, 22, "leaf.curled", "present", Part.NEW_LEAF);
-            answer(crisp, 22, "soil.crust", "absent", Part.MEDIUM);
-            answer(crisp, 22, "soil.deep", "moist", Part.MEDIUM);
-            answer(crisp, 22, "new-growth", "small", Part.NEW_LEAF);
-            decide(crisp, "low-humidity", "raise-humidity", 21, 0);
-
-            CaseId veins = open("Capstan", 2);
-            answer(veins, 2, "leaf.interveinal", "present", Part.NEW_LEAF);
-            answer(veins, 2, "affected-leaves", "newest", Part.WHOLE);
-
-            CaseId bare = open("Drifter", 11);
-            answer(bare, 11, "leaf.drop-mass", "present", Part.LEAF);
-            answer(bare, 11, "twig.flex", "bends", Part.TWIG);
-            decide(bare, "acclimation-shock", "leave-in-peace", 11, -10);
-
-            CaseId brown = open("Halyard", 40);
-            answer(brown, 40, "pitcher.lid-crisp", "present", Part.PITCHER);
-            answer(brown, 40, "pitcher.brown-from-top", "present", Part.PITCHER);
-            answer(brown, 40, "affected-leaves", "oldest-few", Part.WHOLE);
-            decide(brown, "pitcher-ageing", "trim-crisp-only", 40, 12);
-            again(brown, 12, "new-growth", "normal", Part.NEW_LEAF);
-            close(
-                    brown,
-                    12,
-                    "RIGHT_GUESS",
-                    "Crisp lids in autumn are its way of going to rest.",
-                    CareSetting.HEALTH,
-                    "Trim only what is crisp; old pitchers brown every autumn.",
-                    "Old pitchers browning: nothing else was wrong.");
-
-            CaseId wet = open("Cinder", 190);
-            answer(wet, 190, "leaf.yellow", "present", Part.LEAF);
-            answer(wet, 190, "soil.deep", "wet", Part.MEDIUM);
-            decide(wet, "overwatering", "drain-and-dry", 190, 160);
-            again(wet, 160, "soil.deep", "dry", Part.MEDIUM);
-            close(
-                    wet,
-                    160,
-                    "RIGHT_GUESS",
-                    "It wants to be dry for days before it is watered again.",
-                    CareSetting.WATERING,
-                    "Only when the pot has been dry for some days.",
-                    "Yellow leaves in wet grit last spring.");
+            story.troubles().forEach(trouble -> cases.tell(plant(trouble.plant()), trouble, today));
         }
 
         /** A plant that was lost, and what was learned of it. */
@@ -423,20 +302,7 @@ class SignalHouse {
             for (int day = 200; day > 90; day -= 4) {
                 write("Old Salt", day, LogEntry.Watered.of(160), null);
             }
-            CaseId rot = open("Old Salt", 105);
-            answer(rot, 105, "leaf.limp", "present", Part.LEAF);
-            answer(rot, 105, "soil.sour", "present", Part.MEDIUM);
-            answer(rot, 105, "roots.state", "mushy", Part.ROOT);
-            decide(rot, "root-rot", "cut-rot-and-repot", 105, 84);
-            again(rot, 84, "leaf.mushy", "present", Part.LEAF);
-            close(
-                    rot,
-                    84,
-                    "PLANT_LOST",
-                    "Forty months in bark was too long, and the outer pot held water.",
-                    CareSetting.HEALTH,
-                    "Bark is changed every two years.",
-                    "Old Salt was lost to rot in broken-down bark.");
+            cases.tell(plant("Old Salt"), story.lost(), today);
             log.end(
                     collection,
                     plant("Old Salt").id(),
@@ -446,83 +312,16 @@ class SignalHouse {
         }
 
         private void careSheets() {
-            care(
-                    "Pilot",
-                    CareSetting.WATERING,
-                    "When the bark is nearly dry; never into the sheaths.",
-                    "Rot in a sheath two winters ago.",
-                    300);
-            care("Tidewaiter", CareSetting.WATERING, "Every four or five days in the outer pot.", "As it came.", 400);
-            care(
-                    "Tidewaiter",
-                    CareSetting.LIGHT,
-                    "North shelf, a metre from the glass.",
-                    "Leaves reddened on the sill.",
-                    210);
-            care(
-                    "Parchment",
-                    CareSetting.PLACE,
-                    "Stove landing, a metre and a half from the stove.",
-                    "The only stop with room.",
-                    90);
-            care(
-                    "Brass fern",
-                    CareSetting.WATERING,
-                    "When the surface dries; it gasps if the ball does.",
-                    "Fronds went grey over a long weekend.",
-                    250);
-        }
-
-        private void care(String name, CareSetting setting, String text, String reason, int daysAgo) {
-            careSheets.store(new CareEntry(
-                    plant(name),
-                    null,
-                    setting,
-                    text,
-                    reason,
-                    today.minusDays(daysAgo),
-                    OffsetDateTime.now(clock).minusDays(daysAgo)));
-        }
-
-        private CaseId open(String name, int daysAgo) {
-            return cases.open(plant(name), new CaseId(DemoLoader.id("case " + name)), today.minusDays(daysAgo));
-        }
-
-        private void answer(CaseId troubleCase, int daysAgo, String finding, String state, Part part) {
-            cases.answer(collection, troubleCase, new FindingId(finding), state, part, today.minusDays(daysAgo));
-        }
-
-        private void decide(CaseId troubleCase, String cause, String trial, int daysAgo, int lookAgainDaysAgo) {
-            cases.decide(
-                    collection,
-                    troubleCase,
-                    diagnosis.knowledge().disorder(new DisorderId(cause)).orElseThrow(),
-                    trials.find(trial).orElseThrow(),
-                    "",
-                    new CaseWriter.Days(today.minusDays(daysAgo), today.minusDays(lookAgainDaysAgo)));
-        }
-
-        private void again(CaseId troubleCase, int daysAgo, String finding, String state, Part part) {
-            cases.lookAgain(collection, troubleCase);
-            answer(troubleCase, daysAgo, finding, state, part);
-            cases.finish(collection, troubleCase, today.minusDays(daysAgo));
-        }
-
-        private void close(
-                CaseId troubleCase,
-                int daysAgo,
-                String outcome,
-                String lesson,
-                CareSetting setting,
-                String text,
-                String reason) {
-            cases.close(
-                    collection,
-                    troubleCase,
-                    outcome,
-                    lesson,
-                    Map.of(setting, new CaseWriter.CareChange(text, reason)),
-                    today.minusDays(daysAgo));
+            for (SignalHouseStory.Noted noted : story.care()) {
+                careSheets.store(new CareEntry(
+                        plant(noted.plant()),
+                        null,
+                        noted.setting(),
+                        noted.text(),
+                        noted.reason(),
+                        today.minusDays(noted.since()),
+                        OffsetDateTime.now(clock).minusDays(noted.since())));
+            }
         }
     }
 }

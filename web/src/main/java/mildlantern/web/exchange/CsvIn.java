@@ -29,8 +29,8 @@ class CsvIn {
     private final WrittenForms forms;
     private final Clock clock;
     private final CsvDrafts csvDrafts;
-    private final PlantRows plantRows;
-    private final LogRows logRows;
+    private final PlantsOfTable plantsOfTable;
+    private final EntriesOfTable entriesOfTable;
     private final TakeBack takeBack;
 
     CsvIn(
@@ -38,15 +38,15 @@ class CsvIn {
             WrittenForms forms,
             Clock clock,
             CsvDrafts csvDrafts,
-            PlantRows plantRows,
-            LogRows logRows,
+            PlantsOfTable plantsOfTable,
+            EntriesOfTable entriesOfTable,
             TakeBack takeBack) {
         this.routine = routine;
         this.forms = forms;
         this.clock = clock;
         this.csvDrafts = csvDrafts;
-        this.plantRows = plantRows;
-        this.logRows = logRows;
+        this.plantsOfTable = plantsOfTable;
+        this.entriesOfTable = entriesOfTable;
         this.takeBack = takeBack;
     }
 
@@ -121,8 +121,8 @@ class CsvIn {
         }
         LocalDate today = LocalDate.now(clock);
         RowMaker maker = draft.what() == CsvColumns.What.PLANTS
-                ? plantRows.of(collection, batch)
-                : logRows.of(collection, batch, today);
+                ? plantsOfTable.of(collection, batch)
+                : entriesOfTable.of(collection, batch, today);
         Set<PlantId> touched = new HashSet<>();
         List<Runnable> writes = new ArrayList<>();
         int number = 1;

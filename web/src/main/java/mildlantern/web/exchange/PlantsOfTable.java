@@ -30,14 +30,14 @@ import org.springframework.stereotype.Component;
 
 /** Makes plants of the rows of a table. */
 @Component
-class PlantRows {
+class PlantsOfTable {
     private final Stops stops;
     private final Plants plants;
     private final Kinds kinds;
     private final PlantKnowledge knowledge;
     private final RecordWriter log;
 
-    PlantRows(Stops stops, Plants plants, Kinds kinds, PlantKnowledge knowledge, RecordWriter log) {
+    PlantsOfTable(Stops stops, Plants plants, Kinds kinds, PlantKnowledge knowledge, RecordWriter log) {
         this.stops = stops;
         this.plants = plants;
         this.kinds = kinds;

@@ -23,7 +23,7 @@ import org.springframework.stereotype.Component;
 
 /** Makes entries of the log of the rows of a table: each is read as the line of the quick field that it stands for. */
 @Component
-class LogRows {
+class EntriesOfTable {
     /** The line names no plant: the row does. */
     private static final PlantId NOBODY = new PlantId(new UUID(0, 0));
 
@@ -33,7 +33,7 @@ class LogRows {
     private final RecordWriter log;
     private final Treatments treatments;
 
-    LogRows(Stops stops, Plants plants, PlantKnowledge knowledge, RecordWriter log, Treatments treatments) {
+    EntriesOfTable(Stops stops, Plants plants, PlantKnowledge knowledge, RecordWriter log, Treatments treatments) {
         this.stops = stops;
         this.plants = plants;
         this.knowledge = knowledge;
