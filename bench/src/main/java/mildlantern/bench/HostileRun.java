@@ -4,19 +4,15 @@ import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.File;
 import java.io.IOException;
-import java.io.InputStream;
 import java.net.InetAddress;
 import java.net.Socket;
 import java.net.http.HttpRequest;
 import java.net.http.HttpRequest.BodyPublisher;
 import java.net.http.HttpRequest.BodyPublishers;
 import java.net.http.HttpResponse;
-import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
-import java.time.Instant;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Collections;
 import java.util.List;
 import java.util.Locale;
@@ -30,10 +26,6 @@ import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.stream.Stream;
-import java.util.zip.CRC32;
-import java.util.zip.DeflaterOutputStream;
-import java.util.zip.ZipEntry;
-import java.util.zip.ZipOutputStream;
 import javax.imageio.ImageIO;
 
 /**
@@ -79,13 +71,13 @@ public final class HostileRun {
     private void all(Visitor witness) throws Exception {
         String token = token();
         byte[] phone = photo(8064, 6048);
-        byte[] text = pngWithText();
-        byte[] zip = zipBomb();
+        byte[] text = HostileFiles.pngWithText();
+        byte[] zip = HostileFiles.zipBomb();
         byte[] large = photo(10_400, 10_400);
-        attack(witness, "a stranger's 300 MB to the sensors' address", () -> push("", spaces(300L << 20)));
-        attack(witness, "a sensor's 300 MB", () -> push(token, spaces(300L << 20)));
+        attack(witness, "a stranger's 300 MB to the sensors' address", () -> push("", HostileFiles.spaces(300L << 20)));
+        attack(witness, "a sensor's 300 MB", () -> push(token, HostileFiles.spaces(300L << 20)));
         attack(witness, "a hundred thousand brackets", () -> push(token, BodyPublishers.ofString("[".repeat(100_000))));
-        attack(witness, "ten thousand readings", () -> push(token, readings()));
+        attack(witness, "ten thousand readings", () -> push(token, HostileFiles.readings()));
         attack(witness, "a phone's photo of 48 megapixels", () -> photo(phone));
         attack(witness, "a photo of 108 megapixels", () -> photo(large));
         attack(witness, "a picture with 400 MB of text", () -> photo(text));
@@ -100,7 +92,7 @@ public final class HostileRun {
                 () -> member.file(
                         stop + "/tables",
                         "table",
-                        BodyPublishers.ofString(lines()),
+                        BodyPublishers.ofString(HostileFiles.lines()),
                         Map.of("form", UUID.randomUUID().toString())));
         attack(
                 witness,
@@ -122,7 +114,10 @@ public final class HostileRun {
                 witness,
                 "a table of 5 MB",
                 () -> member.file(
-                        "/exchange/tables", "file", BodyPublishers.ofString(plants()), Map.of("what", "PLANTS")));
+                        "/exchange/tables",
+                        "file",
+                        BodyPublishers.ofString(HostileFiles.plants()),
+                        Map.of("what", "PLANTS")));
         attack(witness, "a form of 20 MB", () -> member.post("/quick", Map.of("line", "a".repeat(20 << 20))));
         attack(
                 witness,
@@ -241,41 +236,12 @@ public final class HostileRun {
                 .build());
     }
 
-    private static BodyPublisher readings() {
-        StringBuilder all = new StringBuilder("[");
-        for (int i = 0; i < 10_000; i++) {
-            all.append(i == 0 ? "" : ",")
-                    .append("{\"at\":\"%s\",\"celsius\":20.5,\"humidity\":50}"
-                            .formatted(Instant.now().minusSeconds(600L * i)));
-        }
-        return BodyPublishers.ofString(all.append(']').toString());
-    }
-
     private HttpResponse<String> photo(byte[] bytes) throws IOException, InterruptedException {
         return member.file(
                 plant + "/photos",
                 "file",
                 BodyPublishers.ofByteArray(bytes),
                 Map.of("form", UUID.randomUUID().toString(), "caption", ""));
-    }
-
-    private static BodyPublisher spaces(long bytes) {
-        return BodyPublishers.ofInputStream(() -> new InputStream() {
-            private long left = bytes;
-
-            @Override
-            public int read() {
-                return left-- > 0 ? ' ' : -1;
-            }
-
-            @Override
-            public int read(byte[] to, int from, int length) {
-                int some = (int) Math.min(left, length);
-                Arrays.fill(to, from, from + some, (byte) ' ');
-                left -= some;
-                return some == 0 ? -1 : some;
-            }
-        });
     }
 
     /** A photo with grain, so that it is as large as a phone's. */
@@ -292,82 +258,5 @@ public final class HostileRun {
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         ImageIO.write(image, "jpg", out);
         return out.toByteArray();
-    }
-
-    private static byte[] pngWithText() throws IOException {
-        ByteArrayOutputStream png = new ByteArrayOutputStream();
-        png.write(new byte[] {(byte) 0x89, 'P', 'N', 'G', '\r', '\n', 0x1a, '\n'});
-        chunk(
-                png,
-                "IHDR",
-                ByteBuffer.allocate(13)
-                        .putInt(8)
-                        .putInt(8)
-                        .put(new byte[] {8, 2, 0, 0, 0})
-                        .array());
-        ByteArrayOutputStream text = new ByteArrayOutputStream();
-        text.write("Comment\0\0".getBytes(StandardCharsets.US_ASCII));
-        text.write(deflated(400L << 20));
-        chunk(png, "zTXt", text.toByteArray());
-        chunk(png, "IDAT", deflated(8 * 25));
-        chunk(png, "IEND", new byte[0]);
-        return png.toByteArray();
-    }
-
-    private static void chunk(ByteArrayOutputStream png, String type, byte[] data) throws IOException {
-        CRC32 check = new CRC32();
-        check.update(type.getBytes(StandardCharsets.US_ASCII));
-        check.update(data);
-        png.write(ByteBuffer.allocate(4).putInt(data.length).array());
-        png.write(type.getBytes(StandardCharsets.US_ASCII));
-        png.write(data);
-        png.write(ByteBuffer.allocate(4).putInt((int) check.getValue()).array());
-    }
-
-    private static byte[] deflated(long zeros) throws IOException {
-        ByteArrayOutputStream out = new ByteArrayOutputStream();
-        try (DeflaterOutputStream deflater = new DeflaterOutputStream(out)) {
-            byte[] some = new byte[1 << 16];
-            for (long left = zeros; left > 0; left -= some.length) {
-                deflater.write(some, 0, (int) Math.min(left, some.length));
-            }
-        }
-        return out.toByteArray();
-    }
-
-    private static byte[] zipBomb() throws IOException {
-        ByteArrayOutputStream out = new ByteArrayOutputStream();
-        try (ZipOutputStream zip = new ZipOutputStream(out)) {
-            zip.putNextEntry(new ZipEntry("collection.json"));
-            byte[] spaces = new byte[1 << 20];
-            Arrays.fill(spaces, (byte) ' ');
-            for (int i = 0; i < 600; i++) {
-                zip.write(spaces);
-            }
-        }
-        return out.toByteArray();
-    }
-
-    private static String lines() {
-        StringBuilder table = new StringBuilder("time,temp (C),rh\n");
-        for (int i = 0; table.length() < 8_200_000; i++) {
-            table.append("2026-%02d-%02d %02d:%02d:%02d,20.5,%d%n"
-                    .formatted(
-                            1 + i / 2_419_200 % 9,
-                            1 + i / 86_400 % 28,
-                            i / 3600 % 24,
-                            i / 60 % 60,
-                            i % 60,
-                            40 + i % 20));
-        }
-        return table.toString();
-    }
-
-    private static String plants() {
-        StringBuilder table = new StringBuilder("name,kind,stop\n");
-        for (int i = 0; table.length() < 5_000_000; i++) {
-            table.append("Plant ").append(i).append(",phalaenopsis,nowhere at all\n");
-        }
-        return table.toString();
     }
 }

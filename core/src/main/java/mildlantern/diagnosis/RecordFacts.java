@@ -45,15 +45,16 @@ final class RecordFacts {
             EventKind.SHADE_LOST, "shade-lost.days");
 
     private final Map<String, Entry> sentences;
-    private final Entry words;
+    private final FactSentences factSentences;
 
-    private RecordFacts(Map<String, Entry> sentences, Entry words) {
+    RecordFacts(Map<String, Entry> sentences, FactSentences factSentences) {
         this.sentences = sentences;
-        this.words = words;
+        this.factSentences = factSentences;
     }
 
     static RecordFacts load() {
-        return new RecordFacts(KnowledgeFiles.open("facts.yaml").children(), KnowledgeFiles.open("words.yaml"));
+        Map<String, Entry> sentences = KnowledgeFiles.open("facts.yaml").children();
+        return new RecordFacts(sentences, new FactSentences(sentences, KnowledgeFiles.open("words.yaml")));
     }
 
     /** Ids of the facts that have a sentence; rules may name these only. */
@@ -105,7 +106,10 @@ final class RecordFacts {
                         "light.gap",
                         light.ordinal() - profile.light().ordinal(),
                         FactFigures.figures(
-                                "light", wording("light", light), "wanted", wording("light", profile.light())));
+                                "light",
+                                factSentences.wording("light", light),
+                                "wanted",
+                                factSentences.wording("light", profile.light())));
             });
             Range humidity = profile.humidity();
             place.humidity()
@@ -233,7 +237,7 @@ final class RecordFacts {
         private void events() {
             latest(CHANGES_OF_PLACE).ifPresent(event -> {
                 Map<String, String> what = FactFigures.figures(
-                        "what", wording("event", event.kind()), "days", Limits.plain(event.daysAgo()));
+                        "what", factSentences.wording("event", event.kind()), "days", Limits.plain(event.daysAgo()));
                 number("change.days", event.daysAgo(), what);
                 event.temperatureStep().ifPresent(step -> {
                     what.put("step", (step > 0 ? "+" : "−") + Limits.plain(Math.abs(step)));
@@ -256,7 +260,7 @@ final class RecordFacts {
                                     Words.id(with),
                                     FactFigures.figures(
                                             "value",
-                                            wording("sprayed.with", with),
+                                            factSentences.wording("sprayed.with", with),
                                             "days",
                                             Limits.plain(event.daysAgo())))));
         }
@@ -277,7 +281,7 @@ final class RecordFacts {
         }
 
         private void word(String id, Enum<?> value) {
-            word(id, Words.id(value), wording(id, value));
+            word(id, Words.id(value), factSentences.wording(id, value));
         }
 
         private void word(String id, String value, String wording) {
@@ -286,23 +290,11 @@ final class RecordFacts {
 
         private void add(String id, OptionalDouble number, String word, Map<String, String> figures) {
             facts.add(new Fact(
-                    id, number, word, sentence(id, word, "for", figures), sentence(id, word, "against", figures)));
+                    id,
+                    number,
+                    word,
+                    factSentences.sentence(id, word, "for", figures),
+                    factSentences.sentence(id, word, "against", figures)));
         }
-    }
-
-    private String wording(String group, Enum<?> value) {
-        return words.at(group).text(Words.id(value));
-    }
-
-    private String sentence(String id, String word, String side, Map<String, String> figures) {
-        Entry entry = sentences.get(id);
-        if (entry == null) {
-            throw new IllegalStateException("facts.yaml has no sentence for '" + id + "'");
-        }
-        String sentence = !entry.isMapping() ? entry.text() : entry.text(entry.has(side) ? side : word);
-        for (Map.Entry<String, String> figure : figures.entrySet()) {
-            sentence = sentence.replace("{" + figure.getKey() + "}", figure.getValue());
-        }
-        return sentence;
     }
 }

@@ -7,7 +7,7 @@ import java.time.temporal.ChronoUnit;
 public final class DueWords {
     private DueWords() {}
 
-    static String when(Upkeep.WaterCheck check, LocalDate today) {
+    static String when(CareSchedule.WaterCheck check, LocalDate today) {
         long early = days(today, check.early());
         long late = days(today, check.late());
         if (late <= 0) {

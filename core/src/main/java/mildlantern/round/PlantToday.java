@@ -9,7 +9,7 @@ import mildlantern.quarantine.IsolationClock;
  * What the round needs to know of a plant.
  *
  * @param id the plant
- * @param upkeep when its routine is due
+ * @param schedule when its routine is due
  * @param alone the clock of its standing alone, if it does or should
  * @param trouble its open case, if it has one
  * @param step the step of a course that is due on it, as an instruction
@@ -22,7 +22,7 @@ import mildlantern.quarantine.IsolationClock;
  */
 public record PlantToday(
         PlantId id,
-        Upkeep upkeep,
+        CareSchedule schedule,
         Optional<IsolationClock> alone,
         Optional<Trouble> trouble,
         Optional<String> step,
@@ -35,7 +35,7 @@ public record PlantToday(
     /** A plant that is not on its way to another stop, and of whose feed nothing more is said. */
     public PlantToday(
             PlantId id,
-            Upkeep upkeep,
+            CareSchedule schedule,
             Optional<IsolationClock> alone,
             Optional<Trouble> trouble,
             Optional<String> step,
@@ -45,7 +45,7 @@ public record PlantToday(
             boolean cupInTheCold) {
         this(
                 id,
-                upkeep,
+                schedule,
                 alone,
                 trouble,
                 step,

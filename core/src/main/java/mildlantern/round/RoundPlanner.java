@@ -80,29 +80,29 @@ public final class RoundPlanner {
      * @param before what was chosen last time; a day that is still right is kept
      * @param load the work planned so far, without this plant's; what is chosen here is added to it
      */
-    public Upkeep plan(
+    public CareSchedule plan(
             Profile profile,
             WaterOutlook outlook,
             boolean tray,
             LastDone last,
             Optional<Range> feedEvery,
             LocalDate today,
-            Optional<Upkeep> before,
+            Optional<CareSchedule> before,
             Load load) {
-        Optional<LocalDate> checkBefore = before.flatMap(Upkeep::water).map(Upkeep.WaterCheck::on);
-        return new Upkeep(
+        Optional<LocalDate> checkBefore = before.flatMap(CareSchedule::water).map(CareSchedule.WaterCheck::on);
+        return new CareSchedule(
                 outlook.known()
                         ? Optional.of(check(profile, outlook, tray, last, today, checkBefore, load))
                         : Optional.empty(),
                 last.watered(),
                 last.looked(),
-                lookDay(last, today, before.map(Upkeep::lookOn), load),
+                lookDay(last, today, before.map(CareSchedule::lookOn), load),
                 last.fed(),
-                feedEvery.map(days -> feedDay(days, last, today, before.flatMap(Upkeep::feedOn), load)),
+                feedEvery.map(days -> feedDay(days, last, today, before.flatMap(CareSchedule::feedOn), load)),
                 last.putOff());
     }
 
-    private Upkeep.WaterCheck check(
+    private CareSchedule.WaterCheck check(
             Profile profile,
             WaterOutlook outlook,
             boolean tray,
@@ -118,7 +118,7 @@ public final class RoundPlanner {
         // What is overdue has waited long enough.
         LocalDate by =
                 outlook.checkBy() < 1 ? today : after(today, outlook.checkBy()).plusDays(wait);
-        return new Upkeep.WaterCheck(
+        return new CareSchedule.WaterCheck(
                 load.keepOrPlace(before, from, by),
                 after(today, outlook.dryEarly()),
                 after(today, outlook.dryLikely()),
@@ -162,23 +162,23 @@ public final class RoundPlanner {
      */
     public List<Due> due(PlantToday plant, LocalDate today) {
         List<Due> dues = new ArrayList<>();
-        Upkeep upkeep = plant.upkeep();
+        CareSchedule schedule = plant.schedule();
         Optional<PlantToday.Trouble> trouble = plant.trouble().filter(it -> !rests(it, today));
         trouble.flatMap(it -> ofCase(plant, it, today)).ifPresent(dues::add);
         plant.step().ifPresent(what -> dues.add(new Due(plant.id(), Due.Kind.COURSE_STEP, what)));
         plant.move().ifPresent(what -> dues.add(new Due(plant.id(), Due.Kind.MOVE_STEP, what)));
-        if (upkeep.putOff().filter(today::equals).isPresent()) {
+        if (schedule.putOff().filter(today::equals).isPresent()) {
             return dues;
         }
         water(plant, today).ifPresent(dues::add);
         if (trouble.isEmpty()) {
             look(plant, today).ifPresent(dues::add);
             if (!plant.feedHeld()
-                    && upkeep.feedOn().filter(day -> !day.isAfter(today)).isPresent()) {
+                    && schedule.feedOn().filter(day -> !day.isAfter(today)).isPresent()) {
                 dues.add(new Due(
                         plant.id(),
                         Due.Kind.FEED,
-                        upkeep.fed()
+                        schedule.fed()
                                         .map(day ->
                                                 "LastDone fed %s. ".formatted(DueWords.ago(DueWords.days(day, today))))
                                         .orElse("Not fed yet. ")
@@ -194,20 +194,20 @@ public final class RoundPlanner {
     }
 
     private static Optional<Due> water(PlantToday plant, LocalDate today) {
-        Upkeep upkeep = plant.upkeep();
-        if (upkeep.water().isEmpty()) {
-            return upkeep.watered().isPresent()
+        CareSchedule schedule = plant.schedule();
+        if (schedule.water().isEmpty()) {
+            return schedule.watered().isPresent()
                     ? Optional.empty()
                     : Optional.of(new Due(
                             plant.id(),
                             Due.Kind.WATER,
                             "No watering noted yet: feel the medium and note what you find."));
         }
-        Upkeep.WaterCheck check = upkeep.water().get();
+        CareSchedule.WaterCheck check = schedule.water().get();
         if (check.on().isAfter(today)) {
             return Optional.empty();
         }
-        String since = upkeep.watered()
+        String since = schedule.watered()
                 .map(day -> (check.tray() ? "filled " : "watered ") + DueWords.ago(DueWords.days(day, today)))
                 .orElse("not watered yet");
         String what = check.tray() ? "The water it stands in is likely gone" : "Likely dry enough";
@@ -219,7 +219,7 @@ public final class RoundPlanner {
     }
 
     private Optional<Due> look(PlantToday plant, LocalDate today) {
-        Optional<LocalDate> looked = plant.upkeep().looked();
+        Optional<LocalDate> looked = plant.schedule().looked();
         if (looked.filter(today::equals).isPresent()) {
             return Optional.empty();
         }
@@ -245,7 +245,7 @@ public final class RoundPlanner {
                     Due.Kind.ROUTINE_LOOK,
                     "A neighbour has something catching; turn leaves over every %d days.".formatted(lookNearCatching)));
         }
-        if (plant.upkeep().lookOn().isAfter(today)) {
+        if (plant.schedule().lookOn().isAfter(today)) {
             return Optional.empty();
         }
         return Optional.of(new Due(

@@ -69,7 +69,7 @@ class RoundPlannerTest {
                 .map(NextFeed::days);
     }
 
-    private Upkeep upkeep(WaterOutlook outlook, LastDone last) {
+    private CareSchedule schedule(WaterOutlook outlook, LastDone last) {
         return planner.plan(
                 kind("peace-lily"),
                 outlook,
@@ -81,10 +81,10 @@ class RoundPlannerTest {
                 new Load());
     }
 
-    private static PlantToday plant(Upkeep upkeep) {
+    private static PlantToday plant(CareSchedule schedule) {
         return new PlantToday(
                 PLANT,
-                upkeep,
+                schedule,
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
@@ -94,10 +94,10 @@ class RoundPlannerTest {
                 false);
     }
 
-    private static PlantToday with(Upkeep upkeep, PlantToday.Trouble trouble) {
+    private static PlantToday with(CareSchedule schedule, PlantToday.Trouble trouble) {
         return new PlantToday(
                 PLANT,
-                upkeep,
+                schedule,
                 Optional.empty(),
                 Optional.of(trouble),
                 Optional.empty(),
@@ -111,7 +111,7 @@ class RoundPlannerTest {
         return planner.due(plant, day).stream().map(Due::kind).toList();
     }
 
-    private static Upkeep calm() {
+    private static CareSchedule calm() {
         return RoundPlanner.load()
                 .plan(
                         kind("peace-lily"),
@@ -131,18 +131,18 @@ class RoundPlannerTest {
 
     @Test
     void aPotIsLookedIntoWhenItMayBeDry_notByTheCalendar() {
-        Upkeep soon = upkeep(dryIn(3, 8), last(5, 1, 1));
+        CareSchedule soon = schedule(dryIn(3, 8), last(5, 1, 1));
         assertThat(kinds(plant(soon), TODAY.plusDays(1))).isEmpty();
         assertThat(kinds(plant(soon), TODAY.plusDays(3))).containsExactly(Due.Kind.WATER);
         assertThat(planner.due(plant(soon), TODAY.plusDays(3)).get(0).why())
                 .isEqualTo("Likely dry enough for a day: watered 8 days ago, and it lasts about 8 days here.");
-        Upkeep slow = upkeep(dryIn(20, 24), last(4, 1, 1));
+        CareSchedule slow = schedule(dryIn(20, 24), last(4, 1, 1));
         assertThat(kinds(plant(slow), TODAY.plusDays(7))).isEmpty();
     }
 
     @Test
     void aPlantNeverWateredIsFeltFirst() {
-        Upkeep unknown = new Upkeep(
+        CareSchedule unknown = new CareSchedule(
                 Optional.empty(),
                 Optional.empty(),
                 Optional.of(TODAY),
@@ -183,16 +183,16 @@ class RoundPlannerTest {
                 Optional.of(TODAY),
                 Optional.empty(),
                 Optional.empty());
-        assertThat(kinds(plant(upkeep(dryIn(0.3, 6), moist)), TODAY)).isEmpty();
+        assertThat(kinds(plant(schedule(dryIn(0.3, 6), moist)), TODAY)).isEmpty();
     }
 
     @Test
     void everyPlantIsTurnedOverWithinTwoWeeks_soonerBesideSomethingCatching() {
         for (int ago = 1; ago < 40; ago++) {
-            Upkeep looked = upkeep(dryIn(30, 30), last(1, ago, 1));
+            CareSchedule looked = schedule(dryIn(30, 30), last(1, ago, 1));
             assertThat(looked.lookOn()).isBeforeOrEqualTo(TODAY.plusDays(Math.max(0, 14 - ago)));
         }
-        Upkeep four = upkeep(dryIn(30, 30), last(1, 4, 1));
+        CareSchedule four = schedule(dryIn(30, 30), last(1, 4, 1));
         assertThat(kinds(plant(four), TODAY)).isEmpty();
         PlantToday beside = new PlantToday(
                 PLANT,
@@ -209,7 +209,7 @@ class RoundPlannerTest {
 
     @Test
     void feedIsDueInGrowthOnly_andNeverWhileHeldOrTooSoonAfterRepotting() {
-        Upkeep hungry = upkeep(dryIn(30, 30), last(1, 1, 30));
+        CareSchedule hungry = schedule(dryIn(30, 30), last(1, 1, 30));
         assertThat(kinds(plant(hungry), TODAY)).containsExactly(Due.Kind.FEED);
         PlantToday held = new PlantToday(
                 PLANT,
@@ -251,19 +251,19 @@ class RoundPlannerTest {
                 Optional.empty(),
                 Optional.of(TODAY.minusDays(8)),
                 Optional.empty());
-        assertThat(upkeep(dryIn(30, 30), repotted).feedOn()).contains(TODAY.plusDays(20));
+        assertThat(schedule(dryIn(30, 30), repotted).feedOn()).contains(TODAY.plusDays(20));
     }
 
     @Test
     void aPlantInACaseIsStillWatered_butNeitherFedNorRoutinelyLookedAt() {
-        Upkeep everything = upkeep(dryIn(0, 6), last(7, 20, 40));
+        CareSchedule everything = schedule(dryIn(0, 6), last(7, 20, 40));
         PlantToday.Trouble open = new PlantToday.Trouble(TODAY.minusDays(2), Optional.empty(), Optional.empty());
         assertThat(kinds(with(everything, open), TODAY)).containsExactly(Due.Kind.OPEN_CASE, Due.Kind.WATER);
     }
 
     @Test
     void notTodayMeansTomorrow_butACaseIsNotPutOff() {
-        Upkeep due = upkeep(
+        CareSchedule due = schedule(
                 dryIn(0, 6),
                 new LastDone(
                         Optional.of(TODAY.minusDays(7)),
@@ -280,7 +280,7 @@ class RoundPlannerTest {
 
     @Test
     void onItsOwnAPlantIsLookedAtDaily_andItsDaysAreCounted() {
-        Upkeep yesterday = upkeep(dryIn(6, 8), last(1, 1, 1));
+        CareSchedule yesterday = schedule(dryIn(6, 8), last(1, 1, 1));
         PlantToday arrived = new PlantToday(
                 PLANT,
                 yesterday,
@@ -330,7 +330,7 @@ class RoundPlannerTest {
     void whoStoodNearIsLookedAtOnceAndThenAsUsual() {
         PlantToday near = new PlantToday(
                 PLANT,
-                upkeep(dryIn(6, 8), last(1, 1, 1)),
+                schedule(dryIn(6, 8), last(1, 1, 1)),
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
@@ -343,7 +343,7 @@ class RoundPlannerTest {
                 .satisfies(due -> assertThat(due.kind()).isEqualTo(Due.Kind.ASKED_LOOK));
         PlantToday answered = new PlantToday(
                 PLANT,
-                near.upkeep(),
+                near.schedule(),
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
@@ -372,7 +372,7 @@ class RoundPlannerTest {
 
     @Test
     void aPausedCaseLeavesThePlantToItsRoutine_untilItsDay() {
-        Upkeep unseen = upkeep(dryIn(30, 30), last(1, 15, 1));
+        CareSchedule unseen = schedule(dryIn(30, 30), last(1, 15, 1));
         assertThat(kinds(with(unseen, paused(3)), TODAY)).containsExactly(Due.Kind.ROUTINE_LOOK);
         assertThat(planner.due(with(calm(), paused(0)), TODAY)).singleElement().satisfies(due -> {
             assertThat(due.kind()).isEqualTo(Due.Kind.OPEN_CASE);
@@ -450,7 +450,7 @@ class RoundPlannerTest {
     void workIsLevel_andNothingSlips() {
         Random random = new Random(5);
         List<double[]> plants = new ArrayList<>();
-        List<Upkeep> upkeeps = new ArrayList<>();
+        List<CareSchedule> upkeeps = new ArrayList<>();
         Map<LocalDate, Integer> planned = new HashMap<>();
         for (int i = 0; i < 200; i++) {
             double cycle = 2 + 14 * random.nextDouble();
@@ -470,7 +470,7 @@ class RoundPlannerTest {
         for (LocalDate day = TODAY; day.isBefore(TODAY.plusDays(90)); day = day.plusDays(1)) {
             int today = 0;
             for (int i = 0; i < 200; i++) {
-                Upkeep before = upkeeps.get(i);
+                CareSchedule before = upkeeps.get(i);
                 List<Due.Kind> due = kinds(plant(before), day);
                 today += due.size();
                 if (due.isEmpty()) {
@@ -490,7 +490,7 @@ class RoundPlannerTest {
                         ? cycle * (0.9 + 0.2 * random.nextDouble())
                         : ChronoUnit.DAYS.between(
                                 day, before.water().orElseThrow().likely());
-                Upkeep next = planner.plan(
+                CareSchedule next = planner.plan(
                         kind("pothos"),
                         dryIn(Math.max(0, dry), cycle),
                         false,
@@ -510,9 +510,9 @@ class RoundPlannerTest {
         assertThat(work.subList(14, 90)).allSatisfy(count -> assertThat(count).isLessThanOrEqualTo(2 * median));
     }
 
-    private static void count(Map<LocalDate, Integer> planned, Upkeep upkeep, int by) {
-        upkeep.water().ifPresent(water -> planned.merge(water.on(), by, Integer::sum));
-        planned.merge(upkeep.lookOn(), by, Integer::sum);
-        upkeep.feedOn().ifPresent(day -> planned.merge(day, by, Integer::sum));
+    private static void count(Map<LocalDate, Integer> planned, CareSchedule schedule, int by) {
+        schedule.water().ifPresent(water -> planned.merge(water.on(), by, Integer::sum));
+        planned.merge(schedule.lookOn(), by, Integer::sum);
+        schedule.feedOn().ifPresent(day -> planned.merge(day, by, Integer::sum));
     }
 }

@@ -54,8 +54,8 @@ class MadeUpHistoryTest {
     @Test
     void whatThePlantDrinksIsLearnedFromItsKeepersLog() {
         for (double thirst : new double[] {0.6, 1, 1.7}) {
-            WaterOutlook outlook = new WaterStory(Pots.WATER)
-                    .tell(
+            WaterOutlook outlook = new WaterBalance(Pots.WATER)
+                    .estimate(
                             Pots.peaceLily(),
                             year(thirst, OptionalDouble.empty(), 3),
                             Optional.empty(),
@@ -68,8 +68,9 @@ class MadeUpHistoryTest {
 
     @Test
     void wateringByTheCalendarShowsAsTooEarly() {
-        WaterOutlook outlook = new WaterStory(Pots.WATER)
-                .tell(Pots.peaceLily(), year(0.6, OptionalDouble.of(3), 3), Optional.empty(), day -> Pots.ROOM, TODAY)
+        WaterOutlook outlook = new WaterBalance(Pots.WATER)
+                .estimate(
+                        Pots.peaceLily(), year(0.6, OptionalDouble.of(3), 3), Optional.empty(), day -> Pots.ROOM, TODAY)
                 .outlook();
         assertThat(outlook.earlyShare().orElseThrow()).isGreaterThan(0.8);
     }

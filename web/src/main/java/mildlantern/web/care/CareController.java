@@ -21,14 +21,12 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 class CareController {
     private final CarePages pages;
-    private final CareService care;
-    private final PlannedTasks errands;
+    private final PlannedTasks tasks;
     private final CareWriter writer;
 
-    CareController(CarePages pages, CareService care, PlannedTasks errands, CareWriter writer) {
+    CareController(CarePages pages, PlannedTasks tasks, CareWriter writer) {
         this.pages = pages;
-        this.care = care;
-        this.errands = errands;
+        this.tasks = tasks;
         this.writer = writer;
     }
 
@@ -79,7 +77,7 @@ class CareController {
 
     @PostMapping("/plants/{id}/care/steps/{step}")
     String done(@AuthenticationPrincipal SignedIn member, @PathVariable PlantId id, @PathVariable TaskId step) {
-        errands.done(member.collection(), step);
+        tasks.done(member.collection(), step);
         return "redirect:/plants/" + id + "/care";
     }
 }

@@ -45,15 +45,15 @@ class CarePages {
     private final Plants plants;
     private final Records records;
     private final Stops stops;
-    private final PlannedTasks errands;
+    private final PlannedTasks tasks;
     private final Clock clock;
 
-    CarePages(CareService care, Plants plants, Records records, Stops stops, PlannedTasks errands, Clock clock) {
+    CarePages(CareService care, Plants plants, Records records, Stops stops, PlannedTasks tasks, Clock clock) {
         this.care = care;
         this.plants = plants;
         this.records = records;
         this.stops = stops;
-        this.errands = errands;
+        this.tasks = tasks;
         this.clock = clock;
     }
 
@@ -62,7 +62,7 @@ class CarePages {
         CareService.House house = care.house(collection, this.plants.plants(collection));
         Subject subject = care.subject(house, plant, Optional.of(records.record(plant)));
         List<Need> needs = care.needs(house, subject);
-        List<PlannedTask> open = errands.running(collection, id);
+        List<PlannedTask> open = tasks.running(collection, id);
         // While a change runs, nothing else is changed.
         List<CareViews.Proposal> proposals = (open.isEmpty() ? care.weigh(house, subject) : List.<Change>of())
                 .stream().map(change -> proposal(house, subject, change)).toList();
@@ -83,20 +83,20 @@ class CarePages {
                 proposals.stream().skip(1).limit(4).toList(),
                 places(house, subject),
                 open.stream()
-                        .filter(errand -> errand.kind() == PlannedTask.Kind.MOVE)
+                        .filter(task -> task.kind() == PlannedTask.Kind.MOVE)
                         .map(this::step)
                         .toList(),
                 open.stream()
-                        .filter(errand -> errand.kind() == PlannedTask.Kind.LOOK)
-                        .map(errand -> DAY.format(errand.onDay()) + ": " + errand.words())
+                        .filter(task -> task.kind() == PlannedTask.Kind.LOOK)
+                        .map(task -> DAY.format(task.onDay()) + ": " + task.words())
                         .toList(),
                 LogWords.holds(house.holds().getOrDefault(id, Set.of())),
                 FormKey.fresh());
     }
 
-    private CareViews.Step step(PlannedTask errand) {
+    private CareViews.Step step(PlannedTask task) {
         return new CareViews.Step(
-                DAY.format(errand.onDay()), errand.words(), !errand.onDay().isAfter(LocalDate.now(clock)), errand.id());
+                DAY.format(task.onDay()), task.words(), !task.onDay().isAfter(LocalDate.now(clock)), task.id());
     }
 
     private CareViews.Proposal proposal(CareService.House house, Subject subject, Change change) {

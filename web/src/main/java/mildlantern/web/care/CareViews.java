@@ -67,7 +67,7 @@ final class CareViews {
             String day,
             String words,
             boolean today,
-            @Nullable TaskId errand) {}
+            @Nullable TaskId task) {}
 
     /** A stop that was held against its needs. */
     record Place(StopId stop, String name, boolean here, String fits, String room) {}

@@ -35,7 +35,7 @@ class CareWriter {
     private final CareSheets careSheets;
     private final Records records;
     private final CareKnowledge knowledge;
-    private final PlannedTasks errands;
+    private final PlannedTasks tasks;
     private final Routine routine;
     private final WrittenForms forms;
     private final Clock clock;
@@ -47,7 +47,7 @@ class CareWriter {
             CareSheets careSheets,
             Records records,
             CareKnowledge knowledge,
-            PlannedTasks errands,
+            PlannedTasks tasks,
             Routine routine,
             WrittenForms forms,
             Clock clock,
@@ -57,7 +57,7 @@ class CareWriter {
         this.careSheets = careSheets;
         this.records = records;
         this.knowledge = knowledge;
-        this.errands = errands;
+        this.tasks = tasks;
         this.routine = routine;
         this.forms = forms;
         this.clock = clock;
@@ -73,7 +73,7 @@ class CareWriter {
                 return true;
             }
             // One change at a time: two at once teach nothing.
-            if (!errands.running(collection, plantId).isEmpty()) {
+            if (!tasks.running(collection, plantId).isEmpty()) {
                 return false;
             }
             CareService.House house = care.house(collection, this.plants.plants(collection));
@@ -104,8 +104,8 @@ class CareWriter {
                 change.reason(),
                 today,
                 OffsetDateTime.now(clock)));
-        errands.plan(plant, new BatchId(form.value()), steps);
-        errands.look(
+        tasks.plan(plant, new BatchId(form.value()), steps);
+        tasks.look(
                 plant,
                 new BatchId(form.value()),
                 look,
@@ -126,10 +126,10 @@ class CareWriter {
             Plant plant = this.plants.plant(collection, plantId);
             CareService.House house = care.house(collection, this.plants.plants(collection));
             Subject subject = care.subject(house, plant, Optional.empty());
-            if (errands.running(collection, plantId).isEmpty()) {
+            if (tasks.running(collection, plantId).isEmpty()) {
                 care.steps(house, subject, to)
                         .filter(plan -> forms.firstTime(collection, form))
-                        .ifPresent(plan -> errands.plan(plant, new BatchId(form.value()), plan.steps()));
+                        .ifPresent(plan -> tasks.plan(plant, new BatchId(form.value()), plan.steps()));
             }
         });
     }
@@ -139,7 +139,7 @@ class CareWriter {
         routine.write(
                 collection,
                 List.of(plantId),
-                () -> errands.drop(
+                () -> tasks.drop(
                         collection, this.plants.plant(collection, plantId).id()));
     }
 

@@ -22,7 +22,7 @@ import org.jspecify.annotations.NullUnmarked;
 @Table(name = "errand")
 @NullUnmarked
 class PlannedTask extends Row {
-    /** Sorts of errand. */
+    /** Sorts of task. */
     enum Kind {
         MOVE,
         LOOK
@@ -80,14 +80,14 @@ class PlannedTask extends Row {
      * @param last whether the plan ends with it
      */
     static PlannedTask move(Plant plant, BatchId plan, StepPlanner.Step step, int number, boolean last) {
-        PlannedTask errand = new PlannedTask(plant, plan, Kind.MOVE, step.on(), step.words());
-        errand.step = number;
-        errand.lastStep = last;
-        errand.toStop = step.stop().id();
-        errand.shade = step.shade();
-        errand.lightRatio = step.lightRatio();
-        errand.warmthStep = step.warmthStep();
-        return errand;
+        PlannedTask task = new PlannedTask(plant, plan, Kind.MOVE, step.on(), step.words());
+        task.step = number;
+        task.lastStep = last;
+        task.toStop = step.stop().id();
+        task.shade = step.shade();
+        task.lightRatio = step.lightRatio();
+        task.warmthStep = step.warmthStep();
+        return task;
     }
 
     /** A look on a day. */

@@ -10,15 +10,15 @@ import mildlantern.web.platform.CollectionId;
 import org.springframework.data.jpa.repository.Query;
 import org.springframework.data.repository.Repository;
 
-/** The table of errands. */
+/** The table of tasks. */
 interface PlannedTaskRows extends Repository<PlannedTask, UUID> {
-    PlannedTask save(PlannedTask errand);
+    PlannedTask save(PlannedTask task);
 
     void flush();
 
     Optional<PlannedTask> findByCollectionAndId(CollectionId collection, UUID id);
 
-    /** Whose it is; the errand itself is read when that plant is held. */
+    /** Whose it is; the task itself is read when that plant is held. */
     @Query(nativeQuery = true, value = "select plant_id from errand where collection_id = :collection and id = :id")
     Optional<UUID> plantOf(UUID collection, UUID id);
 

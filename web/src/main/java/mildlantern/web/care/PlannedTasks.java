@@ -35,22 +35,22 @@ public class PlannedTasks {
     private final PlannedTaskRows rows;
     private final Plants plants;
     private final RecordWriter log;
-    private final Schedules upkeep;
+    private final Schedules schedule;
     private final Routine routine;
     private final Clock clock;
 
     PlannedTasks(
-            PlannedTaskRows rows, Plants plants, RecordWriter log, Schedules upkeep, Routine routine, Clock clock) {
+            PlannedTaskRows rows, Plants plants, RecordWriter log, Schedules schedule, Routine routine, Clock clock) {
         this.rows = rows;
         this.plants = plants;
         this.log = log;
-        this.upkeep = upkeep;
+        this.schedule = schedule;
         this.routine = routine;
         this.clock = clock;
     }
 
     /** Something to do today. */
-    public record Asked(TaskId errand, LocalDate since, String words) {}
+    public record Asked(TaskId task, LocalDate since, String words) {}
 
     /**
      * What is asked for today.
@@ -72,22 +72,22 @@ public class PlannedTasks {
     public Today today(CollectionId collection, LocalDate day) {
         Map<PlantId, Asked> moves = new HashMap<>();
         Map<PlantId, Asked> looks = new HashMap<>();
-        for (PlannedTask errand : rows.findByCollectionAndStateAndOnDayLessThanEqualOrderByOnDay(
+        for (PlannedTask task : rows.findByCollectionAndStateAndOnDayLessThanEqualOrderByOnDay(
                 collection, PlannedTask.State.PLANNED, day)) {
-            Asked asked = new Asked(errand.id(), errand.onDay(), words(errand, day));
-            if (errand.kind() == PlannedTask.Kind.MOVE) {
-                moves.putIfAbsent(errand.plant(), asked);
-            } else if (errand.onDay().isAfter(day.minusDays(LOOK_FOR_DAYS))) {
-                looks.putIfAbsent(errand.plant(), asked);
+            Asked asked = new Asked(task.id(), task.onDay(), words(task, day));
+            if (task.kind() == PlannedTask.Kind.MOVE) {
+                moves.putIfAbsent(task.plant(), asked);
+            } else if (task.onDay().isAfter(day.minusDays(LOOK_FOR_DAYS))) {
+                looks.putIfAbsent(task.plant(), asked);
             }
         }
         return new Today(moves, looks);
     }
 
-    private static String words(PlannedTask errand, LocalDate day) {
-        long late = ChronoUnit.DAYS.between(errand.onDay(), day);
-        return errand.words()
-                + (late > 0 && errand.kind() == PlannedTask.Kind.MOVE
+    private static String words(PlannedTask task, LocalDate day) {
+        long late = ChronoUnit.DAYS.between(task.onDay(), day);
+        return task.words()
+                + (late > 0 && task.kind() == PlannedTask.Kind.MOVE
                         ? " It was due " + (late == 1 ? "yesterday" : late + " days ago") + "."
                         : "");
     }
@@ -100,7 +100,7 @@ public class PlannedTasks {
 
     List<PlannedTask> steps(CollectionId collection, PlantId plant) {
         return rows.findByCollectionAndPlantAndStateOrderByOnDay(collection, plant, PlannedTask.State.PLANNED).stream()
-                .filter(errand -> errand.kind() == PlannedTask.Kind.MOVE)
+                .filter(task -> task.kind() == PlannedTask.Kind.MOVE)
                 .toList();
     }
 
@@ -108,11 +108,11 @@ public class PlannedTasks {
     List<PlannedTask> running(CollectionId collection, PlantId plant) {
         LocalDate today = LocalDate.now(clock);
         Optional<LocalDate> looked =
-                upkeep.of(collection, plant).flatMap(row -> row.upkeep().looked());
+                schedule.of(collection, plant).flatMap(row -> row.schedule().looked());
         return rows.findByCollectionAndPlantAndStateOrderByOnDay(collection, plant, PlannedTask.State.PLANNED).stream()
-                .filter(errand -> errand.kind() == PlannedTask.Kind.MOVE
-                        || errand.onDay().isAfter(today.minusDays(LOOK_FOR_DAYS))
-                                && looked.filter(day -> !day.isBefore(errand.onDay()))
+                .filter(task -> task.kind() == PlannedTask.Kind.MOVE
+                        || task.onDay().isAfter(today.minusDays(LOOK_FOR_DAYS))
+                                && looked.filter(day -> !day.isBefore(task.onDay()))
                                         .isEmpty())
                 .toList();
     }
@@ -136,7 +136,7 @@ public class PlannedTasks {
 
     private List<PlannedTask> planned(CollectionId collection, PlantId plant, PlannedTask.Kind kind) {
         return rows.findByCollectionAndPlantAndStateOrderByOnDay(collection, plant, PlannedTask.State.PLANNED).stream()
-                .filter(errand -> errand.kind() == kind)
+                .filter(task -> task.kind() == kind)
                 .toList();
     }
 
@@ -157,28 +157,28 @@ public class PlannedTasks {
         PlantId plant =
                 rows.plantOf(collection.value(), id.value()).map(PlantId::new).orElseThrow(() -> new NotHere("step"));
         return routine.change(collection, List.of(plant), () -> {
-            PlannedTask errand =
+            PlannedTask task =
                     rows.findByCollectionAndId(collection, id.value()).orElseThrow(() -> new NotHere("step"));
-            if (errand.state() != PlannedTask.State.PLANNED) {
+            if (task.state() != PlannedTask.State.PLANNED) {
                 return false;
             }
-            done(errand, plants.plant(collection, plant), LocalDate.now(clock));
+            done(task, plants.plant(collection, plant), LocalDate.now(clock));
             return true;
         });
     }
 
-    private void done(PlannedTask errand, Plant plant, LocalDate today) {
-        Optional<StopId> to = errand.toStop().filter(stop -> !stop.equals(plant.stop()));
+    private void done(PlannedTask task, Plant plant, LocalDate today) {
+        Optional<StopId> to = task.toStop().filter(stop -> !stop.equals(plant.stop()));
         RecordWriter.Line line = to.isEmpty()
-                ? new RecordWriter.Line(new LogEntry.Noted(), errand.words())
+                ? new RecordWriter.Line(new LogEntry.Noted(), task.words())
                 : new RecordWriter.Line(
                         new LogEntry.Moved(Optional.empty(), to, OptionalDouble.empty(), OptionalDouble.empty()),
-                        errand.shade().isEmpty() ? null : "behind " + errand.shade());
+                        task.shade().isEmpty() ? null : "behind " + task.shade());
         log.write(plant.collection(), plant.id(), today, List.of(line), Optional.empty());
-        long late = ChronoUnit.DAYS.between(errand.onDay(), today);
-        errand.done(today);
+        long late = ChronoUnit.DAYS.between(task.onDay(), today);
+        task.done(today);
         if (late > 0) {
-            rows.findByCollectionAndPlanOrderByOnDay(plant.collection(), errand.plan()).stream()
+            rows.findByCollectionAndPlanOrderByOnDay(plant.collection(), task.plan()).stream()
                     .filter(other -> other.state() == PlannedTask.State.PLANNED)
                     .forEach(other -> other.later(late));
         }

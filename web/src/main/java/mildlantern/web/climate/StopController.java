@@ -38,7 +38,6 @@ class StopController {
     private final StaleForms stale;
     private final Clock clock;
     private final StopScreen stopScreen;
-    private final SensorController sensorController;
 
     StopController(
             Stops stops,
@@ -48,8 +47,7 @@ class StopController {
             AirKnowledge air,
             StaleForms stale,
             Clock clock,
-            StopScreen stopScreen,
-            SensorController sensorController) {
+            StopScreen stopScreen) {
         this.stops = stops;
         this.stopWriter = stopWriter;
         this.houses = houses;
@@ -58,7 +56,6 @@ class StopController {
         this.stale = stale;
         this.clock = clock;
         this.stopScreen = stopScreen;
-        this.sensorController = sensorController;
     }
 
     @GetMapping("/stops/{id}")

@@ -14,7 +14,6 @@ import mildlantern.air.AirKnowledge;
 import mildlantern.log.Counted;
 import mildlantern.log.Felt;
 import mildlantern.log.LogEntry;
-import mildlantern.log.Logged;
 import mildlantern.log.Way;
 import mildlantern.log.Yardstick;
 import mildlantern.place.StopId;
@@ -22,10 +21,7 @@ import mildlantern.plant.EventKind;
 import mildlantern.plant.FeedStrength;
 import mildlantern.plant.PlantId;
 import mildlantern.plant.PotKind;
-import mildlantern.plant.Profile;
 import mildlantern.plant.WaterSource;
-import mildlantern.water.MadeUpHistory;
-import mildlantern.water.WaterKnowledge;
 import mildlantern.web.plant.CareEntry;
 import mildlantern.web.plant.CareSheets;
 import mildlantern.web.plant.Plant;
@@ -33,7 +29,6 @@ import mildlantern.web.plant.Plants;
 import mildlantern.web.platform.CollectionId;
 import mildlantern.web.routine.RecordWriter;
 import mildlantern.web.routine.Routine;
-import mildlantern.web.routine.WaterBook;
 import mildlantern.web.stop.Houses;
 import mildlantern.web.stop.Stop;
 import mildlantern.web.stop.StopReading;
@@ -58,12 +53,11 @@ class SignalHouse {
     private final CareSheets careSheets;
     private final RecordWriter log;
     private final Routine routine;
-    private final WaterBook waterBook;
-    private final WaterKnowledge water;
     private final Houses houses;
     private final HouseStations stations;
     private final AirKnowledge air;
     private final SignalHouseCases cases;
+    private final SignalHouseHistories histories;
     private final Clock clock;
 
     SignalHouse(
@@ -72,24 +66,22 @@ class SignalHouse {
             CareSheets careSheets,
             RecordWriter log,
             Routine routine,
-            WaterBook waterBook,
-            WaterKnowledge water,
             Houses houses,
             HouseStations stations,
             AirKnowledge air,
             SignalHouseCases cases,
+            SignalHouseHistories histories,
             Clock clock) {
         this.allStops = allStops;
         this.plants = plants;
         this.careSheets = careSheets;
         this.log = log;
         this.routine = routine;
-        this.waterBook = waterBook;
-        this.water = water;
         this.houses = houses;
         this.stations = stations;
         this.air = air;
         this.cases = cases;
+        this.histories = histories;
         this.clock = clock;
     }
 
@@ -113,7 +105,15 @@ class SignalHouse {
         void load() {
             walk();
             plants();
-            histories();
+            histories.write(
+                    story.plants().stream()
+                            .map(told -> new SignalHouseHistories.Kept(
+                                    plant(told.name()), told, at(told.stop()).isolation()))
+                            .toList(),
+                    collection,
+                    begin,
+                    today,
+                    chance);
             befallen();
             // Cases weigh how the pots dry, so that is reckoned before they are opened.
             routine.settle();
@@ -205,42 +205,6 @@ class SignalHouse {
             return Optional.ofNullable(named.get(name))
                     .map(id -> plants.plant(collection, id))
                     .orElseThrow(() -> new IllegalStateException("no plant " + name));
-        }
-
-        private void histories() {
-            MadeUpHistory histories = new MadeUpHistory(water);
-            WaterBook.Climates climates = waterBook.climates(collection);
-            for (SignalHouseStory.Pot line : story.plants()) {
-                Plant plant = plant(line.name());
-                Profile profile = plants.profile(plant);
-                boolean fed = line.feed() != FeedStrength.NONE;
-                LocalDate from = Optional.ofNullable(plant.acquiredOn())
-                        .filter(came -> came.isAfter(begin))
-                        .map(came -> came.plusDays(1))
-                        .orElse(begin);
-                MadeUpHistory.Manner manner = new MadeUpHistory.Manner(
-                        line.thirst(),
-                        line.name().equals("Tidewaiter") ? OptionalDouble.of(4) : OptionalDouble.empty(),
-                        at(line.stop()).isolation() ? 1 : 9,
-                        fed ? OptionalDouble.of(16) : OptionalDouble.empty(),
-                        0.25 + 0.5 * chance.nextDouble(),
-                        line.water());
-                LocalDate until = switch (line.name()) {
-                    case "Ghost fern" -> today.minusDays(9);
-                    case "Tidewaiter" -> today.minusDays(3);
-                    default -> today.minusDays(1);
-                };
-                for (Logged logged : histories.of(
-                        waterBook.pot(plant, profile),
-                        manner,
-                        day -> climates.at(plant.stop(), day),
-                        climates::season,
-                        from,
-                        until,
-                        chance)) {
-                    log.add(plant, logged.day(), RecordWriter.Line.of(logged.entry()), Optional.empty());
-                }
-            }
         }
 
         private void write(String name, int daysAgo, LogEntry entry, @Nullable String words) {

@@ -58,7 +58,10 @@ record SignalHouseStory(List<Standing> walk, List<Pot> plants, List<Trouble> tro
     /** The window of a stop; {@code sillCm} above the leaves, {@code outsideCm} how deep it lies. */
     record Pane(Glazing glazing, Curtain curtain, int widthCm, int heightCm, int sillCm, int outsideCm) {}
 
-    /** A plant; {@code months} since it was potted, {@code counts} of leaves, growths, offsets, flowers and buds. */
+    /**
+     * A plant; {@code months} since it was potted, {@code counts} of leaves, growths, offsets, flowers and buds;
+     * {@code waterEveryDays} where it is watered by the calendar, {@code seenDaysAgo} when it was last seen to.
+     */
     record Pot(
             String name,
             String kind,
@@ -70,7 +73,9 @@ record SignalHouseStory(List<Standing> walk, List<Pot> plants, List<Trouble> tro
             WaterSource water,
             FeedStrength feed,
             List<Integer> counts,
-            double thirst) {}
+            double thirst,
+            Optional<Double> waterEveryDays,
+            Optional<Integer> seenDaysAgo) {}
 
     /** A case. */
     record Trouble(

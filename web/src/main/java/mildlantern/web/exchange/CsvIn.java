@@ -182,7 +182,6 @@ class CsvIn {
         }
         if (preview.whole()) {
             forms.once(collection, new FormKey(id.value()), () -> {
-                CsvDrafts.Draft draft = csvDrafts.draft(collection, id);
                 Made made = made(collection, csvDrafts.draft(collection, id), preview.match(), id);
                 routine.write(collection, made.touched(), () -> made.writes().forEach(Runnable::run));
             });

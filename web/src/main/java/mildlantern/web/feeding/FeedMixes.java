@@ -32,7 +32,6 @@ import mildlantern.web.plant.Plants;
 import mildlantern.web.platform.CollectionId;
 import mildlantern.web.routine.ScheduleRow;
 import mildlantern.web.routine.Schedules;
-import mildlantern.web.stop.Stops;
 import org.springframework.stereotype.Component;
 
 /** The feeds that are due, put together into as few mixes as there are strengths. */
@@ -41,8 +40,7 @@ class FeedMixes {
     private static final double LEAST_TO_MEASURE = 0.5;
 
     private final Plants plants;
-    private final Stops stops;
-    private final Schedules upkeep;
+    private final Schedules schedule;
     private final CaseTroubles troubles;
     private final FeedPlan feeds;
     private final Waters waters;
@@ -51,16 +49,14 @@ class FeedMixes {
 
     FeedMixes(
             Plants plants,
-            Stops stops,
-            Schedules upkeep,
+            Schedules schedule,
             CaseTroubles troubles,
             FeedPlan feeds,
             Waters waters,
             OwnWaters ownWaters,
             Clock clock) {
         this.plants = plants;
-        this.stops = stops;
-        this.upkeep = upkeep;
+        this.schedule = schedule;
         this.troubles = troubles;
         this.feeds = feeds;
         this.waters = waters;
@@ -76,7 +72,7 @@ class FeedMixes {
         LocalDate today = LocalDate.now(clock);
         Map<PlantId, Plant> byId = plants.stream().collect(Collectors.toMap(Plant::id, plant -> plant));
         List<Due> due = new ArrayList<>();
-        for (ScheduleRow row : upkeep.feedDue(collection, today)) {
+        for (ScheduleRow row : schedule.feedDue(collection, today)) {
             Plant plant = byId.get(row.plant());
             if (plant == null
                     || row.feed().isEmpty()

@@ -45,7 +45,7 @@ class FeedingService {
     private final Plants plants;
     private final Stops stops;
     private final Houses houses;
-    private final Schedules upkeep;
+    private final Schedules schedule;
     private final CaseTroubles troubles;
     private final RecordWriter log;
     private final Routine routine;
@@ -61,7 +61,7 @@ class FeedingService {
             Plants plants,
             Stops stops,
             Houses houses,
-            Schedules upkeep,
+            Schedules schedule,
             CaseTroubles troubles,
             RecordWriter log,
             Routine routine,
@@ -75,7 +75,7 @@ class FeedingService {
         this.plants = plants;
         this.stops = stops;
         this.houses = houses;
-        this.upkeep = upkeep;
+        this.schedule = schedule;
         this.troubles = troubles;
         this.log = log;
         this.routine = routine;
@@ -133,7 +133,7 @@ class FeedingService {
 
     private List<String> held(CollectionId collection, List<Plant> plants) {
         CaseTroubles.Open open = troubles.open(collection);
-        Set<PlantId> due = upkeep.feedDue(collection, LocalDate.now(clock)).stream()
+        Set<PlantId> due = schedule.feedDue(collection, LocalDate.now(clock)).stream()
                 .map(ScheduleRow::plant)
                 .collect(Collectors.toSet());
         return plants.stream()

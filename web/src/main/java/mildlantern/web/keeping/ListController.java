@@ -39,12 +39,12 @@ class ListController {
 
     private final Stops stops;
     private final Plants plants;
-    private final Schedules upkeep;
+    private final Schedules schedule;
 
-    ListController(Stops stops, Plants plants, Schedules upkeep) {
+    ListController(Stops stops, Plants plants, Schedules schedule) {
         this.stops = stops;
         this.plants = plants;
-        this.upkeep = upkeep;
+        this.schedule = schedule;
     }
 
     /** A plant in the list. */
@@ -57,7 +57,7 @@ class ListController {
                 this.stops.walk(collection).stream().collect(Collectors.toMap(Stop::id, Stop::name));
         List<Plant> plants = this.plants.plants(collection);
         Map<PlantId, ScheduleRow> rows =
-                upkeep.of(collection, plants.stream().map(Plant::id).toList());
+                schedule.of(collection, plants.stream().map(Plant::id).toList());
         String wanted = q.strip().toLowerCase(Locale.ROOT);
         model.addAttribute(
                 "lines",
@@ -82,10 +82,10 @@ class ListController {
                 Optional.ofNullable(plant.accession()).orElse(""),
                 profile.name(),
                 Optional.ofNullable(stops.get(plant.stop())).orElse(""),
-                row.flatMap(it -> it.upkeep().water())
+                row.flatMap(it -> it.schedule().water())
                         .map(water -> SHORT.format(water.on()))
                         .orElse("not known"),
-                row.flatMap(it -> it.upkeep().looked()).map(SHORT::format).orElse("never"));
+                row.flatMap(it -> it.schedule().looked()).map(SHORT::format).orElse("never"));
     }
 
     /** A label to be cut out: the code opens the plant. */

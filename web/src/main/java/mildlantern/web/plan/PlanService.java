@@ -42,7 +42,7 @@ class PlanService {
     private final Plants plants;
     private final RecordWriter log;
     private final StopPlans plans;
-    private final PlannedTasks errands;
+    private final PlannedTasks tasks;
     private final Routine routine;
     private final WrittenForms forms;
     private final Clock clock;
@@ -52,7 +52,7 @@ class PlanService {
             Plants plants,
             RecordWriter log,
             StopPlans plans,
-            PlannedTasks errands,
+            PlannedTasks tasks,
             Routine routine,
             WrittenForms forms,
             Clock clock) {
@@ -60,7 +60,7 @@ class PlanService {
         this.plants = plants;
         this.log = log;
         this.plans = plans;
-        this.errands = errands;
+        this.tasks = tasks;
         this.routine = routine;
         this.forms = forms;
         this.clock = clock;
@@ -114,7 +114,7 @@ class PlanService {
 
     private List<Target> targets(Plant plant, List<Stop> stops) {
         Map<StopId, Moves.Step> steps = log.judge(plant, stops);
-        List<String> planned = errands.planned(plant.collection(), plant.id());
+        List<String> planned = tasks.planned(plant.collection(), plant.id());
         return stops.stream()
                 .flatMap(to -> Optional.ofNullable(steps.get(to.id())).map(step -> target(to, step, planned)).stream())
                 .toList();

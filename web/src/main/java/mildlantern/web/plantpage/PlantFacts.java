@@ -49,7 +49,7 @@ class PlantFacts {
                                         : row.factor() < 0.87
                                                 ? "only " + Limits.tenths(row.factor()) + " times"
                                                 : "about");
-        return row.upkeep()
+        return row.schedule()
                 .water()
                 .map(check -> "%s in %s (%s to %s). A soak lasts about %s days here; %s."
                         .formatted(
@@ -95,7 +95,7 @@ class PlantFacts {
                                 + Optional.ofNullable(plant.source())
                                         .map(from -> ", " + from)
                                         .orElse("")));
-        row.filter(it -> it.upkeep().water().isPresent())
+        row.filter(it -> it.schedule().water().isPresent())
                 .ifPresent(it -> fact(facts, "To wet it through", Math.round(it.wetThroughMl() / 10.0) * 10 + " mL"));
         if (plant.wetGrams() != null || plant.dryGrams() != null) {
             fact(

@@ -53,7 +53,7 @@ class PlantPages {
     private final LogBook logBook;
     private final Stops stops;
     private final CareSheets careSheets;
-    private final Schedules upkeep;
+    private final Schedules schedule;
     private final StopStates states;
     private final PhotoService photos;
     private final Troubles troubles;
@@ -68,7 +68,7 @@ class PlantPages {
             LogBook logBook,
             Stops stops,
             CareSheets careSheets,
-            Schedules upkeep,
+            Schedules schedule,
             StopStates states,
             PhotoService photos,
             Troubles troubles,
@@ -81,7 +81,7 @@ class PlantPages {
         this.logBook = logBook;
         this.stops = stops;
         this.careSheets = careSheets;
-        this.upkeep = upkeep;
+        this.schedule = schedule;
         this.states = states;
         this.photos = photos;
         this.troubles = troubles;
@@ -98,7 +98,7 @@ class PlantPages {
         Profile profile = plants.profile(plant);
         Stop stop = stops.stop(collection, plant.stop());
         List<Troubles.Trouble> cases = troubles.of(plant);
-        Optional<ScheduleRow> row = upkeep.of(collection, id);
+        Optional<ScheduleRow> row = schedule.of(collection, id);
         return new PlantViews.PlantPage(
                 plant.id(),
                 plant.name(),

@@ -12,8 +12,8 @@ import java.util.Map;
 import java.util.Optional;
 import mildlantern.log.LogKind;
 import mildlantern.water.DayOfWater;
+import mildlantern.water.WaterEstimate;
 import mildlantern.water.WaterOutlook;
-import mildlantern.water.WaterTold;
 import mildlantern.web.log.LogLine;
 import mildlantern.web.log.LogWords;
 import mildlantern.web.platform.CaseId;
@@ -93,20 +93,20 @@ final class Strip {
         return !day.isBefore(from) && !day.isAfter(until);
     }
 
-    Drawn draw(WaterTold told, double threshold, List<LogLine> log, List<Span> cases, Optional<Span> bloomNow) {
+    Drawn draw(WaterEstimate estimate, double threshold, List<LogLine> log, List<Span> cases, Optional<Span> bloomNow) {
         List<DayOfWater> curve =
-                told.curve().stream().filter(day -> shown(day.day())).toList();
+                estimate.curve().stream().filter(day -> shown(day.day())).toList();
         List<Lane> lanes = lanes(log, cases, bloomNow);
         return new Drawn(
                 WATER_TOP + WATER_HEIGHT + 26 + LANE * lanes.size() + 14,
                 band(curve),
                 line(curve),
-                ahead(told.outlook()),
-                aheadBand(told.outlook(), threshold),
+                ahead(estimate.outlook()),
+                aheadBand(estimate.outlook(), threshold),
                 y(threshold),
                 x(today),
                 ticks(),
-                told.seen().stream()
+                estimate.seen().stream()
                         .filter(seen -> shown(seen.day()))
                         .map(seen -> new Mark(
                                 x(seen.day()),
@@ -117,14 +117,14 @@ final class Strip {
                         .toList(),
                 marks(log, List.of(LogKind.WATERED), WATER_TOP + WATER_HEIGHT + 7),
                 lanes,
-                words(told, curve));
+                words(estimate, curve));
     }
 
-    private static String words(WaterTold told, List<DayOfWater> curve) {
+    private static String words(WaterEstimate estimate, List<DayOfWater> curve) {
         if (curve.isEmpty()) {
             return "No watering has been written down in this span.";
         }
-        WaterOutlook outlook = told.outlook();
+        WaterOutlook outlook = estimate.outlook();
         return "Water left now about %d %%; it wants water in about %d days, between %d and %d."
                 .formatted(
                         Math.round(100 * outlook.fullness()),

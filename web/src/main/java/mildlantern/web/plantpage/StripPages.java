@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import mildlantern.plant.PlantId;
-import mildlantern.water.WaterTold;
+import mildlantern.water.WaterEstimate;
 import mildlantern.web.log.LogBook;
 import mildlantern.web.log.LogLine;
 import mildlantern.web.plant.Plant;
@@ -23,7 +23,7 @@ import org.springframework.transaction.annotation.Transactional;
 class StripPages {
     private static final int SHORTEST = 14;
     private static final int LONGEST = 3650;
-    /** The curve is told from so long before the axis, so that it has settled where the axis begins. */
+    /** The curve is estimate from so long before the axis, so that it has settled where the axis begins. */
     private static final int DAYS_BEFORE = 30;
 
     private final Plants plants;
@@ -55,7 +55,7 @@ class StripPages {
         // A tenth of the axis is kept for the days to come.
         LocalDate until = last.equals(today) ? today.plusDays(Math.max(4, length / 10)) : last;
         List<LogLine> log = logBook.entries(plant, from.minusDays(DAYS_BEFORE));
-        WaterTold told = waterBook.tell(plant, plants.profile(plant), log, waterBook.climates(collection));
+        WaterEstimate estimate = waterBook.estimate(plant, plants.profile(plant), log, waterBook.climates(collection));
         List<Strip.Span> cases = troubles.of(plant).stream()
                 .map(trouble -> new Strip.Span(
                         trouble.opened(),
@@ -66,7 +66,7 @@ class StripPages {
         Optional<Strip.Span> bloom = Optional.ofNullable(plant.bloomSince())
                 .map(since -> new Strip.Span(since, Optional.empty(), "in bloom", ""));
         Strip.Drawn drawn =
-                new Strip(from, until, today).draw(told, told.outlook().threshold(), log, cases, bloom);
+                new Strip(from, until, today).draw(estimate, estimate.outlook().threshold(), log, cases, bloom);
         return new PlantViews.StripPage(
                 id,
                 drawn,

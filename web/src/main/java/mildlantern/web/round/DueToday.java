@@ -53,7 +53,7 @@ final class DueToday {
     private final RoundPlanner planner;
     private final Quarantine quarantine;
     private final CourseDues.Asked courses;
-    private final PlannedTasks.Today errands;
+    private final PlannedTasks.Today tasks;
     private final Set<PlantId> arrivals;
     private final Map<PlantId, PlantToday.Trouble> troubles;
     private final Set<StopId> stopsWithCatching;
@@ -73,7 +73,7 @@ final class DueToday {
             StopStates states,
             CaseTroubles cases,
             CourseDues courseDues,
-            PlannedTasks errands,
+            PlannedTasks tasks,
             Quarantine quarantine,
             Schedules rows,
             RoundPlanner planner) {
@@ -86,7 +86,7 @@ final class DueToday {
         this.planner = planner;
         this.quarantine = quarantine;
         courses = courseDues.today(collection, day);
-        this.errands = errands.today(collection, day);
+        this.tasks = tasks.today(collection, day);
         walk = this.stops.walk(collection);
         now = states.of(collection, walk);
         CaseTroubles.Open open = cases.open(collection);
@@ -97,7 +97,7 @@ final class DueToday {
         ids.addAll(holds.keySet());
         ids.addAll(catching);
         ids.addAll(courses.plants());
-        ids.addAll(this.errands.plants());
+        ids.addAll(this.tasks.plants());
         arrivals = this.plants.arrivedSince(collection, day.minusDays(quarantine.leastDays() - 1L)).stream()
                 .map(Plant::id)
                 .collect(Collectors.toSet());
@@ -185,7 +185,7 @@ final class DueToday {
     private PlantToday today(Plant plant, ScheduleRow row, Stop stop) {
         return new PlantToday(
                 plant.id(),
-                row.upkeep(),
+                row.schedule(),
                 alone(plant, stop),
                 Optional.ofNullable(troubles.get(plant.id())),
                 step(plant).map(CourseDues.Step::words),
@@ -202,8 +202,8 @@ final class DueToday {
         Optional<PlantToday.AskedLook> byCourse = Optional.ofNullable(
                         courses.looks().get(plant.id()))
                 .map(look -> new PlantToday.AskedLook(look.since(), look.words()));
-        if (byCourse.isEmpty() && errands.looks().containsKey(plant.id())) {
-            return Optional.ofNullable(errands.looks().get(plant.id()))
+        if (byCourse.isEmpty() && tasks.looks().containsKey(plant.id())) {
+            return Optional.ofNullable(tasks.looks().get(plant.id()))
                     .map(look -> new PlantToday.AskedLook(look.since(), look.words()));
         }
         if (byCourse.isPresent() || stop.isolation() || !arrivals.contains(plant.id())) {
@@ -225,7 +225,7 @@ final class DueToday {
 
     /** The step towards another stop that is due on a plant. */
     Optional<PlannedTasks.Asked> move(Plant plant) {
-        return Optional.ofNullable(errands.moves().get(plant.id()));
+        return Optional.ofNullable(tasks.moves().get(plant.id()));
     }
 
     /** A plant under treatment follows its course's clock; any other that stands alone, the clock of its arrival there. */
@@ -269,6 +269,6 @@ final class DueToday {
                 row,
                 row.map(it -> planner.due(today(plant, it, stop), day)).orElse(List.of()),
                 step(plant).map(CourseDues.Step::course),
-                move(plant).map(PlannedTasks.Asked::errand));
+                move(plant).map(PlannedTasks.Asked::task));
     }
 }

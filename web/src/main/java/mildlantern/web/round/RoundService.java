@@ -55,7 +55,7 @@ public class RoundService {
     private final StopStates states;
     private final CaseTroubles cases;
     private final CourseDues courses;
-    private final PlannedTasks errands;
+    private final PlannedTasks tasks;
     private final Quarantine quarantine;
     private final Schedules rows;
     private final StopPlans plans;
@@ -70,7 +70,7 @@ public class RoundService {
             StopStates states,
             CaseTroubles cases,
             CourseDues courses,
-            PlannedTasks errands,
+            PlannedTasks tasks,
             Quarantine quarantine,
             Schedules rows,
             StopPlans plans,
@@ -83,7 +83,7 @@ public class RoundService {
         this.states = states;
         this.cases = cases;
         this.courses = courses;
-        this.errands = errands;
+        this.tasks = tasks;
         this.quarantine = quarantine;
         this.rows = rows;
         this.plans = plans;
@@ -103,7 +103,7 @@ public class RoundService {
                 states,
                 cases,
                 courses,
-                errands,
+                tasks,
                 quarantine,
                 rows,
                 planner);

@@ -16,7 +16,6 @@ import mildlantern.web.log.LogWords;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
 import mildlantern.web.platform.CollectionId;
-import mildlantern.web.routine.Schedules;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -26,12 +25,10 @@ import org.springframework.transaction.annotation.Transactional;
 class RoundSummary {
     private final LogBook logBook;
     private final Plants plants;
-    private final Schedules rows;
 
-    RoundSummary(LogBook logBook, Plants plants, Schedules rows) {
+    RoundSummary(LogBook logBook, Plants plants) {
         this.logBook = logBook;
         this.plants = plants;
-        this.rows = rows;
     }
 
     /** What the day came to, and what is left. */

@@ -91,13 +91,13 @@ final class RoundWords {
     }
 
     static String ahead(ScheduleRow row, LocalDate day) {
-        return row.upkeep()
+        return row.schedule()
                 .water()
                 .map(water -> {
                     long days = ChronoUnit.DAYS.between(day, water.on());
                     return "water in " + (days == 1 ? "a day" : Math.max(1, days) + " days");
                 })
-                .or(() -> row.upkeep()
+                .or(() -> row.schedule()
                         .looked()
                         .map(looked -> "looked at " + DueWords.ago(ChronoUnit.DAYS.between(looked, day))))
                 .orElse("not looked at yet");

@@ -87,16 +87,16 @@ public class Records {
 
     /**
      * @param happenings what happened to the plant, the latest first
-     * @param upkeep what was reckoned of its pot
+     * @param schedule what was reckoned of its pot
      */
-    private PlantRecord read(Plant plant, Stop stop, List<LogLine> happenings, Optional<ScheduleRow> upkeep) {
+    private PlantRecord read(Plant plant, Stop stop, List<LogLine> happenings, Optional<ScheduleRow> schedule) {
         LocalDate today = LocalDate.now(clock);
         return new PlantRecord(
                 plants.profile(plant),
                 Optional.of(plant.stage()),
                 Optional.of(houses.season(plant.collection(), today)),
                 place(stop, states.of(stop), plants.profile(plant), houses.season(plant.collection(), today)),
-                watering(plant, happenings, upkeep, today),
+                watering(plant, happenings, schedule, today),
                 new PlantRecord.Pot(
                         since(plant.pottedOn(), today, DAYS_A_MONTH),
                         Optional.ofNullable(plant.medium()).flatMap(knowledge::medium)),
@@ -133,7 +133,7 @@ public class Records {
     }
 
     private static PlantRecord.Watering watering(
-            Plant plant, List<LogLine> happenings, Optional<ScheduleRow> upkeep, LocalDate today) {
+            Plant plant, List<LogLine> happenings, Optional<ScheduleRow> schedule, LocalDate today) {
         List<LocalDate> watered = happenings.stream()
                 .filter(happening -> happening.kind() == LogKind.WATERED)
                 .map(LogLine::onDay)
@@ -154,7 +154,7 @@ public class Records {
                 Optional.ofNullable(plant.overTop()),
                 Optional.ofNullable(plant.outerPot()),
                 Optional.ofNullable(plant.drainHoles()),
-                upkeep.flatMap(ScheduleRow::drying));
+                schedule.flatMap(ScheduleRow::drying));
     }
 
     private static Stream<PlantRecord.Event> event(LogLine line, LocalDate today) {

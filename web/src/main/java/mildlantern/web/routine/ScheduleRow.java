@@ -8,7 +8,7 @@ import mildlantern.nutrition.NextFeed;
 import mildlantern.place.StopId;
 import mildlantern.plant.PlantId;
 import mildlantern.plant.PlantRecord;
-import mildlantern.round.Upkeep;
+import mildlantern.round.CareSchedule;
 import mildlantern.water.WaterOutlook;
 import mildlantern.web.plant.Plant;
 
@@ -18,7 +18,7 @@ import mildlantern.web.plant.Plant;
  * @param plant the plant
  * @param stop where it stands
  * @param reckonedOn the day of reckoning
- * @param upkeep when its routine is due
+ * @param schedule when its routine is due
  * @param wetThroughMl what wets it through, mL, as of the day of reckoning
  * @param cycleDays days from wet through to wanting water, as learned
  * @param expectedDays the same for a usual plant of its kind in this pot and place
@@ -33,7 +33,7 @@ public record ScheduleRow(
         PlantId plant,
         StopId stop,
         LocalDate reckonedOn,
-        Upkeep upkeep,
+        CareSchedule schedule,
         int wetThroughMl,
         double cycleDays,
         double expectedDays,
@@ -57,12 +57,17 @@ public record ScheduleRow(
     public record Feed(FeedPlan.Way way, double mgNitrogen, double ml, int counts, String words) {}
 
     static ScheduleRow of(
-            Plant plant, LocalDate today, Upkeep upkeep, WaterOutlook outlook, boolean tray, Optional<NextFeed> next) {
+            Plant plant,
+            LocalDate today,
+            CareSchedule schedule,
+            WaterOutlook outlook,
+            boolean tray,
+            Optional<NextFeed> next) {
         return new ScheduleRow(
                 plant.id(),
                 plant.stop(),
                 today,
-                upkeep,
+                schedule,
                 (int) Math.round(outlook.wetThroughMl()),
                 outlook.cycleDays(),
                 outlook.expectedDays(),
@@ -77,7 +82,7 @@ public record ScheduleRow(
 
     /** How the pot dries, for the diagnosis; only where something was watered. A tray tells nothing of the roots. */
     Optional<PlantRecord.Drying> drying() {
-        return upkeep.water().isEmpty() || tray
+        return schedule.water().isEmpty() || tray
                 ? Optional.empty()
                 : Optional.of(new PlantRecord.Drying(cycleDays, expectedDays, observations, earlyShare));
     }

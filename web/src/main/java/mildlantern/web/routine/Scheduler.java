@@ -18,11 +18,11 @@ import mildlantern.plant.FeedStrength;
 import mildlantern.plant.PlantId;
 import mildlantern.plant.Profile;
 import mildlantern.plant.Season;
+import mildlantern.round.CareSchedule;
 import mildlantern.round.LastDone;
 import mildlantern.round.Load;
 import mildlantern.round.RoundPlanner;
-import mildlantern.round.Upkeep;
-import mildlantern.water.WaterTold;
+import mildlantern.water.WaterEstimate;
 import mildlantern.web.log.LogBook;
 import mildlantern.web.log.LogLine;
 import mildlantern.web.plant.Plant;
@@ -67,19 +67,19 @@ class Scheduler {
             Plant plant, List<LogLine> log, Optional<ScheduleRow> before, WaterBook.Climates climates, Load load) {
         LocalDate today = LocalDate.now(clock);
         Profile profile = plants.profile(plant);
-        WaterTold told = waterBook.tell(plant, profile, log, climates);
+        WaterEstimate estimate = waterBook.estimate(plant, profile, log, climates);
         boolean tray = waterBook.tray(plant, profile);
         Optional<NextFeed> feed = feed(plant, profile, log, climates.season(today), today);
-        Upkeep upkeep = planner.plan(
+        CareSchedule schedule = planner.plan(
                 profile,
-                told.outlook(),
+                estimate.outlook(),
                 tray,
                 last(plant, log),
                 feed.map(NextFeed::days),
                 today,
-                before.map(ScheduleRow::upkeep),
+                before.map(ScheduleRow::schedule),
                 load);
-        schedules.store(plant.collection(), ScheduleRow.of(plant, today, upkeep, told.outlook(), tray, feed));
+        schedules.store(plant.collection(), ScheduleRow.of(plant, today, schedule, estimate.outlook(), tray, feed));
     }
 
     /** Its next feed; none where its kind rests, or its grower gives it none at the roots. */

@@ -13,8 +13,8 @@ import java.util.UUID;
 import mildlantern.nutrition.FeedPlan;
 import mildlantern.place.StopId;
 import mildlantern.plant.PlantId;
+import mildlantern.round.CareSchedule;
 import mildlantern.round.Load;
-import mildlantern.round.Upkeep;
 import mildlantern.web.platform.CollectionId;
 import org.jspecify.annotations.NullUnmarked;
 import org.jspecify.annotations.Nullable;
@@ -38,8 +38,8 @@ public class Schedules {
 
     @NullUnmarked
     void store(CollectionId collection, ScheduleRow row) {
-        Upkeep upkeep = row.upkeep();
-        Upkeep.@Nullable WaterCheck water = upkeep.water().orElse(null);
+        CareSchedule schedule = row.schedule();
+        CareSchedule.@Nullable WaterCheck water = schedule.water().orElse(null);
         jdbc.sql("""
                 insert into plant_upkeep (plant_id, collection_id, stop_id, reckoned_on, watered, looked, look_on, fed,
                     feed_on, put_off, water_on, water_early, water_likely, water_late, wet_through_ml, cycle_days,
@@ -62,12 +62,12 @@ public class Schedules {
                         collection.value(),
                         row.stop().value(),
                         row.reckonedOn(),
-                        upkeep.watered().orElse(null),
-                        upkeep.looked().orElse(null),
-                        upkeep.lookOn(),
-                        upkeep.fed().orElse(null),
-                        upkeep.feedOn().orElse(null),
-                        upkeep.putOff().orElse(null),
+                        schedule.watered().orElse(null),
+                        schedule.looked().orElse(null),
+                        schedule.lookOn(),
+                        schedule.fed().orElse(null),
+                        schedule.feedOn().orElse(null),
+                        schedule.putOff().orElse(null),
                         water == null ? null : water.on(),
                         water == null ? null : water.early(),
                         water == null ? null : water.likely(),
@@ -212,9 +212,9 @@ public class Schedules {
         double cycle = row.getDouble("cycle_days");
         int ml = row.getInt("wet_through_ml");
         boolean tray = row.getBoolean("tray");
-        Optional<Upkeep.WaterCheck> water = on.isEmpty()
+        Optional<CareSchedule.WaterCheck> water = on.isEmpty()
                 ? Optional.empty()
-                : Optional.of(new Upkeep.WaterCheck(
+                : Optional.of(new CareSchedule.WaterCheck(
                         on.get(),
                         day(row, "water_early").orElseThrow(),
                         day(row, "water_likely").orElseThrow(),
@@ -228,7 +228,7 @@ public class Schedules {
                 new PlantId(row.getObject("plant_id", UUID.class)),
                 new StopId(row.getObject("stop_id", UUID.class)),
                 row.getObject("reckoned_on", LocalDate.class),
-                new Upkeep(
+                new CareSchedule(
                         water,
                         day(row, "watered"),
                         day(row, "looked"),

@@ -23,9 +23,9 @@ import mildlantern.water.Climate;
 import mildlantern.water.ClimateOfDay;
 import mildlantern.water.PotOfPlant;
 import mildlantern.water.Scale;
+import mildlantern.water.WaterBalance;
+import mildlantern.water.WaterEstimate;
 import mildlantern.water.WaterKnowledge;
-import mildlantern.water.WaterStory;
-import mildlantern.water.WaterTold;
 import mildlantern.web.log.LogLine;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.platform.CollectionId;
@@ -44,7 +44,7 @@ public class WaterBook {
 
     private final PlantKnowledge knowledge;
     private final WaterKnowledge water;
-    private final WaterStory story;
+    private final WaterBalance balance;
     private final Houses houses;
     private final Stops stops;
     private final Clock clock;
@@ -52,7 +52,7 @@ public class WaterBook {
     WaterBook(PlantKnowledge knowledge, WaterKnowledge water, Houses houses, Stops stops, Clock clock) {
         this.knowledge = knowledge;
         this.water = water;
-        this.story = new WaterStory(water);
+        this.balance = new WaterBalance(water);
         this.houses = houses;
         this.stops = stops;
         this.clock = clock;
@@ -162,7 +162,7 @@ public class WaterBook {
      * @param log its entries, none of them taken back, in any order
      * @param climates the climates of the collection's stops
      */
-    public WaterTold tell(Plant plant, Profile profile, List<LogLine> log, Climates climates) {
+    public WaterEstimate estimate(Plant plant, Profile profile, List<LogLine> log, Climates climates) {
         List<Logged> entries = new ArrayList<>();
         log.forEach(line -> entries.add(new Logged(line.onDay(), line.entry())));
         Optional<Scale> scale =
@@ -175,7 +175,7 @@ public class WaterBook {
                         .orElseGet(stood::firstEntry)
                         .getValue(),
                 day);
-        return story.tell(pot(plant, profile), entries, scale, climate, LocalDate.now(clock));
+        return balance.estimate(pot(plant, profile), entries, scale, climate, LocalDate.now(clock));
     }
 
     /** Where it stood from which day on. */

@@ -22,7 +22,6 @@ import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
 import mildlantern.web.platform.SvgNumbers;
 import mildlantern.web.stop.Stop;
-import mildlantern.web.stop.Stops;
 import org.springframework.stereotype.Component;
 
 /** Who stood beside a plant with something catching: the list, the map of their stops, and how many were known when. */
@@ -33,7 +32,6 @@ class ContactPages {
 
     private final CaseTroubles cases;
     private final Plants plants;
-    private final Stops stops;
     private final LogBook logBook;
     private final Outbreaks outbreaks;
     private final Quarantine quarantine;
@@ -42,14 +40,12 @@ class ContactPages {
     ContactPages(
             CaseTroubles cases,
             Plants plants,
-            Stops stops,
             LogBook logBook,
             Outbreaks outbreaks,
             Quarantine quarantine,
             Clock clock) {
         this.cases = cases;
         this.plants = plants;
-        this.stops = stops;
         this.logBook = logBook;
         this.outbreaks = outbreaks;
         this.quarantine = quarantine;

@@ -48,7 +48,6 @@ class CourseService {
     private final Situations situations;
     private final Outbreaks outbreaks;
     private final Quarantine quarantine;
-    private final UsedMeans used;
     private final WrittenForms forms;
     private final Clock clock;
     private final CourseBook courseBook;
@@ -65,7 +64,6 @@ class CourseService {
             Situations situations,
             Outbreaks outbreaks,
             Quarantine quarantine,
-            UsedMeans used,
             WrittenForms forms,
             Clock clock,
             CourseBook courseBook) {
@@ -80,7 +78,6 @@ class CourseService {
         this.situations = situations;
         this.outbreaks = outbreaks;
         this.quarantine = quarantine;
-        this.used = used;
         this.forms = forms;
         this.clock = clock;
         this.courseBook = courseBook;

@@ -41,7 +41,7 @@ class Situations {
     private final Plants plants;
     private final LogBook logBook;
     private final StopStates states;
-    private final Schedules upkeep;
+    private final Schedules schedule;
     private final TreatmentKnowledge knowledge;
     private final CourseRepositories.Courses courses;
     private final CourseRepositories.Steps steps;
@@ -53,7 +53,7 @@ class Situations {
             Plants plants,
             LogBook logBook,
             StopStates states,
-            Schedules upkeep,
+            Schedules schedule,
             TreatmentKnowledge knowledge,
             CourseRepositories.Courses courses,
             CourseRepositories.Steps steps,
@@ -63,7 +63,7 @@ class Situations {
         this.plants = plants;
         this.logBook = logBook;
         this.states = states;
-        this.upkeep = upkeep;
+        this.schedule = schedule;
         this.knowledge = knowledge;
         this.courses = courses;
         this.steps = steps;
@@ -89,8 +89,8 @@ class Situations {
      */
     Situation of(Plant plant, LocalDate today, Set<Hold> holds) {
         StopNow now = states.of(stops.stop(plant.collection(), plant.stop()));
-        boolean thirsty = upkeep.of(plant.collection(), plant.id())
-                .flatMap(row -> row.upkeep().water())
+        boolean thirsty = schedule.of(plant.collection(), plant.id())
+                .flatMap(row -> row.schedule().water())
                 .filter(check -> check.early().isBefore(today))
                 .isPresent();
         return new Situation(

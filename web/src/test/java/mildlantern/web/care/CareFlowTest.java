@@ -78,7 +78,7 @@ class CareFlowTest {
     private CaseService cases;
 
     @Autowired
-    private PlannedTasks errands;
+    private PlannedTasks tasks;
 
     @Autowired
     private PlannedTaskRows rows;
@@ -145,7 +145,7 @@ class CareFlowTest {
     }
 
     private List<PlannedTask> steps() {
-        return errands.steps(collection, plant);
+        return tasks.steps(collection, plant);
     }
 
     @Test
@@ -197,7 +197,7 @@ class CareFlowTest {
         List<LocalDate> before = steps().stream().map(PlannedTask::onDay).toList();
         clock.moveDays(4);
         assertThat(page("/")).contains("It was due 4 days ago.");
-        errands.done(collection, steps().get(0).id());
+        tasks.done(collection, steps().get(0).id());
 
         assertThat(steps().stream().map(PlannedTask::onDay).toList())
                 .containsExactlyElementsOf(
@@ -207,12 +207,12 @@ class CareFlowTest {
     @Test
     void afterTheLastStepTheRoundAsksWhetherItHelped() throws Exception {
         acceptTheMove(FormKey.fresh());
-        PlannedTask look = errands.running(collection, plant).stream()
-                .filter(errand -> errand.kind() == PlannedTask.Kind.LOOK)
+        PlannedTask look = tasks.running(collection, plant).stream()
+                .filter(task -> task.kind() == PlannedTask.Kind.LOOK)
                 .findFirst()
                 .orElseThrow();
         assertThat(look.onDay()).isAfter(steps().get(steps().size() - 1).onDay());
-        steps().forEach(step -> errands.done(collection, step.id()));
+        steps().forEach(step -> tasks.done(collection, step.id()));
         assertThat(page("/plants/" + plant + "/care"))
                 .contains("One change runs")
                 .doesNotContain("accept it");
@@ -283,7 +283,7 @@ class CareFlowTest {
                 .hasSize(1);
 
         mvc.perform(mine(post("/plants/" + plant + "/care/drop"))).andExpect(status().is3xxRedirection());
-        assertThat(errands.running(collection, plant)).isEmpty();
+        assertThat(tasks.running(collection, plant)).isEmpty();
         assertThat(page("/plants/" + plant + "/care")).contains("accept it");
     }
 

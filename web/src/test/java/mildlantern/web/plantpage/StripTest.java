@@ -16,9 +16,9 @@ import mildlantern.place.StopId;
 import mildlantern.plant.EventKind;
 import mildlantern.plant.PlantId;
 import mildlantern.water.DayOfWater;
+import mildlantern.water.WaterBalance;
+import mildlantern.water.WaterEstimate;
 import mildlantern.water.WaterOutlook;
-import mildlantern.water.WaterStory;
-import mildlantern.water.WaterTold;
 import mildlantern.web.log.LogLine;
 import mildlantern.web.log.LogWords;
 import mildlantern.web.plant.Plant;
@@ -31,18 +31,18 @@ class StripTest {
     private static final Plant FERN =
             new Plant(PlantId.fresh(), CollectionId.fresh(), StopId.fresh(), 0, "Fern", "boston-fern");
 
-    private static WaterTold told(int days) {
+    private static WaterEstimate estimate(int days) {
         List<DayOfWater> curve = new ArrayList<>();
         for (int day = days; day >= 0; day--) {
             double left = 1 - (days - day) % 5 * 0.12;
             curve.add(
                     new DayOfWater(TODAY.minusDays(day), left, Math.max(0, left - 0.1), Math.min(1, left + 0.1), left));
         }
-        return new WaterTold(
+        return new WaterEstimate(
                 curve,
                 List.of(
-                        new WaterStory.Seen(TODAY.minusDays(3), 0.5, 0.9),
-                        new WaterStory.Seen(TODAY.minusDays(8), 0.1, 0.2)),
+                        new WaterBalance.Seen(TODAY.minusDays(3), 0.5, 0.9),
+                        new WaterBalance.Seen(TODAY.minusDays(8), 0.1, 0.2)),
                 new WaterOutlook(true, 1, 2, 4, 1, 3, 0.7, 0.5, 300, 5, 5, 1, 0.2, 3, OptionalDouble.empty()));
     }
 
@@ -52,7 +52,7 @@ class StripTest {
 
     private static Strip.Drawn draw(int days, List<LogLine> log, List<Strip.Span> cases) {
         return new Strip(TODAY.minusDays(days), TODAY.plusDays(days / 10), TODAY)
-                .draw(told(days), 0.5, log, cases, Optional.empty());
+                .draw(estimate(days), 0.5, log, cases, Optional.empty());
     }
 
     @Test

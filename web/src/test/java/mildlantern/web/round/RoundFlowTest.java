@@ -144,8 +144,8 @@ class RoundFlowTest {
         assertThat(page().carry()).extracting(RoundViews.Carry::what).contains("rain water", "long probe");
         String slip = deed(FormKey.fresh(), "GAVE", "ml", "240", "water", "RAIN");
         assertThat(slip).contains("watered 240 mL rain water").doesNotContain("value=\"GAVE\"");
-        assertThat(row().upkeep().watered()).contains(today);
-        assertThat(row().upkeep().water().orElseThrow().on()).isAfter(today);
+        assertThat(row().schedule().watered()).contains(today);
+        assertThat(row().schedule().water().orElseThrow().on()).isAfter(today);
         deed(FormKey.fresh(), "LOOKED");
         deed(FormKey.fresh(), "FED");
         assertThat(page().nothingDue()).isTrue();
@@ -178,7 +178,7 @@ class RoundFlowTest {
         assertThat(page().morning()).isNotEmpty();
         deed(FormKey.fresh(), "WET");
         assertThat(row().factor()).as("thirst").isLessThan(before);
-        assertThat(row().upkeep().water().orElseThrow().on()).isAfter(today);
+        assertThat(row().schedule().water().orElseThrow().on()).isAfter(today);
     }
 
     @Test
@@ -208,7 +208,7 @@ class RoundFlowTest {
                     .andExpect(redirectedUrl("/?stop=" + grower.stop().id()));
         }
         assertThat(written()).containsExactly("watered");
-        assertThat(row().upkeep().watered()).contains(today.minusDays(20));
+        assertThat(row().schedule().watered()).contains(today.minusDays(20));
         assertThat(page().nothingDue()).isFalse();
     }
 

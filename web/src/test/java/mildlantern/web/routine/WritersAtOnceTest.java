@@ -278,7 +278,7 @@ class WritersAtOnceTest {
         Map<PlantId, ScheduleRow> anew = rows.of(collection, plants);
         stored.forEach((plant, row) -> assertThat(anew.get(plant))
                 .usingRecursiveComparison()
-                .ignoringFields("upkeep.lookOn", "upkeep.feedOn", "upkeep.water.value.on")
+                .ignoringFields("schedule.lookOn", "schedule.feedOn", "schedule.water.value.on")
                 .isEqualTo(row));
     }
 

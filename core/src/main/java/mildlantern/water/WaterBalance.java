@@ -23,7 +23,7 @@ import mildlantern.log.Wetness;
  * observed, by the gain of a scalar Kalman filter, as far as the entry is believed to be no slip. Between observations the factor may
  * drift. A watering without an amount is taken to have wet the ball through.
  */
-public final class WaterStory {
+public final class WaterBalance {
     /** Density of an entry that says nothing: even over all that a reading can say, from a little below dry to a little above full. */
     private static final double ANY_VALUE = 1 / 1.4;
 
@@ -32,7 +32,7 @@ public final class WaterStory {
 
     private final WaterKnowledge knowledge;
 
-    public WaterStory(WaterKnowledge knowledge) {
+    public WaterBalance(WaterKnowledge knowledge) {
         this.knowledge = knowledge;
     }
 
@@ -45,9 +45,9 @@ public final class WaterStory {
      * @param climate the climate of each day from the first watering to today, and of today for the days to come
      * @param today the day up to which it is told; what happened today counts
      */
-    public WaterTold tell(
+    public WaterEstimate estimate(
             PotOfPlant plant, List<Logged> log, Optional<Scale> scale, ClimateOfDay climate, LocalDate today) {
-        return new Telling(plant, log, scale, climate, today).told();
+        return new Estimating(plant, log, scale, climate, today).estimated();
     }
 
     /**
@@ -58,7 +58,7 @@ public final class WaterStory {
      */
     public record Seen(LocalDate day, double fullness, double believed) {}
 
-    private final class Telling {
+    private final class Estimating {
         private final PotWater pot;
         private final Optional<Scale> scale;
         private final ClimateOfDay climate;
@@ -73,7 +73,7 @@ public final class WaterStory {
         private int judged;
         private int early;
 
-        Telling(PotOfPlant plant, List<Logged> log, Optional<Scale> scale, ClimateOfDay climate, LocalDate today) {
+        Estimating(PotOfPlant plant, List<Logged> log, Optional<Scale> scale, ClimateOfDay climate, LocalDate today) {
             this.pot = knowledge.pot(plant);
             this.scale = scale;
             this.climate = climate;
@@ -88,13 +88,13 @@ public final class WaterStory {
             this.dryFor = new double[factor.points()];
         }
 
-        WaterTold told() {
+        WaterEstimate estimated() {
             Optional<LocalDate> start = log.stream()
                     .filter(entry -> entry.entry() instanceof LogEntry.Watered)
                     .map(Logged::day)
                     .findFirst();
             if (start.isEmpty()) {
-                return new WaterTold(List.of(), List.of(), WaterOutlook.unknown(pot, expectedDays()));
+                return new WaterEstimate(List.of(), List.of(), WaterOutlook.unknown(pot, expectedDays()));
             }
             Arrays.fill(water, pot.thresholdMl());
             int next = 0;
@@ -112,7 +112,7 @@ public final class WaterStory {
                     dry(climate.on(day));
                 }
             }
-            return new WaterTold(List.copyOf(curve), List.copyOf(seen), outlook());
+            return new WaterEstimate(List.copyOf(curve), List.copyOf(seen), outlook());
         }
 
         private void dry(Climate weather) {

@@ -14,7 +14,7 @@ import java.util.Optional;
  * @param feedOn the day chosen for the next feed, where it is to be fed
  * @param putOff the day on which it was last put off
  */
-public record Upkeep(
+public record CareSchedule(
         Optional<WaterCheck> water,
         Optional<LocalDate> watered,
         Optional<LocalDate> looked,

@@ -18,12 +18,12 @@ import mildlantern.log.Wetness;
 import mildlantern.plant.PotKind;
 import org.junit.jupiter.api.Test;
 
-class WaterStoryTest {
+class WaterBalanceTest {
     private static final LocalDate TODAY = LocalDate.of(2026, 5, 20);
-    private static final WaterStory STORY = new WaterStory(Pots.WATER);
+    private static final WaterBalance STORY = new WaterBalance(Pots.WATER);
 
-    private static WaterTold tell(List<Logged> log) {
-        return STORY.tell(Pots.peaceLily(), log, Optional.empty(), day -> Pots.ROOM, TODAY);
+    private static WaterEstimate estimate(List<Logged> log) {
+        return STORY.estimate(Pots.peaceLily(), log, Optional.empty(), day -> Pots.ROOM, TODAY);
     }
 
     private static Logged soaked(int daysAgo) {
@@ -36,24 +36,24 @@ class WaterStoryTest {
 
     @Test
     void withoutAWateringNothingIsKnown() {
-        assertThat(tell(List.of()).outlook().known()).isFalse();
+        assertThat(estimate(List.of()).outlook().known()).isFalse();
     }
 
     @Test
     void aCactusThatHasStoodDryForItsDaysWantsWater_whateverElseIsWrittenOfIt() {
         PotOfPlant cactus = Pots.plant("cactus", PotKind.CLAY, 12, "mineral");
-        WaterOutlook neglected = STORY.tell(cactus, List.of(soaked(80)), Optional.empty(), day -> Pots.ROOM, TODAY)
+        WaterOutlook neglected = STORY.estimate(cactus, List.of(soaked(80)), Optional.empty(), day -> Pots.ROOM, TODAY)
                 .outlook();
         assertThat(neglected.dryLikely()).isNegative();
         assertThat(neglected.checkBy()).isZero();
-        WaterOutlook fresh = STORY.tell(cactus, List.of(soaked(0)), Optional.empty(), day -> Pots.ROOM, TODAY)
+        WaterOutlook fresh = STORY.estimate(cactus, List.of(soaked(0)), Optional.empty(), day -> Pots.ROOM, TODAY)
                 .outlook();
         assertThat(fresh.dryLikely()).isGreaterThan(10);
     }
 
     @Test
     void aFreshSoakLeavesTheUsualDaysAheadWithABandRoundThem() {
-        WaterOutlook outlook = tell(List.of(soaked(0))).outlook();
+        WaterOutlook outlook = estimate(List.of(soaked(0))).outlook();
         assertThat(outlook.fullness()).isCloseTo(1.0, within(1e-9));
         assertThat(outlook.dryLikely()).isCloseTo(outlook.expectedDays(), within(0.3));
         assertThat(outlook.dryEarly()).isLessThan(outlook.checkFrom());
@@ -64,14 +64,14 @@ class WaterStoryTest {
 
     @Test
     void daysThatPassBringTheCheckNearer() {
-        double fresh = tell(List.of(soaked(0))).outlook().dryLikely();
-        assertThat(tell(List.of(soaked(3))).outlook().dryLikely()).isCloseTo(fresh - 3, within(0.35));
+        double fresh = estimate(List.of(soaked(0))).outlook().dryLikely();
+        assertThat(estimate(List.of(soaked(3))).outlook().dryLikely()).isCloseTo(fresh - 3, within(0.35));
     }
 
     @Test
     void aPotFoundDryEarlyIsAThirstyPlant() {
-        WaterOutlook outlook = tell(List.of(
-                        soaked(12), probed(9, Wetness.DRY), soaked(9), probed(6, Wetness.DRY), soaked(6)))
+        WaterOutlook outlook = estimate(
+                        List.of(soaked(12), probed(9, Wetness.DRY), soaked(9), probed(6, Wetness.DRY), soaked(6)))
                 .outlook();
         assertThat(outlook.factor()).isGreaterThan(1.5);
         assertThat(outlook.cycleDays()).isLessThan(0.7 * outlook.expectedDays());
@@ -79,7 +79,7 @@ class WaterStoryTest {
 
     @Test
     void aPotFoundWetLateIsASlowOne() {
-        WaterOutlook outlook = tell(List.of(
+        WaterOutlook outlook = estimate(List.of(
                         new Logged(TODAY.minusDays(24), LogEntry.Watered.through()),
                         probed(16, Wetness.WET),
                         new Logged(
@@ -94,7 +94,7 @@ class WaterStoryTest {
 
     @Test
     void boneDryBeforeTheReckonedDaySpeaksForMoreThirst() {
-        WaterOutlook outlook = tell(List.of(
+        WaterOutlook outlook = estimate(List.of(
                         soaked(4),
                         new Logged(
                                 TODAY,
@@ -110,9 +110,9 @@ class WaterStoryTest {
         for (int day = 30; day >= 0; day--) {
             often.add(soaked(day));
         }
-        assertThat(tell(often).outlook().earlyShare().orElseThrow()).isGreaterThan(0.9);
+        assertThat(estimate(often).outlook().earlyShare().orElseThrow()).isGreaterThan(0.9);
         List<Logged> seldom = List.of(soaked(36), soaked(24), soaked(12), soaked(0));
-        assertThat(tell(seldom).outlook().earlyShare().orElseThrow()).isZero();
+        assertThat(estimate(seldom).outlook().earlyShare().orElseThrow()).isZero();
     }
 
     @Test
@@ -120,18 +120,18 @@ class WaterStoryTest {
         var scale = Optional.of(new Scale(1900, 812));
         // 1088 g of water at capacity: 1456 g is 644 mL, which is (644 - 362.3) / 725.7 of the usable water.
         List<Logged> log = List.of(soaked(4), new Logged(TODAY, new LogEntry.Weighed(1456, Optional.empty())));
-        WaterTold told = STORY.tell(Pots.peaceLily(), log, scale, day -> Pots.ROOM, TODAY);
-        assertThat(told.seen().get(0).fullness()).isCloseTo(0.388, within(0.002));
-        assertThat(told.outlook().fullness()).isCloseTo(0.42, within(0.06));
+        WaterEstimate estimated = STORY.estimate(Pots.peaceLily(), log, scale, day -> Pots.ROOM, TODAY);
+        assertThat(estimated.seen().get(0).fullness()).isCloseTo(0.388, within(0.002));
+        assertThat(estimated.outlook().fullness()).isCloseTo(0.42, within(0.06));
     }
 
     @Test
     void aSmallPourDoesNotWetItThrough() {
-        double little = tell(List.of(soaked(9), new Logged(TODAY, LogEntry.Watered.of(60))))
+        double little = estimate(List.of(soaked(9), new Logged(TODAY, LogEntry.Watered.of(60))))
                 .outlook()
                 .fullness();
         assertThat(little).isLessThan(0.7);
-        assertThat(tell(List.of(soaked(9), new Logged(TODAY, LogEntry.Watered.of(2000))))
+        assertThat(estimate(List.of(soaked(9), new Logged(TODAY, LogEntry.Watered.of(2000))))
                         .outlook()
                         .fullness())
                 .isCloseTo(1.0, within(1e-9));
@@ -162,7 +162,7 @@ class WaterStoryTest {
                 log.add(new Logged(day, LogEntry.Probed.all(i == wrongAt ? wrong : right)));
             }
             log.add(new Logged(day, LogEntry.Watered.through()));
-            double learned = STORY.tell(Pots.peaceLily(), log, Optional.empty(), d -> Pots.ROOM, day)
+            double learned = STORY.estimate(Pots.peaceLily(), log, Optional.empty(), d -> Pots.ROOM, day)
                     .outlook()
                     .factor();
             errors[plant] = Math.abs(Math.log(learned) + usual - Math.log(truth));
@@ -201,7 +201,7 @@ class WaterStoryTest {
         for (int plant = 0; plant < plants; plant++) {
             double truth = Math.exp(usual + 0.4 * random.nextGaussian());
             double days = pot.daysToDry(pot.topMl(), Pots.ROOM, truth * Math.exp(0.1 * random.nextGaussian()));
-            WaterOutlook outlook = tell(List.of(soaked(0))).outlook();
+            WaterOutlook outlook = estimate(List.of(soaked(0))).outlook();
             if (days >= outlook.dryEarly() && days <= outlook.dryLate()) {
                 within++;
             }
@@ -214,7 +214,7 @@ class WaterStoryTest {
         List<Logged> log =
                 new ArrayList<>(List.of(soaked(60), probed(52, Wetness.MOIST), probed(40, Wetness.DRY), soaked(40)));
         log.add(new Logged(TODAY.minusDays(20), LogEntry.Watered.of(150)));
-        List<DayOfWater> curve = tell(log).curve();
+        List<DayOfWater> curve = estimate(log).curve();
         assertThat(curve).hasSize(61).isSortedAccordingTo(Comparator.comparing(DayOfWater::day));
         assertThat(curve).allSatisfy(day -> {
             assertThat(day.low()).isBetween(0.0, day.high());
