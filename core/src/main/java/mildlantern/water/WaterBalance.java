@@ -12,6 +12,7 @@ import mildlantern.log.Felt;
 import mildlantern.log.LogEntry;
 import mildlantern.log.Logged;
 import mildlantern.log.Wetness;
+import org.apache.commons.statistics.distribution.NormalDistribution;
 
 /**
  * Retells what the water in one pot did, from its log, and learns the plant's own factor on the way.
@@ -24,6 +25,8 @@ import mildlantern.log.Wetness;
  * drift. A watering without an amount is taken to have wet the ball through.
  */
 public final class WaterBalance {
+    private static final NormalDistribution NORMAL = NormalDistribution.of(0, 1);
+
     /** Density of an entry that says nothing: even over all that a reading can say, from a little below dry to a little above full. */
     private static final double ANY_VALUE = 1 / 1.4;
 
@@ -176,7 +179,7 @@ public final class WaterBalance {
             double edge = found == Felt.STILL_WET ? Math.min(0.95, wanted + readings.stillWet()) : readings.boneDry();
             for (int i = 0; i < water.length; i++) {
                 double z = (moistureOf(i) - edge) / readings.feltSpread();
-                double chance = Normal.below(found == Felt.STILL_WET ? z : -z);
+                double chance = NORMAL.cumulativeProbability(found == Felt.STILL_WET ? z : -z);
                 likelihood[i] = (1 - knowledge.wrongShare) * chance + knowledge.wrongShare / 2;
             }
             factor.observe(likelihood);
@@ -197,7 +200,7 @@ public final class WaterBalance {
             double[] right = new double[water.length];
             for (int i = 0; i < water.length; i++) {
                 double z = (moisture - pot.moisture(water[i])) / total;
-                double sound = (1 - knowledge.wrongShare) * Math.exp(-z * z / 2) / (total * Normal.ROOT_TWO_PI);
+                double sound = (1 - knowledge.wrongShare) * NORMAL.density(z) / total;
                 likelihood[i] = sound + knowledge.wrongShare * ANY_VALUE;
                 right[i] = sound / likelihood[i];
             }
@@ -249,11 +252,17 @@ public final class WaterBalance {
             double now = factor.mean(water);
             return new WaterOutlook(
                     true,
-                    quantile(days, OUTSIDE, Normal.quantile(OUTSIDE) * noise),
+                    quantile(days, OUTSIDE, NORMAL.inverseCumulativeProbability(OUTSIDE) * noise),
                     factor.quantile(days, 0.5),
-                    quantile(days, 1 - OUTSIDE, Normal.quantile(1 - OUTSIDE) * noise),
-                    quantile(days, knowledge.check.low(), Normal.quantile(knowledge.check.low()) * noise),
-                    quantile(days, knowledge.check.high(), Normal.quantile(knowledge.check.high()) * noise),
+                    quantile(days, 1 - OUTSIDE, NORMAL.inverseCumulativeProbability(1 - OUTSIDE) * noise),
+                    quantile(
+                            days,
+                            knowledge.check.low(),
+                            NORMAL.inverseCumulativeProbability(knowledge.check.low()) * noise),
+                    quantile(
+                            days,
+                            knowledge.check.high(),
+                            NORMAL.inverseCumulativeProbability(knowledge.check.high()) * noise),
                     pot.fullness(now),
                     pot.fullness(pot.thresholdMl()),
                     pot.toWetThroughMl(now),

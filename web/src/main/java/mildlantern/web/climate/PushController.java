@@ -3,17 +3,10 @@ package mildlantern.web.climate;
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
 import java.time.Clock;
-import java.time.DateTimeException;
-import java.time.Duration;
-import java.time.Instant;
-import java.time.OffsetDateTime;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalDouble;
-import java.util.Set;
-import mildlantern.light.LightSource;
 import mildlantern.light.WindowLight;
 import mildlantern.sensing.Sample;
 import mildlantern.web.edge.BodyLimits;
@@ -27,9 +20,6 @@ import org.springframework.web.bind.annotation.RequestHeader;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.JsonParser;
 import tools.jackson.core.JsonToken;
-import tools.jackson.databind.DeserializationFeature;
-import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.ObjectReader;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
@@ -39,28 +29,15 @@ import tools.jackson.databind.json.JsonMapper;
 @Controller
 class PushController {
     private static final int MOST = 10_000;
-    private static final Instant EARLIEST = Instant.parse("2000-01-01T00:00:00Z");
-    private static final Duration CLOCKS_DIFFER = Duration.ofHours(1);
-    private static final Set<String> KEYS = Set.of("at", "celsius", "fahrenheit", "humidity", "ppfd", "lux");
 
     private final Readings readings;
-    private final WindowLight light;
+    private final PushedReading.Reader reader;
     private final JsonMapper json;
-    private final Clock clock;
 
     PushController(Readings readings, WindowLight light, JsonMapper json, Clock clock) {
         this.readings = readings;
-        this.light = light;
+        this.reader = new PushedReading.Reader(json, light, clock);
         this.json = json;
-        this.clock = clock;
-    }
-
-    private static final class Wrong extends Exception {
-        private static final long serialVersionUID = 1L;
-
-        Wrong(String message) {
-            super(message);
-        }
     }
 
     @PostMapping("/api/readings")
@@ -85,7 +62,7 @@ class PushController {
         List<Sample> samples;
         try {
             samples = samples(body);
-        } catch (Wrong e) {
+        } catch (PushedReading.Wrong e) {
             return problem(HttpStatus.UNPROCESSABLE_CONTENT, String.valueOf(e.getMessage()));
         }
         return readings.pushed(token, samples)
@@ -118,84 +95,26 @@ class PushController {
     }
 
     /** Reads one reading after the other, so that a long list needs no more memory than its samples. */
-    private List<Sample> samples(byte[] body) throws Wrong {
+    private List<Sample> samples(byte[] body) throws PushedReading.Wrong {
         List<Sample> samples = new ArrayList<>();
-        // What follows behind a reading is the next one.
-        ObjectReader one = json.reader().without(DeserializationFeature.FAIL_ON_TRAILING_TOKENS);
         try (JsonParser parser = json.createParser(body)) {
             JsonToken first = parser.nextToken();
             if (first == JsonToken.START_OBJECT) {
-                samples.add(sample(one.readTree(parser), 1));
+                samples.add(reader.sample(parser, 1));
             } else if (first == JsonToken.START_ARRAY) {
                 while (parser.nextToken() != JsonToken.END_ARRAY) {
                     if (samples.size() == MOST) {
-                        throw new Wrong("At most " + MOST + " readings at once.");
+                        throw new PushedReading.Wrong("At most " + MOST + " readings at once.");
                     }
-                    samples.add(sample(one.readTree(parser), samples.size() + 1));
+                    samples.add(reader.sample(parser, samples.size() + 1));
                 }
             }
         } catch (JacksonException e) {
-            throw new Wrong("The body is no JSON.");
+            throw new PushedReading.Wrong("The body is no JSON.");
         }
         if (samples.isEmpty()) {
-            throw new Wrong("Send a reading as an object, or a list of them.");
+            throw new PushedReading.Wrong("Send a reading as an object, or a list of them.");
         }
         return samples;
-    }
-
-    private Sample sample(JsonNode node, int number) throws Wrong {
-        if (!node.isObject()) {
-            throw new Wrong("Reading %d is no object.".formatted(number));
-        }
-        for (String key : node.propertyNames()) {
-            if (!KEYS.contains(key)) {
-                throw new Wrong("Reading %d: '%s' is not known; known are %s."
-                        .formatted(
-                                number,
-                                key,
-                                String.join(", ", KEYS.stream().sorted().toList())));
-            }
-        }
-        OptionalDouble fahrenheit = number(node, "fahrenheit", number);
-        OptionalDouble lux = number(node, "lux", number);
-        Sample sample = new Sample(
-                at(node, number),
-                fahrenheit.isPresent()
-                        ? OptionalDouble.of((fahrenheit.getAsDouble() - 32) / 1.8)
-                        : number(node, "celsius", number),
-                number(node, "humidity", number),
-                lux.isPresent() && lux.getAsDouble() >= 0 && lux.getAsDouble() <= 200_000
-                        ? OptionalDouble.of(light.ppfd(lux.getAsDouble(), LightSource.DAYLIGHT))
-                        : lux.isPresent() ? lux : number(node, "ppfd", number));
-        if (sample.empty()) {
-            throw new Wrong("Reading %d holds neither temperature, humidity nor light.".formatted(number));
-        }
-        return sample;
-    }
-
-    /** A sensor whose clock is wrong is told so: a time to come would stand as its last one for good. */
-    private Instant at(JsonNode node, int number) throws Wrong {
-        try {
-            Instant at = OffsetDateTime.parse(node.path("at").asString("")).toInstant();
-            if (at.isBefore(EARLIEST) || at.isAfter(clock.instant().plus(CLOCKS_DIFFER))) {
-                throw new Wrong("Reading %d: 'at' is %s; allowed is from 2000 to now. Is the sensor's clock right?"
-                        .formatted(number, at));
-            }
-            return at;
-        } catch (DateTimeException e) {
-            throw new Wrong(
-                    "Reading %d: 'at' must be a time with its zone, as 2026-05-01T14:00:00Z.".formatted(number));
-        }
-    }
-
-    private static OptionalDouble number(JsonNode node, String key, int number) throws Wrong {
-        JsonNode value = node.path(key);
-        if (value.isMissingNode() || value.isNull()) {
-            return OptionalDouble.empty();
-        }
-        if (!value.isNumber()) {
-            throw new Wrong("Reading %d: '%s' must be a number.".formatted(number, key));
-        }
-        return OptionalDouble.of(value.asDouble());
     }
 }

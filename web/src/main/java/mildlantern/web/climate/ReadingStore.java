@@ -1,9 +1,5 @@
 package mildlantern.web.climate;
 
-import java.io.IOException;
-import java.io.StringReader;
-import java.sql.Connection;
-import java.sql.SQLException;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.OffsetDateTime;
@@ -11,7 +7,7 @@ import java.time.ZoneOffset;
 import java.util.List;
 import java.util.OptionalDouble;
 import java.util.UUID;
-import javax.sql.DataSource;
+import java.util.function.Function;
 import mildlantern.place.StopId;
 import mildlantern.sensing.Aside;
 import mildlantern.sensing.DayOfAir;
@@ -19,20 +15,17 @@ import mildlantern.sensing.HourOfAir;
 import mildlantern.sensing.Sample;
 import mildlantern.web.platform.CollectionId;
 import org.jspecify.annotations.Nullable;
-import org.postgresql.PGConnection;
 import org.springframework.jdbc.core.simple.JdbcClient;
-import org.springframework.jdbc.datasource.DataSourceUtils;
+import org.springframework.jdbc.support.SqlArrayValue;
 import org.springframework.stereotype.Component;
 
-/** The tables of readings. Many rows at once go by the database's copy; means of hours are taken where the rows are. */
+/** The tables of readings. Many rows go at once, as arrays; means of hours are taken where the rows are. */
 @Component
 class ReadingStore {
     private final JdbcClient jdbc;
-    private final DataSource database;
 
-    ReadingStore(JdbcClient jdbc, DataSource database) {
+    ReadingStore(JdbcClient jdbc) {
         this.jdbc = jdbc;
-        this.database = database;
     }
 
     /**
@@ -44,38 +37,33 @@ class ReadingStore {
         if (samples.isEmpty()) {
             return 0;
         }
-        jdbc.sql(
-                        "create temporary table if not exists coming (at timestamptz, celsius real, humidity real, ppfd real) on commit delete rows")
-                .update();
-        jdbc.sql("truncate coming").update();
-        StringBuilder rows = new StringBuilder(samples.size() * 48);
-        for (Sample sample : samples) {
-            rows.append(sample.at());
-            cell(rows, sample.celsius());
-            cell(rows, sample.humidity());
-            cell(rows, sample.ppfd()).append('\n');
-        }
-        copy("copy coming from stdin", rows);
         return jdbc.sql("""
                         insert into raw_reading (sensor_id, at, collection_id, celsius, humidity, ppfd)
-                        select ?, at, ?, celsius, humidity, ppfd from coming on conflict do nothing
-                        """).params(sensor.key(), sensor.collection().value()).update();
+                        select ?, at, ?, celsius, humidity, ppfd
+                        from unnest(?, ?, ?, ?) as coming (at, celsius, humidity, ppfd) on conflict do nothing
+                        """)
+                .params(
+                        sensor.key(),
+                        sensor.collection().value(),
+                        moments(samples, Sample::at),
+                        figures(samples, Sample::celsius),
+                        figures(samples, Sample::humidity),
+                        figures(samples, Sample::ppfd))
+                .update();
     }
 
-    private static StringBuilder cell(StringBuilder rows, OptionalDouble value) {
-        rows.append('\t');
-        return value.isPresent() ? rows.append((float) value.getAsDouble()) : rows.append("\\N");
+    private static <T> SqlArrayValue moments(List<T> of, Function<T, Instant> moment) {
+        return new SqlArrayValue(
+                "timestamptz", of.stream().map(one -> at(moment.apply(one))).toArray());
     }
 
-    private void copy(String statement, StringBuilder rows) {
-        Connection connection = DataSourceUtils.getConnection(database);
-        try {
-            connection.unwrap(PGConnection.class).getCopyAPI().copyIn(statement, new StringReader(rows.toString()));
-        } catch (SQLException | IOException e) {
-            throw new IllegalStateException("readings could not be stored", e);
-        } finally {
-            DataSourceUtils.releaseConnection(connection, database);
+    private static <T> SqlArrayValue figures(List<T> of, Function<T, OptionalDouble> figure) {
+        @Nullable Object[] figures = new @Nullable Object[of.size()];
+        for (int i = 0; i < figures.length; i++) {
+            OptionalDouble value = figure.apply(of.get(i));
+            figures[i] = value.isPresent() ? (Float) (float) value.getAsDouble() : null;
         }
+        return new SqlArrayValue("float4", figures);
     }
 
     /** Takes the means of a stop's hours anew, from the hour of one moment to that of another. */
@@ -95,18 +83,22 @@ class ReadingStore {
 
     /** Stores hours as they are, for a past of which no single readings are kept. */
     void addHours(CollectionId collection, StopId stop, List<HourOfAir> hours, int samples) {
-        StringBuilder rows = new StringBuilder(hours.size() * 96);
-        for (HourOfAir hour : hours) {
-            rows.append(stop).append('\t').append(hour.hour()).append('\t').append(collection);
-            cell(rows, hour.celsius());
-            cell(rows, hour.lowest());
-            cell(rows, hour.highest());
-            cell(rows, hour.humidity());
-            cell(rows, hour.ppfd()).append('\t').append(samples).append('\n');
-        }
-        copy(
-                "copy hour_reading (stop_id, hour, collection_id, celsius, lowest, highest, humidity, ppfd, samples) from stdin",
-                rows);
+        jdbc.sql("""
+                        insert into hour_reading (stop_id, hour, collection_id, celsius, lowest, highest, humidity, ppfd, samples)
+                        select ?, hour, ?, celsius, lowest, highest, humidity, ppfd, ?
+                        from unnest(?, ?, ?, ?, ?, ?) as past (hour, celsius, lowest, highest, humidity, ppfd)
+                        """)
+                .params(
+                        stop.value(),
+                        collection.value(),
+                        samples,
+                        moments(hours, HourOfAir::hour),
+                        figures(hours, HourOfAir::celsius),
+                        figures(hours, HourOfAir::lowest),
+                        figures(hours, HourOfAir::highest),
+                        figures(hours, HourOfAir::humidity),
+                        figures(hours, HourOfAir::ppfd))
+                .update();
     }
 
     /** The hours of a stop from one moment to before another, in order. */

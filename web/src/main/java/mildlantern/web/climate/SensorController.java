@@ -3,9 +3,6 @@ package mildlantern.web.climate;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.io.IOException;
-import java.nio.ByteBuffer;
-import java.nio.charset.CharacterCodingException;
-import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.ZoneId;
@@ -21,6 +18,7 @@ import mildlantern.web.edge.Spooled;
 import mildlantern.web.platform.FormKey;
 import mildlantern.web.platform.Reply;
 import mildlantern.web.platform.SignedIn;
+import mildlantern.web.platform.UploadedText;
 import mildlantern.web.stop.Stop;
 import mildlantern.web.stop.Stops;
 import org.springframework.http.HttpHeaders;
@@ -87,7 +85,7 @@ class SensorController {
                         id,
                         sent.form(),
                         Optional.ofNullable(sent.table().getOriginalFilename()).orElse("table"),
-                        text(Spooled.bytes(sent.table())),
+                        UploadedText.of(Spooled.bytes(sent.table())),
                         new LoggerFile.Asked(zone(sent.zone()), sent.degrees(), sent.order()));
                 return true;
             });
@@ -104,18 +102,6 @@ class SensorController {
 
     private ZoneId zone(String typed) {
         return typed.isBlank() ? clock.getZone() : ZoneId.of(typed.strip());
-    }
-
-    /** Loggers write UTF-8 or an old single-byte code, of which only the sign for degrees matters. */
-    private static String text(byte[] bytes) {
-        try {
-            return StandardCharsets.UTF_8
-                    .newDecoder()
-                    .decode(ByteBuffer.wrap(bytes))
-                    .toString();
-        } catch (CharacterCodingException e) {
-            return new String(bytes, StandardCharsets.ISO_8859_1);
-        }
     }
 
     /** A sensor that is to push its readings. */

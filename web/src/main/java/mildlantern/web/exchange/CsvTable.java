@@ -3,10 +3,6 @@ package mildlantern.web.exchange;
 import java.io.IOException;
 import java.io.StringReader;
 import java.io.UncheckedIOException;
-import java.nio.ByteBuffer;
-import java.nio.charset.CharacterCodingException;
-import java.nio.charset.Charset;
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -24,7 +20,6 @@ record CsvTable(List<String> heads, List<List<String>> rows) {
     private static final int MOST_ROWS = 20_000;
     private static final int MOST_COLUMNS = 200;
     private static final int MOST_CELLS = 400_000;
-    private static final Charset OLDER = Charset.forName("windows-1252");
 
     /** What was wrong with a table; the message is for the grower. */
     static final class Unreadable extends Exception {
@@ -32,17 +27,6 @@ record CsvTable(List<String> heads, List<List<String>> rows) {
 
         Unreadable(String why) {
             super(why);
-        }
-    }
-
-    static String text(byte[] bytes) {
-        try {
-            return StandardCharsets.UTF_8
-                    .newDecoder()
-                    .decode(ByteBuffer.wrap(bytes))
-                    .toString();
-        } catch (CharacterCodingException e) {
-            return new String(bytes, OLDER);
         }
     }
 

@@ -17,6 +17,7 @@ import mildlantern.web.edge.Spooled;
 import mildlantern.web.platform.BatchId;
 import mildlantern.web.platform.Reply;
 import mildlantern.web.platform.SignedIn;
+import mildlantern.web.platform.UploadedText;
 import mildlantern.web.routine.TakeBack;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -143,7 +144,7 @@ class ExchangeController {
                 throw new CsvTable.Unreadable("That table is larger than 5 MB; bring it in by parts.");
             }
             BatchId draft = gates.tables()
-                    .behind(() -> csvDrafts.keep(member.collection(), what, CsvTable.text(Spooled.bytes(file))));
+                    .behind(() -> csvDrafts.keep(member.collection(), what, UploadedText.of(Spooled.bytes(file))));
             return "redirect:/exchange/tables/" + draft;
         } catch (CsvTable.Unreadable e) {
             reply.wrong();

@@ -1,8 +1,7 @@
 package mildlantern.web.plant;
 
-import java.util.Collections;
-import java.util.LinkedHashMap;
-import java.util.Map;
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import mildlantern.plant.Profile;
 import mildlantern.web.plate.AboveDrawer;
 import mildlantern.web.plate.Plate;
@@ -16,23 +15,8 @@ public class PlatePictures {
     private final Plants plants;
 
     /** Drawn lately: the same numbers always give the same drawing. */
-    private final Map<PlateSubject, Plate> drawn = Collections.synchronizedMap(new Lately<>(300));
-
-    /** Forgets what was not asked for longest. */
-    private static final class Lately<K, V> extends LinkedHashMap<K, V> {
-        private static final long serialVersionUID = 1L;
-        private final int kept;
-
-        Lately(int kept) {
-            super(64, 0.75f, true);
-            this.kept = kept;
-        }
-
-        @Override
-        protected boolean removeEldestEntry(Map.Entry<K, V> eldest) {
-            return size() > kept;
-        }
-    }
+    private final Cache<PlateSubject, Plate> drawn =
+            Caffeine.newBuilder().maximumSize(300).build();
 
     PlatePictures(Plants plants) {
         this.plants = plants;
@@ -40,7 +24,7 @@ public class PlatePictures {
 
     /** The plate, from the side. */
     public Plate of(Plant plant) {
-        return drawn.computeIfAbsent(subject(plant), PlateDrawer::draw);
+        return drawn.get(subject(plant), PlateDrawer::draw);
     }
 
     /** Pot and leaves as seen from above, round the origin, with a radius of the pot in the plan's units. */

@@ -3,8 +3,6 @@ package mildlantern.web.exchange;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import java.nio.charset.Charset;
-import java.nio.charset.StandardCharsets;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -29,14 +27,6 @@ class CsvTableTest {
     @Test
     void shortRowsAreFilledAndLongOnesCut() throws Exception {
         assertThat(CsvTable.read("a,b\n1\n1,2,3\n").rows()).containsExactly(List.of("1", ""), List.of("1", "2"));
-    }
-
-    @Test
-    void olderFilesAreReadToo_andTheMarkAtTheBeginningIsNoLetter() throws Exception {
-        assertThat(CsvTable.text("Möwe".getBytes(Charset.forName("windows-1252"))))
-                .isEqualTo("Möwe");
-        assertThat(CsvTable.text("Möwe".getBytes(StandardCharsets.UTF_8))).isEqualTo("Möwe");
-        assertThat(CsvTable.read("\uFEFFname\nGull\n").heads()).containsExactly("name");
     }
 
     @Test
