@@ -19,19 +19,25 @@ import java.nio.file.Path;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Random;
 import java.util.TreeMap;
 import java.util.UUID;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
 import java.util.zip.ZipOutputStream;
 import mildlantern.log.LogEntry;
+import mildlantern.place.StopId;
+import mildlantern.plant.AirMovement;
+import mildlantern.plant.Near;
 import mildlantern.plant.PlantId;
 import mildlantern.treatment.Style;
 import mildlantern.web.Growers;
 import mildlantern.web.LanternTest;
+import mildlantern.web.RandomEntries;
 import mildlantern.web.account.AccountService;
 import mildlantern.web.demo.LoadedDemo;
 import mildlantern.web.log.LogBook;
@@ -43,12 +49,15 @@ import mildlantern.web.platform.FormKey;
 import mildlantern.web.platform.SignedIn;
 import mildlantern.web.routine.RecordWriter;
 import mildlantern.web.stop.Houses;
+import mildlantern.web.stop.Stop;
 import mildlantern.web.stop.Stops;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.test.web.servlet.MockMvc;
@@ -257,6 +266,38 @@ class ExchangeTest {
                 .isEqualTo(count("happening", demo))
                 .isGreaterThan(5000);
         assertThat(count("plant_upkeep", other)).isEqualTo(count("plant_upkeep", demo));
+    }
+
+    @ParameterizedTest
+    @ValueSource(longs = {1, 2, 3, 4, 5, 6})
+    void whateverWasWrittenTravelsWithAnArchive(long seed) throws Exception {
+        Random chance = new Random(seed);
+        List<StopId> places = List.of(
+                grower.stop().id(),
+                stops.store(new Stop(StopId.fresh(), collection, 2, "Porch, \"south\"")
+                                .noted("draughty: keep \\ shut")
+                                .airflow(AirMovement.MOVING, 1.5, true, EnumSet.of(Near.HEATER, Near.DOOR_DRAUGHT)))
+                        .id());
+        for (Plant plant : List.of(grower.plant(), growers.plant(collection, grower.stop(), "Möwe, die 2."))) {
+            for (LogEntry entry : new RandomEntries(chance, places).some(12)) {
+                log.write(
+                        collection,
+                        plant.id(),
+                        FormKey.fresh(),
+                        LocalDate.now(clock).minusDays(chance.nextInt(90)),
+                        List.of(new RecordWriter.Line(
+                                entry, chance.nextBoolean() ? "=1+1; \t plant-1 \u2014 wet" : null)));
+            }
+        }
+        byte[] first = written(collection);
+        CollectionId other = fresh();
+        assertThat(take(other, first)).isEqualTo(2);
+        assertThat(lines(files(written(other))))
+                .filteredOn(line -> !line.contains("\"name\" : \"Harrow"))
+                .containsExactlyElementsOf(lines(files(first)).stream()
+                        .filter(line ->
+                                !line.contains("\"name\" : \"" + grower.member().collectionName()))
+                        .toList());
     }
 
     /** A case decided on mites, with its course begun, a neighbour asked for and a product of one's own. */
