@@ -68,17 +68,11 @@ class SecurityConfiguration {
                                 .permitAll()
                                 .requestMatchers(PathRequest.toStaticResources().atCommonLocations())
                                 .permitAll()
-                                .requestMatchers(
-                                        "/webjars/**",
-                                        "/fonts/**",
-                                        "/frame/**",
-                                        "/casework/**",
-                                        "/treatment/**",
-                                        "/climate/**",
-                                        "/actuator/health/**",
-                                        PUSHED,
-                                        SIGN_IN,
-                                        "/welcome")
+                                .requestMatchers(StaticFiles.FOR_ALL.stream()
+                                        .map(folder -> "/" + folder + "/**")
+                                        .toArray(String[]::new))
+                                .permitAll()
+                                .requestMatchers("/webjars/**", "/actuator/health/**", PUSHED, SIGN_IN, "/welcome")
                                 .permitAll()
                                 .anyRequest()
                                 .authenticated())

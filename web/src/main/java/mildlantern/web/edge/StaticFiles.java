@@ -2,6 +2,7 @@ package mildlantern.web.edge;
 
 import java.time.Duration;
 import java.util.List;
+import java.util.stream.Stream;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.http.CacheControl;
 import org.springframework.web.servlet.config.annotation.ResourceHandlerRegistry;
@@ -14,7 +15,11 @@ import org.springframework.web.servlet.resource.VersionResourceResolver;
  */
 @Configuration(proxyBeanMethods = false)
 class StaticFiles implements WebMvcConfigurer {
-    private static final List<String> FOLDERS = List.of("frame", "casework", "plan", "treatment", "climate", "fonts");
+    /** What everybody gets, signed in or not: the pages before the sign-in need it. */
+    static final List<String> FOR_ALL = List.of("frame", "casework", "treatment", "climate", "fonts");
+
+    private static final List<String> FOLDERS =
+            Stream.concat(FOR_ALL.stream(), Stream.of("plan")).toList();
     private static final CacheControl A_MONTH = CacheControl.maxAge(Duration.ofDays(30));
 
     @Override
