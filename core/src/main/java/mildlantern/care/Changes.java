@@ -19,7 +19,6 @@ import mildlantern.quantity.Range;
 
 /** Weighs what could be changed for a plant, by what it would gain, what it costs, and what it does to its neighbours. */
 public final class Changes {
-
     private final CareKnowledge knowledge;
     private final Needs needs;
     private final Waters waters;

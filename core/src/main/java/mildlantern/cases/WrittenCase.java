@@ -17,7 +17,6 @@ import mildlantern.plant.PlantRecord;
  * @param expected what a good diagnosis must conclude
  */
 public record WrittenCase(String file, String id, PlantRecord record, Evidence evidence, Expected expected) {
-
     /**
      * What a good diagnosis must conclude; an empty list expects nothing.
      *

@@ -13,7 +13,6 @@ import mildlantern.knowledge.FindingId;
  * @param bands the bands, the lowest first
  */
 public record Calibration(List<Band> bands) {
-
     /**
      * Causes whose probability fell into one band.
      *

@@ -12,7 +12,6 @@ import java.util.Optional;
  * @param verdict what it comes to
  */
 public record Comparison(List<Change> changes, Verdict verdict) {
-
     /** What a look again comes to. */
     public enum Verdict {
         BETTER("better", "Go on as you are. Feed later, when new growth is sound."),

@@ -11,7 +11,6 @@ import java.util.List;
  * @param reasons what each fact added; start plus all weights is end
  */
 public record Explanation(double start, double end, List<Reason> reasons) {
-
     /** The strongest facts that speak for the cause. */
     public List<Reason> strongestFor(int most, double least) {
         return reasons.stream()

@@ -11,7 +11,6 @@ import java.util.List;
  * @param answers what each answer would do
  */
 public record NextLook(Finding finding, double gain, double worth, List<Answer> answers) {
-
     /**
      * One possible answer.
      *

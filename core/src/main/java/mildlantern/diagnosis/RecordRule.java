@@ -12,7 +12,6 @@ import mildlantern.quantity.FactorCurve;
  * @param logFactors natural logarithm of the factor by word, for a fact that is a word
  */
 record RecordRule(String fact, Optional<FactorCurve> curve, Map<String, Double> logFactors) {
-
     /** Natural logarithm of the factor on the odds; 0 where the rule says nothing about the fact's value. */
     double logFactor(Fact value) {
         if (value.number().isPresent()) {

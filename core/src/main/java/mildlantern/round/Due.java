@@ -10,7 +10,6 @@ import mildlantern.plant.PlantId;
  * @param why why now, in a sentence
  */
 public record Due(PlantId plant, Kind kind, String why) {
-
     /** What can be due, the most pressing first. */
     public enum Kind {
         LOOK_AGAIN(Lamp.BRIGHT, Half.MORNING),

@@ -13,7 +13,6 @@ import mildlantern.knowledge.FindingId;
  * @param shared ids of the findings that both are judged by, where they blur each other
  */
 public record SideBySide(Kind kind, Optional<Hold> hold, List<FindingId> shared) {
-
     /** How two trials go together. */
     public enum Kind {
         /** They are the same change, which serves both causes. */

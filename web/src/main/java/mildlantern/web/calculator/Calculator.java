@@ -15,7 +15,6 @@ import java.util.Optional;
  * @param reckons how it answers; asked only with fields that are in order
  */
 public record Calculator(String id, String name, String question, List<Field> fields, Reckons reckons) {
-
     /** Reckons an answer; an argument that the core refuses is told at the field it belongs to. */
     @FunctionalInterface
     public interface Reckons {

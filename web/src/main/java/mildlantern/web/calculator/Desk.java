@@ -22,7 +22,6 @@ import org.springframework.web.servlet.ModelAndView;
  * @param all its calculators
  */
 public record Desk(String name, String root, String fine, List<Calculator> all) {
-
     /** What a calculator was asked and what it answers. */
     public record Reckoned(
             Calculator calculator,

@@ -29,7 +29,6 @@ import org.springframework.web.bind.annotation.RequestParam;
 /** A stop's own page: what it gives, who stands badly there, what was read, and what it is. */
 @Controller
 class StopController {
-
     private final Stops stops;
     private final StopWriter stopWriter;
     private final Houses houses;

@@ -30,7 +30,6 @@ import tools.jackson.databind.node.ObjectNode;
  */
 @Service
 class ArchiveIn {
-
     private final JdbcTemplate jdbc;
     private final JsonMapper json;
     private final Stops stops;

@@ -24,7 +24,6 @@ import org.springframework.transaction.annotation.Transactional;
  */
 @Service
 class CsvIn {
-
     private final Routine routine;
     private final WrittenForms forms;
     private final Clock clock;

@@ -41,7 +41,6 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional(readOnly = true)
 class FeedingService {
-
     private final Plants plants;
     private final Stops stops;
     private final Houses houses;
