@@ -65,7 +65,7 @@ final class ClauseReader {
                     .filter(value -> value.name().equalsIgnoreCase(word))
                     .findFirst();
             if (wetness.isEmpty()) {
-                unknown(word, "probe", "dry, moist or wet, once or for top, middle and bottom");
+                unknown(problems, word, "probe", "dry, moist or wet, once or for top, middle and bottom");
                 return Optional.empty();
             }
             depths.add(wetness.get());
@@ -93,7 +93,7 @@ final class ClauseReader {
             } else if (word.equals("dry")) {
                 yardstick = Optional.of(Yardstick.BONE_DRY);
             } else if (!List.of("g", "kg").contains(word)) {
-                unknown(word, "weighed", "grams, and wet or dry where that is a yardstick");
+                unknown(problems, word, "weighed", "grams, and wet or dry where that is a yardstick");
             }
         }
         if (grams.isEmpty()) {
@@ -247,7 +247,8 @@ final class ClauseReader {
         return Optional.empty();
     }
 
-    private void unknown(String word, String after, String allowed) {
+    /** Says that a word is not understood after a verb, and what would be. */
+    static void unknown(List<String> problems, String word, String after, String allowed) {
         problems.add("'%s' is not understood after '%s'; write %s.".formatted(word, after, allowed));
     }
 }

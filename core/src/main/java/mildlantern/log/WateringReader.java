@@ -47,10 +47,8 @@ final class WateringReader {
                 case "bone" -> found = expect(words, "dry", Felt.BONE_DRY);
                 case "dry", "ready" -> found = Optional.of(Felt.READY);
                 default ->
-                    problems.add(
-                            ("'%s' is not understood after 'watered'; write an amount, rain, tap, from below, still wet or bone"
-                                            + " dry.")
-                                    .formatted(word));
+                    ClauseReader.unknown(
+                            problems, word, "watered", "an amount, rain, tap, from below, still wet or bone dry");
             }
         }
         return Optional.of(new LogEntry.Watered(ml, water, way, found));

@@ -17,11 +17,12 @@ import mildlantern.web.platform.CollectionId;
 import mildlantern.web.platform.FormKey;
 import mildlantern.web.platform.NotHere;
 import mildlantern.web.platform.WrittenForms;
-import org.springframework.stereotype.Component;
+import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** Looks again at a trial, and ends a case or goes on with it. */
-@Component
+@Service
+@Transactional(readOnly = true)
 class CaseClosing {
     private final CaseBook book;
     private final CaseWriter writer;

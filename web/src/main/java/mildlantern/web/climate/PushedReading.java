@@ -5,9 +5,6 @@ import java.time.DateTimeException;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.OffsetDateTime;
-import java.util.AbstractMap.SimpleEntry;
-import java.util.List;
-import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.stream.Collectors;
 import mildlantern.light.LightSource;
@@ -108,18 +105,11 @@ record PushedReading(
     }
 
     private Sample sample(int number, WindowLight light, Instant now) throws Wrong {
-        for (Map.Entry<String, @Nullable Double> figure : figures()) {
-            if (figure.getValue() != null && !Double.isFinite(figure.getValue())) {
-                throw new Wrong("Reading %d: '%s' must be a number.".formatted(number, figure.getKey()));
-            }
-        }
         Sample sample = new Sample(
                 moment(number, now),
-                fahrenheit == null ? given(celsius) : OptionalDouble.of((fahrenheit - 32) / 1.8),
-                given(humidity),
-                lux == null
-                        ? given(ppfd)
-                        : OptionalDouble.of(lux >= 0 && lux <= MOST_LUX ? light.ppfd(lux, LightSource.DAYLIGHT) : lux));
+                fahrenheit == null ? given(number, "celsius", celsius) : celsius(number),
+                given(number, "humidity", humidity),
+                lux == null ? given(number, "ppfd", ppfd) : photons(number, light));
         if (sample.empty()) {
             throw new Wrong("Reading %d holds neither temperature, humidity nor light.".formatted(number));
         }
@@ -141,16 +131,23 @@ record PushedReading(
         }
     }
 
-    private List<Map.Entry<String, @Nullable Double>> figures() {
-        return List.of(
-                new SimpleEntry<>("celsius", celsius),
-                new SimpleEntry<>("fahrenheit", fahrenheit),
-                new SimpleEntry<>("humidity", humidity),
-                new SimpleEntry<>("ppfd", ppfd),
-                new SimpleEntry<>("lux", lux));
+    private OptionalDouble celsius(int number) throws Wrong {
+        return OptionalDouble.of((given(number, "fahrenheit", fahrenheit).orElseThrow() - 32) / 1.8);
     }
 
-    private static OptionalDouble given(@Nullable Double value) {
-        return value == null ? OptionalDouble.empty() : OptionalDouble.of(value);
+    /** What no meter shows is kept as it came: the sifting sets it aside and says why. */
+    private OptionalDouble photons(int number, WindowLight light) throws Wrong {
+        double shown = given(number, "lux", lux).orElseThrow();
+        return OptionalDouble.of(shown >= 0 && shown <= MOST_LUX ? light.ppfd(shown, LightSource.DAYLIGHT) : shown);
+    }
+
+    private static OptionalDouble given(int number, String field, @Nullable Double value) throws Wrong {
+        if (value == null) {
+            return OptionalDouble.empty();
+        }
+        if (!Double.isFinite(value)) {
+            throw new Wrong("Reading %d: '%s' must be a number.".formatted(number, field));
+        }
+        return OptionalDouble.of(value);
     }
 }

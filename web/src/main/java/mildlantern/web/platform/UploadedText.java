@@ -15,7 +15,7 @@ public final class UploadedText {
     private UploadedText() {}
 
     public static String of(byte[] bytes) {
-        if (bytes.length >= 2 && (bytes[0] & 0xff) + (bytes[1] & 0xff) == 0xff + 0xfe && (bytes[0] & 0xff) >= 0xfe) {
+        if (begins(bytes, 0xfe, 0xff) || begins(bytes, 0xff, 0xfe)) {
             return new String(bytes, StandardCharsets.UTF_16);
         }
         try {
@@ -26,5 +26,9 @@ public final class UploadedText {
         } catch (CharacterCodingException e) {
             return new String(bytes, OLDER);
         }
+    }
+
+    private static boolean begins(byte[] bytes, int first, int second) {
+        return bytes.length >= 2 && bytes[0] == (byte) first && bytes[1] == (byte) second;
     }
 }

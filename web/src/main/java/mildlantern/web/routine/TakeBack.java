@@ -21,11 +21,11 @@ import mildlantern.web.platform.BatchId;
 import mildlantern.web.platform.CollectionId;
 import mildlantern.web.platform.EntryId;
 import mildlantern.web.platform.NotHere;
-import org.springframework.stereotype.Component;
+import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** Takes back what was written, where nothing built on it since: what an entry changed is given back, and the log keeps both. */
-@Component
+@Service
 public class TakeBack {
     private final Plants plants;
     private final LogBook logBook;

@@ -21,11 +21,12 @@ import mildlantern.web.routine.RecordWriter;
 import mildlantern.web.routine.TakeBack;
 import mildlantern.web.stop.Stop;
 import mildlantern.web.stop.Stops;
-import org.springframework.stereotype.Component;
+import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** Ticks the steps of a course, and takes a tick back: what was done goes into the record. */
-@Component
+@Service
+@Transactional
 class CourseTicks {
     private final CourseRepositories.Steps steps;
     private final Plants plants;
