@@ -2,8 +2,11 @@ package mildlantern.web.calculator;
 
 import java.math.BigDecimal;
 import java.math.RoundingMode;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 
 /**
  * One calculator of the bench.
@@ -11,15 +14,35 @@ import java.util.Optional;
  * @param id its id in the address
  * @param name its name
  * @param question what it answers, in a line
- * @param fields its inputs
+ * @param form what it asks
  * @param reckons how it answers; asked only with fields that are in order
+ * @param <I> what it asks, as a record
  */
-public record Calculator(String id, String name, String question, List<Field> fields, Reckons reckons) {
-    /** Reckons an answer; an argument that the core refuses is told at the field it belongs to. */
-    @FunctionalInterface
-    public interface Reckons {
-        Answer reckon(Given given);
+public record Calculator<I extends Record>(
+        String id, String name, String question, Form<I> form, Function<I, Answer> reckons) {
+    /** Its inputs, in order. */
+    public List<Field> fields() {
+        return form.fields();
     }
+
+    /** Answers what was typed, or says at the fields what is wrong with it. */
+    Reckoned reckon(Map<String, String> typed) {
+        Map<String, String> values = form.values(typed);
+        Map<String, String> problems = form.problems(values);
+        Answer answer = problems.isEmpty() ? reckons.apply(form.asked(values)) : Answer.NONE;
+        Map<String, String> all = new LinkedHashMap<>(problems);
+        all.putAll(answer.refused());
+        return new Reckoned(this, values, all, answer);
+    }
+
+    /**
+     * What a calculator was asked and what it answers.
+     *
+     * @param inputs what stands at each field, by its name
+     * @param problems what is wrong with fields, by their names
+     */
+    public record Reckoned(
+            Calculator<?> calculator, Map<String, String> inputs, Map<String, String> problems, Answer answer) {}
 
     /**
      * An answer.
@@ -27,11 +50,18 @@ public record Calculator(String id, String name, String question, List<Field> fi
      * @param lines what comes out, the most wanted first
      * @param warnings what to mind
      * @param bottle what to write on the bottle; empty where nothing is bottled
+     * @param refused what is wrong with fields, by their names, which only the reckoning showed; empty if there is an answer
      */
-    public record Answer(List<Line> lines, List<String> warnings, List<String> bottle) {
+    public record Answer(List<Line> lines, List<String> warnings, List<String> bottle, Map<String, String> refused) {
+        static final Answer NONE = new Answer(List.of(), List.of(), List.of());
+
+        public Answer(List<Line> lines, List<String> warnings, List<String> bottle) {
+            this(lines, warnings, bottle, Map.of());
+        }
+
         /** No answer: what is wrong stands at a field. */
-        public static Answer none() {
-            return new Answer(List.of(), List.of(), List.of());
+        public static Answer refused(String field, String words) {
+            return new Answer(List.of(), List.of(), List.of(), Map.of(field, words));
         }
     }
 

@@ -21,13 +21,9 @@ import org.springframework.web.servlet.ModelAndView;
  * @param fine what is said at its foot
  * @param all its calculators
  */
-public record Desk(String name, String root, String fine, List<Calculator> all) {
-    /** What a calculator was asked and what it answers. */
-    public record Reckoned(
-            Calculator calculator,
-            Map<String, String> inputs,
-            Map<String, String> problems,
-            Calculator.Answer answer) {}
+public record Desk(String name, String root, String fine, List<Calculator<?>> all) {
+    /** What is wrong with an input, as the problem document tells it. */
+    private record Wrong(String field, String message) {}
 
     /**
      * Answers as it was asked: a page, its changed part, or JSON.
@@ -35,7 +31,7 @@ public record Desk(String name, String root, String fine, List<Calculator> all) 
      * @throws NotHere if there is no such calculator
      */
     public Object answer(String id, Map<String, String> typed, HttpServletRequest request) {
-        Calculator calculator = all.stream()
+        Calculator<?> calculator = all.stream()
                 .filter(one -> one.id().equals(id))
                 .findFirst()
                 .orElseThrow(() -> new NotHere("calculator"));
@@ -45,7 +41,7 @@ public record Desk(String name, String root, String fine, List<Calculator> all) 
         boolean part = request.getHeader("HX-Request") != null;
         return new ModelAndView(part ? "calculator/bench :: answer(page=${page})" : "calculator/bench")
                 .addObject("desk", this)
-                .addObject("page", reckon(calculator, typed));
+                .addObject("page", calculator.reckon(typed));
     }
 
     /** The addresses, inputs and answers, in the OpenAPI format. */
@@ -60,13 +56,13 @@ public record Desk(String name, String root, String fine, List<Calculator> all) 
         return accept.contains("json") && !accept.contains(MediaType.TEXT_HTML_VALUE);
     }
 
-    private static ResponseEntity<Object> json(Calculator calculator, Map<String, String> typed) {
+    private static ResponseEntity<Object> json(Calculator<?> calculator, Map<String, String> typed) {
         for (String name : typed.keySet()) {
             if (calculator.fields().stream().noneMatch(field -> field.name().equals(name))) {
                 return problem(Map.of(name, "This calculator has no such input."));
             }
         }
-        Reckoned reckoned = reckon(calculator, typed);
+        Calculator.Reckoned reckoned = calculator.reckon(typed);
         if (!reckoned.problems().isEmpty()) {
             return problem(reckoned.problems());
         }
@@ -95,18 +91,10 @@ public record Desk(String name, String root, String fine, List<Calculator> all) 
         detail.setProperty(
                 "errors",
                 problems.entrySet().stream()
-                        .map(one -> Map.of("field", one.getKey(), "message", one.getValue()))
+                        .map(one -> new Wrong(one.getKey(), one.getValue()))
                         .toList());
         return ResponseEntity.unprocessableContent()
                 .contentType(MediaType.APPLICATION_PROBLEM_JSON)
                 .body(detail);
-    }
-
-    private static Reckoned reckon(Calculator calculator, Map<String, String> typed) {
-        Given given = new Given(calculator, typed);
-        Calculator.Answer answer = given.problems().isEmpty()
-                ? calculator.reckons().reckon(given)
-                : new Calculator.Answer(List.of(), List.of(), List.of());
-        return new Reckoned(calculator, given.values(), given.problems(), answer);
     }
 }

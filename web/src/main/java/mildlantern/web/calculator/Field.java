@@ -1,13 +1,9 @@
 package mildlantern.web.calculator;
 
-import java.util.Arrays;
 import java.util.List;
-import java.util.function.Function;
-import mildlantern.knowledge.Words;
-import mildlantern.quantity.Limits;
 
 /**
- * One input of a calculator.
+ * One input of a calculator as its page shows it.
  *
  * @param name its name in the address
  * @param label what it asks
@@ -29,34 +25,6 @@ public record Field(
 
     /** One thing to choose. */
     public record Choice(String id, String words) {}
-
-    public static Field number(String name, String label, String unit, double preset, double low, double high) {
-        return new Field(name, label, unit, Limits.plain(preset), low, high, List.of(), false);
-    }
-
-    public static Field choice(String name, String label, String preset, List<Choice> choices) {
-        return new Field(name, label, "", preset, 0, 0, choices, false);
-    }
-
-    public static <E extends Enum<E>> Field choice(
-            String name, String label, E preset, List<E> constants, Function<E, String> words) {
-        return choice(
-                name,
-                label,
-                Words.id(preset),
-                constants.stream()
-                        .map(one -> new Choice(Words.id(one), words.apply(one)))
-                        .toList());
-    }
-
-    public static <E extends Enum<E>> Field choice(
-            String name, String label, E preset, Class<E> type, Function<E, String> words) {
-        return choice(name, label, preset, Arrays.asList(type.getEnumConstants()), words);
-    }
-
-    public static Field text(String name, String label) {
-        return new Field(name, label, "", "", 0, 0, List.of(), true);
-    }
 
     /** Whether its choices are sentences, which need a line of their own. */
     public boolean wide() {

@@ -26,7 +26,7 @@ final class OpenApi {
         return all;
     }
 
-    private static Map<String, Object> operation(Calculator calculator) {
+    private static Map<String, Object> operation(Calculator<?> calculator) {
         Map<String, Object> operation = new LinkedHashMap<>();
         operation.put("operationId", calculator.id());
         operation.put("summary", calculator.name());

@@ -8,11 +8,11 @@ import mildlantern.air.AirKnowledge;
 import mildlantern.air.Glazing;
 import mildlantern.quantity.RelativeHumidity;
 import mildlantern.quantity.Temperature;
+import mildlantern.web.calculator.Asks;
 import mildlantern.web.calculator.Calculator;
 import mildlantern.web.calculator.Calculator.Answer;
 import mildlantern.web.calculator.Calculator.Line;
-import mildlantern.web.calculator.Field;
-import mildlantern.web.calculator.Given;
+import mildlantern.web.calculator.Form;
 import org.springframework.stereotype.Component;
 
 /** What the air and the light of a place come to. */
@@ -26,7 +26,7 @@ class ClimateCalculators {
         this.lightCalculators = lightCalculators;
     }
 
-    List<Calculator> all() {
+    List<Calculator<?>> all() {
         return List.of(
                 pull(),
                 heated(),
@@ -38,31 +38,15 @@ class ClimateCalculators {
                 LightCalculators.lamp());
     }
 
-    private static Field celsius(String name, String label, double preset) {
-        return Field.number(name, label, "°C", preset, -40, 50);
-    }
-
-    private static Field humidity(String name, String label, double preset) {
-        return Field.number(name, label, "%", preset, 1, 100);
-    }
-
-    private static Temperature temperature(Given given, String name) {
-        return new Temperature(given.number(name));
-    }
-
-    private static RelativeHumidity relative(Given given, String name) {
-        return new RelativeHumidity(given.number(name));
-    }
-
-    private Calculator pull() {
-        return new Calculator(
+    private Calculator<?> pull() {
+        return new Calculator<>(
                 "pull",
                 "Pull of the air",
                 "How much the air draws from leaves, its dew point and its water.",
-                List.of(celsius("t", "Air", 21), humidity("rh", "Humidity", 45)),
-                given -> {
-                    Temperature t = temperature(given, "t");
-                    RelativeHumidity rh = relative(given, "rh");
+                Form.of(PullAsked.class),
+                asked -> {
+                    Temperature t = asked.t();
+                    RelativeHumidity rh = asked.rh();
                     double deficit = Air.deficit(t, rh).kilopascal();
                     List<String> warnings = new ArrayList<>();
                     if (deficit > air.marks().dryKpa()) {
@@ -81,25 +65,21 @@ class ClimateCalculators {
                 });
     }
 
-    private static Calculator heated() {
-        return new Calculator(
+    private static Calculator<?> heated() {
+        return new Calculator<>(
                 "heated",
                 "Heated air",
                 "What becomes of air from outside when it is heated: why leaves crisp in winter.",
-                List.of(
-                        celsius("out", "Outside", 0),
-                        humidity("rh", "Humidity there", 90),
-                        celsius("in", "Heated to", 21)),
-                given -> {
-                    double inside = Air.broughtTo(
-                                    temperature(given, "out"), relative(given, "rh"), temperature(given, "in"))
-                            .percent();
+                Form.of(HeatedAsked.class),
+                asked -> {
+                    double inside =
+                            Air.broughtTo(asked.out(), asked.rh(), asked.in()).percent();
                     return new Answer(
                             List.of(
                                     Line.of("Humidity inside", inside, "%"),
                                     Line.of(
                                             "Pull on leaves",
-                                            Air.deficit(temperature(given, "in"), new RelativeHumidity(inside))
+                                            Air.deficit(asked.in(), new RelativeHumidity(inside))
                                                     .kilopascal(),
                                             "kPa")),
                             inside < 35
@@ -109,36 +89,22 @@ class ClimateCalculators {
                 });
     }
 
-    private Calculator humidifier() {
-        return new Calculator(
+    private Calculator<?> humidifier() {
+        return new Calculator<>(
                 "humidifier",
                 "Humidifier",
                 "What must be evaporated to hold a room at a humidity.",
-                List.of(
-                        Field.number("volume", "Room", "m³", 45, 0.1, 10_000),
-                        Field.number("changes", "Air changes", "an hour", 0.5, 0.1, 10),
-                        celsius("in", "Room", 21),
-                        humidity("wanted", "Wanted", 50),
-                        celsius("out", "Outside", 0),
-                        humidity("rh", "Humidity there", 90)),
-                given -> {
+                Form.of(HumidifierAsked.class),
+                asked -> {
                     double grams = Air.humidifierGramsPerHour(
-                            given.number("volume"),
-                            given.number("changes"),
-                            temperature(given, "in"),
-                            relative(given, "wanted"),
-                            temperature(given, "out"),
-                            relative(given, "rh"));
+                            asked.volume(), asked.changes(), asked.in(), asked.wanted(), asked.out(), asked.rh());
                     return new Answer(
                             List.of(
                                     Line.of("Water a day", grams * 24 / 1000, "L"),
                                     Line.of("An hour", grams, "g"),
                                     Line.of(
                                             "Humidity without it",
-                                            Air.broughtTo(
-                                                            temperature(given, "out"),
-                                                            relative(given, "rh"),
-                                                            temperature(given, "in"))
+                                            Air.broughtTo(asked.out(), asked.rh(), asked.in())
                                                     .percent(),
                                             "%")),
                             List.of(String.format(
@@ -150,31 +116,26 @@ class ClimateCalculators {
                 });
     }
 
-    private Calculator pane() {
-        return new Calculator(
+    private Calculator<?> pane() {
+        return new Calculator<>(
                 "pane",
                 "Cold glass",
                 "How cold a leaf gets at a window by night.",
-                List.of(
-                        celsius("in", "Room", 19),
-                        celsius("out", "Outside", -5),
-                        Field.choice("glass", "Glass", Glazing.DOUBLE, Glazing.class, Glazing::words),
-                        Field.number("distance", "Leaf from the glass", "cm", 0, 0, 500)),
-                given -> {
-                    Glazing glazing = given.constant(Glazing.class, "glass");
-                    double leaf = air.leafAtPane(
-                                    temperature(given, "in"),
-                                    temperature(given, "out"),
-                                    glazing,
-                                    given.number("distance"))
+                Form.of(PaneAsked.class).worded(Glazing.class, Glazing::words),
+                asked -> {
+                    Glazing glazing = asked.glass();
+                    double leaf = air.leafAtPane(asked.in(), asked.out(), glazing, asked.distance())
                             .celsius();
                     return new Answer(
                             List.of(
                                     Line.of("Leaf", leaf, "°C"),
-                                    Line.of("Colder than the room by", given.number("in") - leaf, "°C"),
+                                    Line.of(
+                                            "Colder than the room by",
+                                            asked.in().celsius() - leaf,
+                                            "°C"),
                                     Line.of(
                                             "Inner face of the glass",
-                                            air.paneInside(temperature(given, "in"), temperature(given, "out"), glazing)
+                                            air.paneInside(asked.in(), asked.out(), glazing)
                                                     .celsius(),
                                             "°C")),
                             leaf < air.marks().chillCelsius()
@@ -185,15 +146,15 @@ class ClimateCalculators {
                 });
     }
 
-    private Calculator leafSpot() {
-        return new Calculator(
+    private Calculator<?> leafSpot() {
+        return new Calculator<>(
                 "leaf-spot",
                 "Leaf spot",
                 "How near wet leaves are to what a leaf spot needs, and what would lower it most.",
-                List.of(celsius("t", "While wet", 22), Field.number("wet", "Leaves wet", "h a day", 6, 0, 24)),
-                given -> {
-                    Temperature t = temperature(given, "t");
-                    double wet = given.number("wet");
+                Form.of(LeafSpotAsked.class),
+                asked -> {
+                    Temperature t = asked.t();
+                    double wet = asked.wet();
                     double risk = air.leafSpotRisk(t, wet);
                     double drier = air.leafSpotRisk(t, wet / 2);
                     double cooler = air.leafSpotRisk(new Temperature(t.celsius() - 4), wet);
@@ -213,4 +174,59 @@ class ClimateCalculators {
                             List.of());
                 });
     }
+
+    record PullAsked(
+            @Asks.Number(label = "Air", unit = "°C", preset = 21, low = -40, high = 50)
+            Temperature t,
+
+            @Asks.Number(label = "Humidity", unit = "%", preset = 45, low = 1, high = 100)
+            RelativeHumidity rh) {}
+
+    record HeatedAsked(
+            @Asks.Number(label = "Outside", unit = "°C", preset = 0, low = -40, high = 50)
+            Temperature out,
+
+            @Asks.Number(label = "Humidity there", unit = "%", preset = 90, low = 1, high = 100)
+            RelativeHumidity rh,
+
+            @Asks.Number(label = "Heated to", unit = "°C", preset = 21, low = -40, high = 50)
+            Temperature in) {}
+
+    record HumidifierAsked(
+            @Asks.Number(label = "Room", unit = "m³", preset = 45, low = 0.1, high = 10_000)
+            double volume,
+
+            @Asks.Number(label = "Air changes", unit = "an hour", preset = 0.5, low = 0.1, high = 10)
+            double changes,
+
+            @Asks.Number(label = "Room", unit = "°C", preset = 21, low = -40, high = 50)
+            Temperature in,
+
+            @Asks.Number(label = "Wanted", unit = "%", preset = 50, low = 1, high = 100)
+            RelativeHumidity wanted,
+
+            @Asks.Number(label = "Outside", unit = "°C", preset = 0, low = -40, high = 50)
+            Temperature out,
+
+            @Asks.Number(label = "Humidity there", unit = "%", preset = 90, low = 1, high = 100)
+            RelativeHumidity rh) {}
+
+    record PaneAsked(
+            @Asks.Number(label = "Room", unit = "°C", preset = 19, low = -40, high = 50)
+            Temperature in,
+
+            @Asks.Number(label = "Outside", unit = "°C", preset = -5, low = -40, high = 50)
+            Temperature out,
+
+            @Asks.Choice(label = "Glass", preset = "double") Glazing glass,
+
+            @Asks.Number(label = "Leaf from the glass", unit = "cm", preset = 0, low = 0, high = 500)
+            double distance) {}
+
+    record LeafSpotAsked(
+            @Asks.Number(label = "While wet", unit = "°C", preset = 22, low = -40, high = 50)
+            Temperature t,
+
+            @Asks.Number(label = "Leaves wet", unit = "h a day", preset = 6, low = 0, high = 24)
+            double wet) {}
 }

@@ -12,11 +12,11 @@ import mildlantern.light.LightSource;
 import mildlantern.light.Photons;
 import mildlantern.light.Window;
 import mildlantern.light.WindowLight;
+import mildlantern.web.calculator.Asks;
 import mildlantern.web.calculator.Calculator;
 import mildlantern.web.calculator.Calculator.Answer;
 import mildlantern.web.calculator.Calculator.Line;
-import mildlantern.web.calculator.Field;
-import mildlantern.web.calculator.Given;
+import mildlantern.web.calculator.Form;
 import org.springframework.stereotype.Component;
 
 /** What a meter, a window and a lamp give in light. */
@@ -71,20 +71,18 @@ class LightCalculators {
         }
     }
 
-    Calculator meter() {
-        return new Calculator(
+    Calculator<?> meter() {
+        return new Calculator<>(
                 "meter",
                 "Meter reading",
                 "What a reading is in photons, and in a day.",
-                List.of(
-                        Field.number("reading", "Reading", "", 5000, 0, 200_000),
-                        Field.choice("in", "in", Meter.LUX, Meter.class, Meter::words),
-                        Field.choice("source", "of", LightSource.DAYLIGHT, LightSource.class, LightSource::words),
-                        Field.number("hours", "Hours of such light", "a day", 10, 0, 24)),
-                given -> {
-                    double reading = given.number("reading");
-                    LightSource source = given.constant(LightSource.class, "source");
-                    double ppfd = switch (given.constant(Meter.class, "in")) {
+                Form.of(MeterAsked.class)
+                        .worded(Meter.class, Meter::words)
+                        .worded(LightSource.class, LightSource::words),
+                asked -> {
+                    double reading = asked.reading();
+                    LightSource source = asked.source();
+                    double ppfd = switch (asked.in()) {
                         case LUX -> light.ppfd(reading, source);
                         case FOOT_CANDLE ->
                             light.ppfd(Math.min(200_000, reading * Photons.LUX_PER_FOOT_CANDLE), source);
@@ -94,7 +92,7 @@ class LightCalculators {
                             List.of(
                                     Line.of(
                                             "Daily light",
-                                            Photons.daily(Math.min(3000, ppfd), given.number("hours")),
+                                            Photons.daily(Math.min(3000, ppfd), asked.hours()),
                                             "mol/m²"),
                                     Line.of("Photons", ppfd, "µmol/m²s")),
                             List.of(
@@ -103,44 +101,36 @@ class LightCalculators {
                 });
     }
 
-    Calculator window() {
-        return new Calculator(
+    Calculator<?> window() {
+        return new Calculator<>(
                 "window",
                 "Window",
                 "What a window gives a plant, by its direction, size, glass and distance.",
-                List.of(
-                        Field.choice("faces", "It faces", Faces.SOUTH, Faces.class, Faces::words),
-                        Field.number("latitude", "Latitude, south below 0", "°", 52, -66, 66),
-                        Field.number("distance", "Plant from the glass", "cm", 40, 5, 1000),
-                        Field.number("width", "Width", "cm", 120, 10, 2000),
-                        Field.number("bottom", "Lower edge over the leaves", "cm", 0, -500, 500),
-                        Field.number("top", "Upper edge over the leaves", "cm", 140, 5, 1000),
-                        Field.number("skyline", "Outside is so high", "°", 15, 0, 80),
-                        Field.choice("glass", "Glass", Glazing.DOUBLE, Glazing.class, Glazing::words),
-                        Field.choice("curtain", "Before it", Curtain.NONE, Curtain.class, Curtain::words),
-                        Field.number("cloud", "Sky in cloud", "%", 60, 0, 100)),
+                Form.of(WindowAsked.class)
+                        .worded(Faces.class, Faces::words)
+                        .worded(Glazing.class, Glazing::words)
+                        .worded(Curtain.class, Curtain::words),
                 this::windowAnswer);
     }
 
-    private Answer windowAnswer(Given given) {
+    private Answer windowAnswer(WindowAsked asked) {
         Window window;
         try {
             window = new Window(
-                    given.constant(Faces.class, "faces").degrees,
-                    given.number("width") / 100,
-                    given.number("bottom") / 100,
-                    given.number("top") / 100,
-                    given.constant(Glazing.class, "glass"),
-                    given.constant(Curtain.class, "curtain"),
-                    given.number("skyline"));
+                    asked.faces().degrees,
+                    asked.width() / 100,
+                    asked.bottom() / 100,
+                    asked.top() / 100,
+                    asked.glass(),
+                    asked.curtain(),
+                    asked.skyline());
         } catch (IllegalArgumentException e) {
-            given.problem("top", "The upper edge lies above the lower one and above the leaves.");
-            return Answer.none();
+            return Answer.refused("top", "The upper edge lies above the lower one and above the leaves.");
         }
         int year = LocalDate.now(clock).getYear();
-        double distance = given.number("distance") / 100;
-        double latitude = given.number("latitude");
-        double cloud = given.number("cloud") / 100;
+        double distance = asked.distance() / 100;
+        double latitude = asked.latitude();
+        double cloud = asked.cloud() / 100;
         List<Line> lines = new ArrayList<>();
         WindowLight.Day today = light.day(window, distance, latitude, LocalDate.now(clock), cloud);
         lines.add(Line.of("Today", today.mol(), "mol/m²"));
@@ -159,23 +149,16 @@ class LightCalculators {
                 List.of());
     }
 
-    static Calculator lamp() {
-        return new Calculator(
+    static Calculator<?> lamp() {
+        return new Calculator<>(
                 "lamp",
                 "Lamp",
                 "How long a lamp must burn to make up what the window lacks.",
-                List.of(
-                        Field.number("has", "The place has", "mol/m² a day", 3, 0, 60),
-                        Field.number("wants", "The plant wants", "mol/m² a day", 8, 0, 60),
-                        Field.number("ppfd", "Lamp reads", "µmol/m²s", 150, 1, 2000),
-                        Field.number("at", "read at", "cm", 30, 1, 500),
-                        Field.number("distance", "hung at", "cm", 30, 1, 500)),
-                given -> {
-                    double ppfd =
-                            Photons.atDistance(given.number("ppfd"), given.number("at"), given.number("distance"));
+                Form.of(LampAsked.class),
+                asked -> {
+                    double ppfd = Photons.atDistance(asked.ppfd(), asked.at(), asked.distance());
                     double hours = Photons.hoursFor(
-                            Math.max(0, given.number("wants") - given.number("has")),
-                            Math.max(0.1, Math.min(3000, ppfd)));
+                            Math.max(0, asked.wants() - asked.has()), Math.max(0.1, Math.min(3000, ppfd)));
                     List<String> warnings = new ArrayList<>();
                     if (hours > 16) {
                         warnings.add(
@@ -185,12 +168,65 @@ class LightCalculators {
                             List.of(
                                     Line.of("Lamp on", hours, "h a day"),
                                     Line.of("Light at that distance", ppfd, "µmol/m²s"),
-                                    Line.of(
-                                            "What is lacking",
-                                            Math.max(0, given.number("wants") - given.number("has")),
-                                            "mol/m²")),
+                                    Line.of("What is lacking", Math.max(0, asked.wants() - asked.has()), "mol/m²")),
                             warnings,
                             List.of());
                 });
     }
+
+    record MeterAsked(
+            @Asks.Number(label = "Reading", preset = 5000, low = 0, high = 200_000)
+            double reading,
+
+            @Asks.Choice(label = "in", preset = "lux") Meter in,
+            @Asks.Choice(label = "of", preset = "daylight") LightSource source,
+
+            @Asks.Number(label = "Hours of such light", unit = "a day", preset = 10, low = 0, high = 24)
+            double hours) {}
+
+    record WindowAsked(
+            @Asks.Choice(label = "It faces", preset = "south")
+            Faces faces,
+
+            @Asks.Number(label = "Latitude, south below 0", unit = "°", preset = 52, low = -66, high = 66)
+            double latitude,
+
+            @Asks.Number(label = "Plant from the glass", unit = "cm", preset = 40, low = 5, high = 1000)
+            double distance,
+
+            @Asks.Number(label = "Width", unit = "cm", preset = 120, low = 10, high = 2000)
+            double width,
+
+            @Asks.Number(label = "Lower edge over the leaves", unit = "cm", preset = 0, low = -500, high = 500)
+            double bottom,
+
+            @Asks.Number(label = "Upper edge over the leaves", unit = "cm", preset = 140, low = 5, high = 1000)
+            double top,
+
+            @Asks.Number(label = "Outside is so high", unit = "°", preset = 15, low = 0, high = 80)
+            double skyline,
+
+            @Asks.Choice(label = "Glass", preset = "double") Glazing glass,
+
+            @Asks.Choice(label = "Before it", preset = "none")
+            Curtain curtain,
+
+            @Asks.Number(label = "Sky in cloud", unit = "%", preset = 60, low = 0, high = 100)
+            double cloud) {}
+
+    record LampAsked(
+            @Asks.Number(label = "The place has", unit = "mol/m² a day", preset = 3, low = 0, high = 60)
+            double has,
+
+            @Asks.Number(label = "The plant wants", unit = "mol/m² a day", preset = 8, low = 0, high = 60)
+            double wants,
+
+            @Asks.Number(label = "Lamp reads", unit = "µmol/m²s", preset = 150, low = 1, high = 2000)
+            double ppfd,
+
+            @Asks.Number(label = "read at", unit = "cm", preset = 30, low = 1, high = 500)
+            double at,
+
+            @Asks.Number(label = "hung at", unit = "cm", preset = 30, low = 1, high = 500)
+            double distance) {}
 }

@@ -14,11 +14,11 @@ import mildlantern.mixing.Measure;
 import mildlantern.mixing.Rate;
 import mildlantern.mixing.Tools;
 import mildlantern.quantity.Limits;
+import mildlantern.web.calculator.Asks;
 import mildlantern.web.calculator.Calculator;
 import mildlantern.web.calculator.Calculator.Answer;
 import mildlantern.web.calculator.Calculator.Line;
-import mildlantern.web.calculator.Field;
-import mildlantern.web.calculator.Given;
+import mildlantern.web.calculator.Form;
 import org.springframework.stereotype.Component;
 
 /** The calculators that need nothing but their inputs. */
@@ -26,7 +26,7 @@ import org.springframework.stereotype.Component;
 class Calculators {
     private static final List<Measure> LARGE = List.of(Measure.MILLILITRE, Measure.LITRE, Measure.US_FLUID_OUNCE);
 
-    private final List<Calculator> all = List.of(
+    private final List<Calculator<?>> all = List.of(
             dilution(),
             alcohol(),
             drench(),
@@ -36,7 +36,7 @@ class Calculators {
             FoodCalculators.flush(),
             FoodCalculators.trap());
 
-    List<Calculator> all() {
+    List<Calculator<?>> all() {
         return all;
     }
 
@@ -73,49 +73,42 @@ class Calculators {
         }
     }
 
-    static List<String> bottle(Given given, String strength) {
-        String name = given.text("product");
+    static List<String> bottle(String product, String strength) {
         return List.of(
-                name.isBlank() ? "What is in it: ..............." : name,
+                product.isBlank() ? "What is in it: ..............." : product,
                 strength,
                 "Mixed on: ............... For today only; keep away from children and pets.");
     }
 
-    private static Calculator dilution() {
-        return new Calculator(
+    private static Calculator<?> dilution() {
+        return new Calculator<>(
                 "dilution",
                 "Dilution",
                 "How much product for how much water, by the label's rate.",
-                List.of(
-                        Field.text("product", "Product"),
-                        Field.number("amount", "Label rate", "", 20, 0.0001, 100_000),
-                        Field.choice("measure", "of product, in", Measure.MILLILITRE, Measure.class, Measure::symbol),
-                        Field.choice("carrier", "", Carrier.LITRE, Carrier.class, Carrier::words),
-                        Field.number("volume", "To make", "", 750, 0.001, 1e6),
-                        Field.choice("volume-in", "in", Measure.MILLILITRE, LARGE, Measure::symbol),
-                        Field.number("most", "Label's most", "0: as it is", 0, 0, 100_000)),
+                Form.of(DilutionAsked.class)
+                        .worded(Measure.class, Measure::symbol)
+                        .worded(Carrier.class, Carrier::words)
+                        .only("volumeIn", LARGE),
                 Calculators::dilute);
     }
 
-    private static Answer dilute(Given given) {
-        Measure measure = given.constant(Measure.class, "measure");
+    private static Answer dilute(DilutionAsked asked) {
+        Measure measure = asked.measure();
         Rate rate;
         try {
-            rate = new Rate(given.number("amount"), measure, given.constant(Carrier.class, "carrier"));
+            rate = new Rate(asked.amount(), measure, asked.carrier());
         } catch (IllegalArgumentException e) {
-            given.problem("amount", "More product than mixture: look at the units again.");
-            return Answer.none();
+            return Answer.refused("amount", "More product than mixture: look at the units again.");
         }
-        double volume = given.constant(Measure.class, "volume-in").inBase(given.number("volume"));
+        double volume = asked.volumeIn().inBase(asked.volume());
         double product = rate.product(volume);
         List<String> warnings = new ArrayList<>();
-        double most = given.number("most");
+        double most = asked.most();
         if (most > 0 && rate.strongerThan(new Rate(most, measure, rate.carrier()))) {
-            given.problem(
+            return Answer.refused(
                     "amount",
                     "Above the label: at most " + Limits.plain(most) + " " + measure.symbol() + " "
                             + rate.carrier().words() + ".");
-            return Answer.none();
         }
         tooLittle(product, measure.kind(), warnings);
         List<Line> lines = new ArrayList<>(List.of(measured("Product", product, measure.kind())));
@@ -131,24 +124,20 @@ class Calculators {
                 lines,
                 warnings,
                 bottle(
-                        given,
+                        asked.product(),
                         Limits.plain(rate.amount()) + " " + measure.symbol() + " "
                                 + rate.carrier().words()));
     }
 
-    private static Calculator alcohol() {
-        return new Calculator(
+    private static Calculator<?> alcohol() {
+        return new Calculator<>(
                 "alcohol",
                 "Alcohol",
                 "Rubbing alcohol brought to a weaker strength: 50 % for the test spot, never above 70 %.",
-                List.of(
-                        Field.number("bottle", "The bottle has", "%", 91, 1, 100),
-                        Field.number("wanted", "Wanted", "%", 50, 1, Alcohol.MOST_PERCENT),
-                        Field.number("volume", "To make", "mL", 100, 1, 100_000)),
-                given -> {
+                Form.of(AlcoholAsked.class),
+                asked -> {
                     try {
-                        Alcohol.Parts parts =
-                                Alcohol.dilute(given.number("bottle"), given.number("wanted"), given.number("volume"));
+                        Alcohol.Parts parts = Alcohol.dilute(asked.bottle(), asked.wanted(), asked.volume());
                         return new Answer(
                                 List.of(
                                         measured("Alcohol", parts.alcohol(), Measure.Kind.VOLUME),
@@ -157,40 +146,33 @@ class Calculators {
                                         "Flammable: no open flame, fresh air, gloves.",
                                         "Try one leaf a day ahead; not on thin, hairy or new leaves, and out of the sun."),
                                 List.of(
-                                        "Alcohol " + Limits.plain(given.number("wanted")) + " %, flammable",
+                                        "Alcohol " + Limits.plain(asked.wanted()) + " %, flammable",
                                         "Mixed on: ............... For swabs only; keep away from children and pets."));
                     } catch (IllegalArgumentException e) {
-                        given.problem("wanted", "Water only makes it weaker: choose less than the bottle has.");
-                        return Answer.none();
+                        return Answer.refused("wanted", "Water only makes it weaker: choose less than the bottle has.");
                     }
                 });
     }
 
-    private static Calculator drench() {
-        return new Calculator(
+    private static Calculator<?> drench() {
+        return new Calculator<>(
                 "drench",
                 "Drench by ground",
                 "A label's rate for so much ground, brought down to one pot by its surface.",
-                List.of(
-                        Field.text("product", "Product"),
-                        Field.number("amount", "Product", "", 1.5, 0.0001, 1e6),
-                        Field.choice("measure", "in", Measure.OUNCE, Measure.class, Measure::symbol),
-                        Field.number("water", "in water", "", 25, 0.001, 1e6),
-                        Field.choice("water-in", "in", Volume.US_GALLON, Volume.class, Volume::words),
-                        Field.number("area", "over", "", 100, 0.001, 1e6),
-                        Field.choice("area-in", "in", Area.SQUARE_FOOT, Area.class, Area::symbol),
-                        Field.number("pot", "Pot", "cm across", 15, 2, 150),
-                        Field.number("pots", "Pots", "", 1, 1, 10_000)),
-                given -> {
-                    Measure measure = given.constant(Measure.class, "measure");
+                Form.of(DrenchAsked.class)
+                        .worded(Measure.class, Measure::symbol)
+                        .worded(Volume.class, Volume::words)
+                        .worded(Area.class, Area::symbol),
+                asked -> {
+                    Measure measure = asked.measure();
                     AreaRate rate = new AreaRate(
-                            measure.inBase(given.number("amount")),
+                            measure.inBase(asked.amount()),
                             measure.kind(),
-                            given.constant(Volume.class, "water-in").litres(given.number("water")),
-                            given.constant(Area.class, "area-in").squareMetres(given.number("area")));
-                    double pot = given.number("pot");
+                            asked.waterIn().litres(asked.water()),
+                            asked.areaIn().squareMetres(asked.area()));
+                    double pot = asked.pot();
                     double each = rate.millilitresFor(pot);
-                    int pots = (int) given.number("pots");
+                    int pots = (int) asked.pots();
                     double batch = Batch.of(Collections.nCopies(pots, each)).millilitres();
                     double product = rate.perLitre() * batch / 1000;
                     List<String> warnings = new ArrayList<>();
@@ -211,7 +193,7 @@ class Calculators {
                                     Line.of("On the ground", rate.litresPerSquareMetre(), "L per m²")),
                             warnings,
                             bottle(
-                                    given,
+                                    asked.product(),
                                     String.format(
                                             Locale.ROOT,
                                             "%.2f %s per L, %.0f mL a pot of %s cm",
@@ -244,4 +226,59 @@ class Calculators {
             return amount * litres;
         }
     }
+
+    record DilutionAsked(
+            @Asks.Text(label = "Product") String product,
+
+            @Asks.Number(label = "Label rate", preset = 20, low = 0.0001, high = 100_000)
+            double amount,
+
+            @Asks.Choice(label = "of product, in", preset = "millilitre")
+            Measure measure,
+
+            @Asks.Choice(label = "", preset = "litre") Carrier carrier,
+
+            @Asks.Number(label = "To make", preset = 750, low = 0.001, high = 1e6)
+            double volume,
+
+            @Asks.Choice(label = "in", preset = "millilitre")
+            Measure volumeIn,
+
+            @Asks.Number(label = "Label's most", unit = "0: as it is", preset = 0, low = 0, high = 100_000)
+            double most) {}
+
+    record AlcoholAsked(
+            @Asks.Number(label = "The bottle has", unit = "%", preset = 91, low = 1, high = 100)
+            double bottle,
+
+            @Asks.Number(label = "Wanted", unit = "%", preset = 50, low = 1, high = Alcohol.MOST_PERCENT)
+            double wanted,
+
+            @Asks.Number(label = "To make", unit = "mL", preset = 100, low = 1, high = 100_000)
+            double volume) {}
+
+    record DrenchAsked(
+            @Asks.Text(label = "Product") String product,
+
+            @Asks.Number(label = "Product", preset = 1.5, low = 0.0001, high = 1e6)
+            double amount,
+
+            @Asks.Choice(label = "in", preset = "ounce") Measure measure,
+
+            @Asks.Number(label = "in water", preset = 25, low = 0.001, high = 1e6)
+            double water,
+
+            @Asks.Choice(label = "in", preset = "us-gallon") Volume waterIn,
+
+            @Asks.Number(label = "over", preset = 100, low = 0.001, high = 1e6)
+            double area,
+
+            @Asks.Choice(label = "in", preset = "square-foot")
+            Area areaIn,
+
+            @Asks.Number(label = "Pot", unit = "cm across", preset = 15, low = 2, high = 150)
+            double pot,
+
+            @Asks.Number(label = "Pots", preset = 1, low = 1, high = 10_000)
+            double pots) {}
 }

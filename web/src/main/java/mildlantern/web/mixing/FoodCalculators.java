@@ -8,11 +8,11 @@ import mildlantern.mixing.Pot;
 import mildlantern.nutrition.Blend;
 import mildlantern.nutrition.Feed;
 import mildlantern.quantity.Limits;
+import mildlantern.web.calculator.Asks;
 import mildlantern.web.calculator.Calculator;
 import mildlantern.web.calculator.Calculator.Answer;
 import mildlantern.web.calculator.Calculator.Line;
-import mildlantern.web.calculator.Field;
-import mildlantern.web.calculator.Given;
+import mildlantern.web.calculator.Form;
 
 /** Calculators of feed, of waters, and of what is poured and laid for single pots. */
 final class FoodCalculators {
@@ -48,27 +48,19 @@ final class FoodCalculators {
         }
     }
 
-    static Calculator granules() {
-        return new Calculator(
+    static Calculator<?> granules() {
+        return new Calculator<>(
                 "granules",
                 "Slow release",
                 "Granules for one pot, by the surface of the medium.",
-                List.of(
-                        Field.number("amount", "Granules", "", 0.25, 0.0001, 1e6),
-                        Field.choice(
-                                "measure",
-                                "in",
-                                Measure.POUND,
-                                List.of(Measure.GRAM, Measure.KILOGRAM, Measure.OUNCE, Measure.POUND),
-                                Measure::symbol),
-                        Field.number("area", "on", "", 50, 0.001, 1e6),
-                        Field.choice("area-in", "in", Area.SQUARE_FOOT, Area.class, Area::symbol),
-                        Field.number("nitrogen", "Nitrogen", "%", 12, 0, 60),
-                        Field.number("pot", "Pot", "cm across", 20, 2, 150)),
-                given -> {
-                    double rate = given.constant(Measure.class, "measure").inBase(given.number("amount"))
-                            / given.constant(Area.class, "area-in").squareMetres(given.number("area"));
-                    double grams = Pot.granules(Math.min(rate, 10_000), given.number("pot"));
+                Form.of(GranulesAsked.class)
+                        .only("measure", List.of(Measure.GRAM, Measure.KILOGRAM, Measure.OUNCE, Measure.POUND))
+                        .worded(Measure.class, Measure::symbol)
+                        .worded(Area.class, Area::symbol),
+                asked -> {
+                    double rate = asked.measure().inBase(asked.amount())
+                            / asked.areaIn().squareMetres(asked.area());
+                    double grams = Pot.granules(Math.min(rate, 10_000), asked.pot());
                     List<String> warnings = new ArrayList<>(List.of(
                             "Early spring only, so that it is used up before winter; it runs out sooner in warmth."));
                     Calculators.tooLittle(grams, Measure.Kind.MASS, warnings);
@@ -79,53 +71,41 @@ final class FoodCalculators {
                             List.of(
                                     Calculators.measured("Granules in the pot", grams, Measure.Kind.MASS),
                                     Line.of("On a square metre", rate, "g per m²"),
-                                    Line.of("Nitrogen in the pot", grams * given.number("nitrogen") * 10, "mg")),
+                                    Line.of("Nitrogen in the pot", grams * asked.nitrogen() * 10, "mg")),
                             warnings,
                             List.of());
                 });
     }
 
-    static Calculator feed() {
-        return new Calculator(
+    static Calculator<?> feed() {
+        return new Calculator<>(
                 "feed",
                 "Feed",
                 "How much of a feed gives so much nitrogen, whatever its label counts in.",
-                List.of(
-                        Field.text("product", "Feed"),
-                        Field.choice(
-                                "label", "The label counts", LabelKind.OXIDES, LabelKind.class, kind -> kind.words),
-                        Field.number("n", "N", "", 20, 0, 1000),
-                        Field.number("p", "P or P₂O₅", "", 20, 0, 1000),
-                        Field.number("k", "K or K₂O", "", 20, 0, 1000),
-                        Field.number("total", "Total in brackets, for a ratio", "%", 10, 0, 100),
-                        Field.choice("state", "It is a", FeedState.POWDER, FeedState.class, state -> state.words),
-                        Field.number("density", "Weight of a litre, for a liquid", "kg", 1.2, 0.7, 2),
-                        Field.number("target", "Nitrogen wanted", "mg/L", 100, 1, 500),
-                        Field.number("volume", "To make", "L", 5, 0.01, 10_000)),
+                Form.of(FeedAsked.class)
+                        .worded(LabelKind.class, kind -> kind.words)
+                        .worded(FeedState.class, state -> state.words),
                 FoodCalculators::feedAnswer);
     }
 
-    static Answer feedAnswer(Given given) {
+    static Answer feedAnswer(FeedAsked asked) {
         Feed feed;
         try {
-            feed = switch (given.constant(LabelKind.class, "label")) {
-                case OXIDES -> Feed.oxides(given.number("n"), given.number("p"), given.number("k"));
-                case ELEMENTS -> Feed.elements(given.number("n"), given.number("p"), given.number("k"));
-                case RATIO ->
-                    Feed.ratio(given.number("n"), given.number("p"), given.number("k"), given.number("total"));
+            feed = switch (asked.label()) {
+                case OXIDES -> Feed.oxides(asked.n(), asked.p(), asked.k());
+                case ELEMENTS -> Feed.elements(asked.n(), asked.p(), asked.k());
+                case RATIO -> Feed.ratio(asked.n(), asked.p(), asked.k(), asked.total());
             };
         } catch (IllegalArgumentException e) {
-            given.problem("n", "A label does not hold more than 100 %, and not nothing of everything.");
-            return Answer.none();
+            return Answer.refused("n", "A label does not hold more than 100 %, and not nothing of everything.");
         }
         if (feed.nitrogen() <= 0) {
-            given.problem("n", "This feed holds no nitrogen, so no amount of it gives any.");
-            return Answer.none();
+            return Answer.refused("n", "This feed holds no nitrogen, so no amount of it gives any.");
         }
-        double perLitre = feed.gramsPerLitreFor(given.number("target"));
-        double grams = perLitre * given.number("volume");
-        boolean liquid = given.constant(FeedState.class, "state") == FeedState.LIQUID;
-        double amount = liquid ? grams / given.number("density") : grams;
+        double perLitre = feed.gramsPerLitreFor(asked.target());
+        double grams = perLitre * asked.volume();
+        boolean liquid = asked.state() == FeedState.LIQUID;
+        double amount = liquid ? grams / asked.density() : grams;
         Measure.Kind kind = liquid ? Measure.Kind.VOLUME : Measure.Kind.MASS;
         List<String> warnings = new ArrayList<>();
         Calculators.tooLittle(amount, kind, warnings);
@@ -133,30 +113,25 @@ final class FoodCalculators {
         return new Answer(
                 List.of(
                         Calculators.measured("Feed", amount, kind),
-                        Line.of("In a litre", amount / given.number("volume"), kind.unit() + " per L"),
-                        Line.of("N", given.number("target"), "mg/L"),
+                        Line.of("In a litre", amount / asked.volume(), kind.unit() + " per L"),
+                        Line.of("N", asked.target(), "mg/L"),
                         Line.of("P comes with it", Feed.milligramsPerLitre(feed.phosphorus(), perLitre), "mg/L"),
                         Line.of("K comes with it", Feed.milligramsPerLitre(feed.potassium(), perLitre), "mg/L"),
                         Line.of("N in the label", feed.nitrogen(), "% by weight")),
                 warnings,
-                Calculators.bottle(given, "Feed, " + Limits.plain(given.number("target")) + " mg/L N"));
+                Calculators.bottle(asked.product(), "Feed, " + Limits.plain(asked.target()) + " mg/L N"));
     }
 
-    static Calculator blend() {
-        return new Calculator(
+    static Calculator<?> blend() {
+        return new Calculator<>(
                 "blend",
                 "Two waters",
                 "Tap blended with rain or pure water to a strength between them.",
-                List.of(
-                        Field.number("tap", "Tap water", "mS/cm", 0.65, 0.01, 5),
-                        Field.number("pure", "Purer water", "mS/cm", 0, 0, 5),
-                        Field.number("target", "Wanted", "mS/cm", 0.15, 0, 5),
-                        Field.number("volume", "To make", "L", 10, 0.01, 10_000)),
-                given -> {
+                Form.of(BlendAsked.class),
+                asked -> {
                     try {
-                        double share =
-                                Blend.shareOfTap(given.number("tap"), given.number("pure"), given.number("target"));
-                        double volume = given.number("volume");
+                        double share = Blend.shareOfTap(asked.tap(), asked.pure(), asked.target());
+                        double volume = asked.volume();
                         return new Answer(
                                 List.of(
                                         Line.of("Tap water", share * volume, "L"),
@@ -167,26 +142,19 @@ final class FoodCalculators {
                                         "Letting water stand a day lets chlorine go, and no salts."),
                                 List.of());
                     } catch (IllegalArgumentException e) {
-                        given.problem("target", "Mixing gives only what lies between the two waters.");
-                        return Answer.none();
+                        return Answer.refused("target", "Mixing gives only what lies between the two waters.");
                     }
                 });
     }
 
-    static Calculator flush() {
-        return new Calculator(
+    static Calculator<?> flush() {
+        return new Calculator<>(
                 "flush",
                 "Flush",
                 "Plain water to wash salts out of one pot: two to three times its volume.",
-                List.of(
-                        Field.number("pot", "Pot", "cm across", 15, 2, 150),
-                        Field.number("height", "Height", "cm", 13, 2, 150)),
-                given -> {
-                    double volume = POT_FILL
-                            * Pot.surfaceSquareMetres(given.number("pot"))
-                            * 1e4
-                            * given.number("height")
-                            / 1000;
+                Form.of(FlushAsked.class),
+                asked -> {
+                    double volume = POT_FILL * Pot.surfaceSquareMetres(asked.pot()) * 1e4 * asked.height() / 1000;
                     return new Answer(
                             List.of(
                                     Line.of("At least", 2 * volume, "L"),
@@ -197,14 +165,14 @@ final class FoodCalculators {
                 });
     }
 
-    static Calculator trap() {
-        return new Calculator(
+    static Calculator<?> trap() {
+        return new Calculator<>(
                 "trap",
                 "Vinegar saucer",
                 "Thins the flies of fungus gnats; drying the medium is what ends them.",
-                List.of(Field.number("saucers", "Saucers", "", 1, 1, 50)),
-                given -> {
-                    double saucers = given.number("saucers");
+                Form.of(TrapAsked.class),
+                asked -> {
+                    double saucers = asked.saucers();
                     return new Answer(
                             List.of(
                                     Calculators.measured("Water", TRAP_WATER_ML * saucers, Measure.Kind.VOLUME),
@@ -215,4 +183,76 @@ final class FoodCalculators {
                             List.of());
                 });
     }
+
+    record GranulesAsked(
+            @Asks.Number(label = "Granules", preset = 0.25, low = 0.0001, high = 1e6)
+            double amount,
+
+            @Asks.Choice(label = "in", preset = "pound") Measure measure,
+
+            @Asks.Number(label = "on", preset = 50, low = 0.001, high = 1e6)
+            double area,
+
+            @Asks.Choice(label = "in", preset = "square-foot")
+            Area areaIn,
+
+            @Asks.Number(label = "Nitrogen", unit = "%", preset = 12, low = 0, high = 60)
+            double nitrogen,
+
+            @Asks.Number(label = "Pot", unit = "cm across", preset = 20, low = 2, high = 150)
+            double pot) {}
+
+    record FeedAsked(
+            @Asks.Text(label = "Feed") String product,
+
+            @Asks.Choice(label = "The label counts", preset = "oxides")
+            LabelKind label,
+
+            @Asks.Number(label = "N", preset = 20, low = 0, high = 1000)
+            double n,
+
+            @Asks.Number(label = "P or P₂O₅", preset = 20, low = 0, high = 1000)
+            double p,
+
+            @Asks.Number(label = "K or K₂O", preset = 20, low = 0, high = 1000)
+            double k,
+
+            @Asks.Number(label = "Total in brackets, for a ratio", unit = "%", preset = 10, low = 0, high = 100)
+            double total,
+
+            @Asks.Choice(label = "It is a", preset = "powder")
+            FeedState state,
+
+            @Asks.Number(label = "Weight of a litre, for a liquid", unit = "kg", preset = 1.2, low = 0.7, high = 2)
+            double density,
+
+            @Asks.Number(label = "Nitrogen wanted", unit = "mg/L", preset = 100, low = 1, high = 500)
+            double target,
+
+            @Asks.Number(label = "To make", unit = "L", preset = 5, low = 0.01, high = 10_000)
+            double volume) {}
+
+    record BlendAsked(
+            @Asks.Number(label = "Tap water", unit = "mS/cm", preset = 0.65, low = 0.01, high = 5)
+            double tap,
+
+            @Asks.Number(label = "Purer water", unit = "mS/cm", preset = 0, low = 0, high = 5)
+            double pure,
+
+            @Asks.Number(label = "Wanted", unit = "mS/cm", preset = 0.15, low = 0, high = 5)
+            double target,
+
+            @Asks.Number(label = "To make", unit = "L", preset = 10, low = 0.01, high = 10_000)
+            double volume) {}
+
+    record FlushAsked(
+            @Asks.Number(label = "Pot", unit = "cm across", preset = 15, low = 2, high = 150)
+            double pot,
+
+            @Asks.Number(label = "Height", unit = "cm", preset = 13, low = 2, high = 150)
+            double height) {}
+
+    record TrapAsked(
+            @Asks.Number(label = "Saucers", preset = 1, low = 1, high = 50)
+            double saucers) {}
 }

@@ -47,7 +47,7 @@ class MixingController {
     }
 
     private Desk desk(SignedIn member) {
-        List<Calculator> all = new ArrayList<>(calculators.all());
+        List<Calculator<?>> all = new ArrayList<>(calculators.all());
         all.addAll(waters.all());
         all.add(batches.calculator(member.collection()));
         return new Desk(

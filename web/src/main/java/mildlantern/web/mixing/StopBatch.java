@@ -7,9 +7,10 @@ import mildlantern.mixing.AreaRate;
 import mildlantern.mixing.Batch;
 import mildlantern.mixing.Measure;
 import mildlantern.quantity.Limits;
+import mildlantern.web.calculator.Asks;
 import mildlantern.web.calculator.Calculator;
 import mildlantern.web.calculator.Field;
-import mildlantern.web.calculator.Given;
+import mildlantern.web.calculator.Form;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
 import mildlantern.web.platform.CollectionId;
@@ -53,36 +54,30 @@ class StopBatch {
 
     /** The calculator with this collection's stops to choose from. */
     @Transactional(readOnly = true)
-    Calculator calculator(CollectionId collection) {
-        List<Field.Choice> stops = this.stops.walk(collection).stream()
+    Calculator<?> calculator(CollectionId collection) {
+        List<Field.Choice> standing = stops.walk(collection).stream()
                 .map(stop -> new Field.Choice(stop.id().toString(), stop.name()))
                 .toList();
-        List<Field.Choice> choices = stops.isEmpty() ? List.of(new Field.Choice("none", "no stop yet")) : stops;
-        return new Calculator(
+        List<Field.Choice> choices = standing.isEmpty() ? List.of(new Field.Choice("none", "no stop yet")) : standing;
+        return new Calculator<>(
                 "batch",
                 "Batch for a stop",
                 "What to make for all pots of a stop, each by its leaves or its surface.",
-                List.of(
-                        Field.text("product", "Product"),
-                        Field.choice("stop", "Stop", choices.get(0).id(), choices),
-                        Field.choice("use", "It is", Use.SPRAY, Use.class, Use::words),
-                        Field.number("rate", "Product", "per L", 20, 0.001, 1000),
-                        Field.choice(
-                                "measure",
-                                "in",
-                                Measure.MILLILITRE,
-                                List.of(Measure.MILLILITRE, Measure.GRAM),
-                                Measure::symbol)),
-                given -> batch(collection, given));
+                Form.of(BatchAsked.class)
+                        .choices("stop", choices)
+                        .worded(Use.class, Use::words)
+                        .only("measure", List.of(Measure.MILLILITRE, Measure.GRAM))
+                        .worded(Measure.class, Measure::symbol),
+                asked -> batch(collection, asked));
     }
 
-    private Calculator.Answer batch(CollectionId collection, Given given) {
+    private Calculator.Answer batch(CollectionId collection, BatchAsked asked) {
         Optional<Stop> stop = this.stops.walk(collection).stream()
-                .filter(one -> one.id().toString().equals(given.text("stop")))
+                .filter(one -> one.id().toString().equals(asked.stop()))
                 .findFirst();
         List<Plant> plants =
                 stop.map(one -> this.plants.plantsAt(collection, one.id())).orElse(List.of());
-        boolean spray = given.constant(Use.class, "use") == Use.SPRAY;
+        boolean spray = asked.use() == Use.SPRAY;
         List<Double> shares = new ArrayList<>();
         List<Calculator.Line> each = new ArrayList<>();
         for (Plant plant : plants) {
@@ -93,8 +88,8 @@ class StopBatch {
             each.add(Calculator.Line.of(plant.name(), share, "mL"));
         }
         Batch batch = Batch.of(shares);
-        Measure measure = given.constant(Measure.class, "measure");
-        double product = batch.millilitres() * given.number("rate") / 1000;
+        Measure measure = asked.measure();
+        double product = batch.millilitres() * asked.rate() / 1000;
         List<Calculator.Line> lines = new ArrayList<>();
         lines.add(Calculator.Line.of("To make, with a tenth to spare", batch.millilitres(), "mL"));
         lines.add(Calculators.measured("Product for that", product, measure.kind()));
@@ -108,8 +103,19 @@ class StopBatch {
                 lines,
                 warnings,
                 Calculators.bottle(
-                        given,
-                        Limits.plain(given.number("rate")) + " " + measure.symbol() + " per L, for "
+                        asked.product(),
+                        Limits.plain(asked.rate()) + " " + measure.symbol() + " per L, for "
                                 + stop.map(Stop::name).orElse("a stop")));
     }
+
+    record BatchAsked(
+            @Asks.Text(label = "Product") String product,
+            @Asks.Choice(label = "Stop") String stop,
+            @Asks.Choice(label = "It is", preset = "spray") Use use,
+
+            @Asks.Number(label = "Product", unit = "per L", preset = 20, low = 0.001, high = 1000)
+            double rate,
+
+            @Asks.Choice(label = "in", preset = "millilitre")
+            Measure measure) {}
 }

@@ -13,11 +13,12 @@ import mildlantern.nutrition.Waters;
 import mildlantern.plant.PlantKnowledge;
 import mildlantern.plant.Profile;
 import mildlantern.plant.WaterSource;
+import mildlantern.web.calculator.Asks;
 import mildlantern.web.calculator.Calculator;
 import mildlantern.web.calculator.Calculator.Answer;
 import mildlantern.web.calculator.Calculator.Line;
 import mildlantern.web.calculator.Field;
-import mildlantern.web.calculator.Given;
+import mildlantern.web.calculator.Form;
 import org.springframework.stereotype.Component;
 
 /** Calculators of waters and of granules that run down. */
@@ -37,40 +38,33 @@ class WaterCalculators {
         this.clock = clock;
     }
 
-    List<Calculator> all() {
+    List<Calculator<?>> all() {
         return List.of(water(), lasting());
     }
 
-    private Calculator water() {
+    private Calculator<?> water() {
         List<Field.Choice> kinds = plants.profiles().stream()
                 .map(kind -> new Field.Choice(kind.id(), kind.name()))
                 .toList();
-        return new Calculator(
+        return new Calculator<>(
                 "water",
                 "Water for a kind",
                 "Whether a water suits a kind of plant, and how much of it a blend with rain may hold.",
-                List.of(
-                        Field.choice("kind", "Plant", "phalaenopsis", kinds),
-                        Field.number("conductivity", "Conductivity", "mS/cm", 0.6, 0, 10),
-                        Field.number("hardness", "Hardness", "mg/L CaCO₃", 280, 0, 2000),
-                        Field.number("alkalinity", "Alkalinity", "mg/L CaCO₃", 220, 0, 2000),
-                        Field.number("sodium", "Sodium", "mg/L", 20, 0, 2000),
-                        Field.number("feed", "Usual feed adds", "mS/cm", 0.4, 0, 5)),
+                Form.of(WaterAsked.class).choices("kind", kinds),
                 this::judged);
     }
 
-    private Answer judged(Given given) {
-        Optional<Profile> kind = plants.profile(given.text("kind"));
+    private Answer judged(WaterAsked asked) {
+        Optional<Profile> kind = plants.profile(asked.kind());
         if (kind.isEmpty()) {
-            given.problem("kind", "Choose a kind of plant.");
-            return Answer.none();
+            return Answer.refused("kind", "Choose a kind of plant.");
         }
         WaterAnalysis water = new WaterAnalysis(
-                given.number("conductivity"),
-                OptionalDouble.of(given.number("hardness")),
-                OptionalDouble.of(given.number("alkalinity")),
-                OptionalDouble.of(given.number("sodium")));
-        Waters.Judged judged = waters.judge(kind.get(), water, given.number("feed"));
+                asked.conductivity(),
+                OptionalDouble.of(asked.hardness()),
+                OptionalDouble.of(asked.alkalinity()),
+                OptionalDouble.of(asked.sodium()));
+        Waters.Judged judged = waters.judge(kind.get(), water, asked.feed());
         List<String> minds = new ArrayList<>();
         minds.add(
                 switch (judged.verdict()) {
@@ -88,30 +82,24 @@ class WaterCalculators {
                                 "Share of it in rain water, at most",
                                 100 * waters.shareBorne(kind.get(), water, waters.typical(WaterSource.RAIN)),
                                 "%"),
-                        Line.of("With the feed", water.conductivity() + given.number("feed"), "mS/cm"),
+                        Line.of("With the feed", water.conductivity() + asked.feed(), "mS/cm"),
                         Line.of("It bears with feed", waters.allowedWithFeed(kind.get()), "mS/cm")),
                 minds,
                 List.of());
     }
 
-    private Calculator lasting() {
-        return new Calculator(
+    private Calculator<?> lasting() {
+        return new Calculator<>(
                 "lasting",
                 "How long granules last",
                 "Coated granules free their food faster in warmth: what is left of them, and when they are used up.",
-                List.of(
-                        Field.number("months", "They last", "months at 21 °C", 8, 1, 24),
-                        Field.number("celsius", "Warmth here", "°C", 24, 1, 45),
-                        Field.number("grams", "In the pot", "g", 4, 0.01, 5000),
-                        Field.number("nitrogen", "Nitrogen in them", "%", 12, 0.1, 60),
-                        Field.number("days", "After", "days", 90, 0, 1000)),
-                given -> {
-                    double months = given.number("months");
-                    double celsius = given.number("celsius");
+                Form.of(LastingAsked.class),
+                asked -> {
+                    double months = asked.months();
+                    double celsius = asked.celsius();
                     LocalDate today = LocalDate.now(clock);
-                    double left =
-                            slow.left(months, today.minusDays((long) given.number("days")), today, day -> celsius);
-                    double mg = given.number("grams") * given.number("nitrogen") * 10;
+                    double left = slow.left(months, today.minusDays((long) asked.days()), today, day -> celsius);
+                    double mg = asked.grams() * asked.nitrogen() * 10;
                     long lasts = ChronoUnit.DAYS.between(today, slow.usedUp(months, today, day -> celsius, MOST_DAYS));
                     return new Answer(
                             List.of(
@@ -123,4 +111,39 @@ class WaterCalculators {
                             List.of());
                 });
     }
+
+    record WaterAsked(
+            @Asks.Choice(label = "Plant", preset = "phalaenopsis")
+            String kind,
+
+            @Asks.Number(label = "Conductivity", unit = "mS/cm", preset = 0.6, low = 0, high = 10)
+            double conductivity,
+
+            @Asks.Number(label = "Hardness", unit = "mg/L CaCO₃", preset = 280, low = 0, high = 2000)
+            double hardness,
+
+            @Asks.Number(label = "Alkalinity", unit = "mg/L CaCO₃", preset = 220, low = 0, high = 2000)
+            double alkalinity,
+
+            @Asks.Number(label = "Sodium", unit = "mg/L", preset = 20, low = 0, high = 2000)
+            double sodium,
+
+            @Asks.Number(label = "Usual feed adds", unit = "mS/cm", preset = 0.4, low = 0, high = 5)
+            double feed) {}
+
+    record LastingAsked(
+            @Asks.Number(label = "They last", unit = "months at 21 °C", preset = 8, low = 1, high = 24)
+            double months,
+
+            @Asks.Number(label = "Warmth here", unit = "°C", preset = 24, low = 1, high = 45)
+            double celsius,
+
+            @Asks.Number(label = "In the pot", unit = "g", preset = 4, low = 0.01, high = 5000)
+            double grams,
+
+            @Asks.Number(label = "Nitrogen in them", unit = "%", preset = 12, low = 0.1, high = 60)
+            double nitrogen,
+
+            @Asks.Number(label = "After", unit = "days", preset = 90, low = 0, high = 1000)
+            double days) {}
 }

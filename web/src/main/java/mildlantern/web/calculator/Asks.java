@@ -1,0 +1,44 @@
+package mildlantern.web.calculator;
+
+import java.lang.annotation.ElementType;
+import java.lang.annotation.Retention;
+import java.lang.annotation.RetentionPolicy;
+import java.lang.annotation.Target;
+
+/** How a component of what a calculator is asked stands on its page. */
+public interface Asks {
+    /** A number: of a {@code double}, or of a quantity made of one, as a temperature is. */
+    @Retention(RetentionPolicy.RUNTIME)
+    @Target(ElementType.RECORD_COMPONENT)
+    @interface Number {
+        /** What it asks. */
+        String label();
+
+        /** Its unit; empty if it has none or is chosen beside it. */
+        String unit() default "";
+
+        /** What stands there at first. */
+        double preset();
+
+        double low();
+
+        double high();
+    }
+
+    /** One of a few: of an enum, or of a text whose choices the form is given. */
+    @Retention(RetentionPolicy.RUNTIME)
+    @Target(ElementType.RECORD_COMPONENT)
+    @interface Choice {
+        String label();
+
+        /** The id chosen at first; empty for the first of all. */
+        String preset() default "";
+    }
+
+    /** A text, which may be empty. */
+    @Retention(RetentionPolicy.RUNTIME)
+    @Target(ElementType.RECORD_COMPONENT)
+    @interface Text {
+        String label();
+    }
+}
