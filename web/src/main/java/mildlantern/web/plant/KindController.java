@@ -37,9 +37,7 @@ class KindController {
     String fresh(@RequestParam Optional<String> nearest, Reply reply) {
         Optional<Profile> like = nearest.filter(id -> !id.isBlank())
                 .map(id -> knowledge.profile(id).orElseThrow(() -> new NotHere("kind of plant")));
-        NewKind kind = like.map(NewKind::like).orElseGet(NewKind::new);
-        kind.setForm(FormKey.fresh());
-        reply.put("kind", kind);
+        reply.put("kind", like.map(NewKind::like).orElseGet(NewKind::fresh));
         return page(like, reply);
     }
 
@@ -60,19 +58,19 @@ class KindController {
             @Valid @ModelAttribute("kind") NewKind kind,
             BindingResult problems,
             Reply reply) {
-        Optional<Profile> like = knowledge.profile(kind.getNearest());
+        Optional<Profile> like = Optional.ofNullable(kind.nearest()).flatMap(knowledge::profile);
         if (like.isEmpty()) {
             problems.rejectValue("nearest", "unknown", "Choose one of the list.");
         }
-        inOrder(problems, "humidityHigh", kind.getHumidityLow(), kind.getHumidityHigh());
-        inOrder(problems, "dayHigh", kind.getDayLow(), kind.getDayHigh());
-        inOrder(problems, "daysHigh", kind.getDaysLow(), kind.getDaysHigh());
-        inOrder(problems, "feedHigh", kind.getFeedLow(), kind.getFeedHigh());
+        inOrder(problems, "humidityHigh", kind.humidityLow(), kind.humidityHigh());
+        inOrder(problems, "dayHigh", kind.dayLow(), kind.dayHigh());
+        inOrder(problems, "daysHigh", kind.daysLow(), kind.daysHigh());
+        inOrder(problems, "feedHigh", kind.feedLow(), kind.feedHigh());
         if (problems.hasErrors()) {
             reply.wrong();
             return page(like, reply);
         }
-        FormKey form = Objects.requireNonNull(kind.getForm());
+        FormKey form = Objects.requireNonNull(kind.form());
         // The same form always makes the same kind, so that sending it twice leads to the same place.
         UUID id = UUID.nameUUIDFromBytes((member.collection() + " kind " + form).getBytes(StandardCharsets.UTF_8));
         kinds.add(member.collection(), form, new OwnKind(id, member.collection(), kind));

@@ -4,6 +4,7 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Version;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import mildlantern.plant.Brightness;
@@ -53,22 +54,24 @@ class OwnKind extends Row {
     /** A kind from a form whose fields have been checked. */
     OwnKind(UUID id, CollectionId collection, NewKind typed) {
         super(id, collection);
-        nearest = typed.getNearest();
-        name = typed.getName().strip();
-        botanical = typed.getBotanical().strip();
-        light = typed.getLight();
-        humidityLow = typed.getHumidityLow();
-        humidityHigh = typed.getHumidityHigh();
-        dayLow = typed.getDayLow();
-        dayHigh = typed.getDayHigh();
-        night = typed.getNight();
-        daysLow = typed.getDaysLow();
-        daysHigh = typed.getDaysHigh();
-        dryness = typed.getDryness();
-        water = typed.getWater();
-        feedLow = typed.getFeedLow();
-        feedHigh = typed.getFeedHigh();
-        rest = typed.getRest().isBlank() ? null : typed.getRest().strip();
+        nearest = Objects.requireNonNull(typed.nearest());
+        name = Objects.requireNonNull(typed.name()).strip();
+        botanical = Objects.requireNonNullElse(typed.botanical(), "").strip();
+        light = Objects.requireNonNull(typed.light());
+        humidityLow = Objects.requireNonNull(typed.humidityLow());
+        humidityHigh = Objects.requireNonNull(typed.humidityHigh());
+        dayLow = Objects.requireNonNull(typed.dayLow());
+        dayHigh = Objects.requireNonNull(typed.dayHigh());
+        night = Objects.requireNonNull(typed.night());
+        daysLow = Objects.requireNonNull(typed.daysLow());
+        daysHigh = Objects.requireNonNull(typed.daysHigh());
+        dryness = Objects.requireNonNull(typed.dryness());
+        water = Objects.requireNonNull(typed.water());
+        feedLow = Objects.requireNonNull(typed.feedLow());
+        feedHigh = Objects.requireNonNull(typed.feedHigh());
+        rest = typed.rest() == null || typed.rest().isBlank()
+                ? null
+                : typed.rest().strip();
     }
 
     public String nearest() {

@@ -50,13 +50,9 @@ public class Stops {
     /** Adds a stop at the end of the walk, once. */
     @Transactional
     void add(CollectionId collection, NewStop form) {
-        if (forms.firstTime(collection, Objects.requireNonNull(form.getForm()))) {
+        if (forms.firstTime(collection, Objects.requireNonNull(form.form()))) {
             int last = walk(collection).stream().mapToInt(Stop::position).max().orElse(0);
-            Stop added = new Stop(
-                            StopId.fresh(), collection, last + 1, form.getName().strip())
-                    .climate(form.getLight(), form.getHumidity(), form.getDay(), form.getNight())
-                    .noted(form.getNote().isBlank() ? null : form.getNote().strip());
-            store(form.isIsolation() ? added.isolating() : added);
+            store(form.at(collection, last + 1));
         }
     }
 

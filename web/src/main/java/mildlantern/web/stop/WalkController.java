@@ -1,7 +1,6 @@
 package mildlantern.web.stop;
 
 import jakarta.validation.Valid;
-import mildlantern.web.platform.FormKey;
 import mildlantern.web.platform.Reply;
 import mildlantern.web.platform.SignedIn;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -22,9 +21,7 @@ class WalkController {
 
     @GetMapping("/stops/new")
     String newStop(Reply reply) {
-        NewStop fresh = new NewStop();
-        fresh.setForm(FormKey.fresh());
-        reply.put("stop", fresh);
+        reply.put("stop", NewStop.fresh());
         return "stop/new-stop";
     }
 
