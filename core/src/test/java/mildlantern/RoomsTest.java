@@ -34,6 +34,7 @@ class RoomsTest {
             "nutrition",
             "plant",
             "knowledge",
+            "message",
             "quantity");
 
     @ArchTest

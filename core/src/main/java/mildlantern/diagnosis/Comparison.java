@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
+import mildlantern.message.MessageKey;
 
 /**
  * A look again beside the look before: finding by finding, and in all.
@@ -13,27 +14,10 @@ import java.util.Optional;
  */
 public record Comparison(List<Change> changes, Verdict verdict) {
     /** What a look again comes to. */
-    public enum Verdict {
-        BETTER("better", "Go on as you are. Feed later, when new growth is sound."),
-        SAME("the same", "Give it its time, or take the next guess. Unchanged for months is an old scar: leave it."),
-        WORSE("worse", "Act faster: weigh the causes again with what you see now.");
-
-        private final String words;
-        private final String follows;
-
-        Verdict(String words, String follows) {
-            this.words = words;
-            this.follows = follows;
-        }
-
-        /** What follows from it, in a sentence. */
-        public String follows() {
-            return follows;
-        }
-
-        public String words() {
-            return words;
-        }
+    public enum Verdict implements MessageKey {
+        BETTER,
+        SAME,
+        WORSE
     }
 
     /**

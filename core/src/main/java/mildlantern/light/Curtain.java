@@ -1,18 +1,10 @@
 package mildlantern.light;
 
+import mildlantern.message.MessageKey;
+
 /** What hangs before a window. */
-public enum Curtain {
-    NONE("nothing"),
-    NET("a net curtain"),
-    SHADE("a shading blind");
-
-    private final String words;
-
-    Curtain(String words) {
-        this.words = words;
-    }
-
-    public String words() {
-        return words;
-    }
+public enum Curtain implements MessageKey {
+    NONE,
+    NET,
+    SHADE
 }

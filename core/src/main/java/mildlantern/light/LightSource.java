@@ -1,19 +1,11 @@
 package mildlantern.light;
 
+import mildlantern.message.MessageKey;
+
 /** What gives the light that a meter reads: the same lux of another is another number of photons. */
-public enum LightSource {
-    DAYLIGHT("daylight"),
-    WHITE_LED("white LED"),
-    FLUORESCENT("fluorescent tube"),
-    SODIUM("sodium lamp");
-
-    private final String words;
-
-    LightSource(String words) {
-        this.words = words;
-    }
-
-    public String words() {
-        return words;
-    }
+public enum LightSource implements MessageKey {
+    DAYLIGHT,
+    WHITE_LED,
+    FLUORESCENT,
+    SODIUM
 }

@@ -1,18 +1,10 @@
 package mildlantern.light;
 
+import mildlantern.message.MessageKey;
+
 /** How the sky is while a meter is read. */
-public enum Sky {
-    CLEAR("clear"),
-    BROKEN("sun and cloud"),
-    OVERCAST("overcast");
-
-    private final String words;
-
-    Sky(String words) {
-        this.words = words;
-    }
-
-    public String words() {
-        return words;
-    }
+public enum Sky implements MessageKey {
+    CLEAR,
+    BROKEN,
+    OVERCAST
 }

@@ -1,22 +1,19 @@
 package mildlantern.mixing;
 
-/** A unit of ground as labels have it; the foot is 0.3048 m (exact). */
-public enum Area {
-    SQUARE_METRE("m²", 1),
-    SQUARE_FOOT("sq ft", 0.3048 * 0.3048),
-    HECTARE("ha", 10_000),
-    ACRE("acre", 43_560 * 0.3048 * 0.3048);
+import mildlantern.message.MessageKey;
 
-    private final String symbol;
+/** A unit of ground as labels have it; the foot is 0.3048 m (exact). */
+public enum Area implements MessageKey {
+    SQUARE_METRE(1),
+    SQUARE_FOOT(0.3048 * 0.3048),
+    HECTARE(10_000),
+    ACRE(43_560 * 0.3048 * 0.3048);
+
     private final double squareMetres;
 
-    Area(String symbol, double squareMetres) {
-        this.symbol = symbol;
-        this.squareMetres = squareMetres;
-    }
+    Area(double squareMetres) {
 
-    public String symbol() {
-        return symbol;
+        this.squareMetres = squareMetres;
     }
 
     public double squareMetres(double amount) {

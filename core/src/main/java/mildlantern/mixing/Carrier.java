@@ -1,7 +1,9 @@
 package mildlantern.mixing;
 
+import mildlantern.message.MessageKey;
+
 /** What a label's rate is counted on: so much water. A percentage is mL or g in 100 mL of the mixture. */
-public enum Carrier {
+public enum Carrier implements MessageKey {
     LITRE("per L", 1000),
     HUNDRED_LITRES("per 100 L", 100_000),
     US_GALLON("per US gal", 3785.411784),

@@ -1,10 +1,12 @@
 package mildlantern.mixing;
 
+import mildlantern.message.MessageKey;
+
 /**
  * A unit of product as labels have it. Factors: International System and the international avoirdupois pound (exact); US customary
  * spoons, fluid ounce (231 in³ to the gallon) and the imperial fluid ounce (4.54609 L to the gallon) by definition.
  */
-public enum Measure {
+public enum Measure implements MessageKey {
     MILLILITRE("mL", Kind.VOLUME, 1),
     LITRE("L", Kind.VOLUME, 1000),
     TEASPOON("tsp", Kind.VOLUME, 231 * 16.387064 / 768),

@@ -3,6 +3,7 @@ package mildlantern.nutrition;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import mildlantern.message.MessageKey;
 import mildlantern.quantity.Limits;
 
 /**
@@ -35,20 +36,10 @@ public record FeedProduct(
         double months,
         Optional<String> lopsided) {
     /** How a feed comes. */
-    public enum Form {
-        POWDER("powder"),
-        LIQUID("liquid"),
-        GRANULES("granules");
-
-        private final String words;
-
-        Form(String words) {
-            this.words = words;
-        }
-
-        public String words() {
-            return words;
-        }
+    public enum Form implements MessageKey {
+        POWDER,
+        LIQUID,
+        GRANULES
     }
 
     public FeedProduct {

@@ -1,7 +1,9 @@
 package mildlantern.plant;
 
+import mildlantern.message.MessageKey;
+
 /** How dry the medium gets before the next watering. */
-public enum Dryness {
+public enum Dryness implements MessageKey {
     BOG,
     EVENLY_MOIST,
     SURFACE_DRY,

@@ -1,7 +1,9 @@
 package mildlantern.plant;
 
+import mildlantern.message.MessageKey;
+
 /** The five families of plants that the product knows. */
-public enum Family {
+public enum Family implements MessageKey {
     ORCHID,
     BROMELIAD,
     BONSAI,

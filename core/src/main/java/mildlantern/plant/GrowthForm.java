@@ -1,7 +1,9 @@
 package mildlantern.plant;
 
+import mildlantern.message.MessageKey;
+
 /** How a plant is built, and so how its plate is drawn. */
-public enum GrowthForm {
+public enum GrowthForm implements MessageKey {
     SINGLE_CROWN_ORCHID,
     CANED_ORCHID,
     TANK_ROSETTE,

@@ -1,7 +1,9 @@
 package mildlantern.plant;
 
+import mildlantern.message.MessageKey;
+
 /** What a plant stands in, as far as water passes through it. */
-public enum PotKind {
+public enum PotKind implements MessageKey {
     CLAY,
     PLASTIC,
     TRAY,

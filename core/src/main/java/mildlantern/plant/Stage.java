@@ -1,7 +1,9 @@
 package mildlantern.plant;
 
+import mildlantern.message.MessageKey;
+
 /** How far a plant has grown. */
-public enum Stage {
+public enum Stage implements MessageKey {
     SEEDLING,
     CUTTING,
     ADULT

@@ -1,7 +1,9 @@
 package mildlantern.plant;
 
+import mildlantern.message.MessageKey;
+
 /** Where the water comes from. */
-public enum WaterSource {
+public enum WaterSource implements MessageKey {
     RAIN,
     REVERSE_OSMOSIS,
     DISTILLED,

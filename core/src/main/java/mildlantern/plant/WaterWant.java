@@ -1,7 +1,9 @@
 package mildlantern.plant;
 
+import mildlantern.message.MessageKey;
+
 /** How free of minerals a plant's water must be. */
-public enum WaterWant {
+public enum WaterWant implements MessageKey {
     MINERAL_FREE,
     SOFT,
     ANY

@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import mildlantern.light.WindowLight;
+import mildlantern.message.MessageKey;
 import org.apache.commons.csv.CSVRecord;
 
 /**
@@ -28,37 +29,17 @@ public final class LoggerFile {
     private LoggerFile() {}
 
     /** In what temperatures are, where the table does not say. */
-    public enum Degrees {
-        AS_WRITTEN("as the table says"),
-        CELSIUS("°C"),
-        FAHRENHEIT("°F");
-
-        private final String words;
-
-        Degrees(String words) {
-            this.words = words;
-        }
-
-        public String words() {
-            return words;
-        }
+    public enum Degrees implements MessageKey {
+        AS_WRITTEN,
+        CELSIUS,
+        FAHRENHEIT
     }
 
     /** Whether 3/4 is the third of April or the fourth of March. */
-    public enum DayOrder {
-        AS_WRITTEN("as the table shows"),
-        DAY_FIRST("day first"),
-        MONTH_FIRST("month first");
-
-        private final String words;
-
-        DayOrder(String words) {
-            this.words = words;
-        }
-
-        public String words() {
-            return words;
-        }
+    public enum DayOrder implements MessageKey {
+        AS_WRITTEN,
+        DAY_FIRST,
+        MONTH_FIRST
     }
 
     /**

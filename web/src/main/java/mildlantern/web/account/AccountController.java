@@ -31,18 +31,20 @@ class AccountController {
      * @param password the password
      */
     record FirstVisit(
-            @NotBlank(message = "Give your collection a name.") @Size(max = 120, message = "At most 120 characters.")
+            @NotBlank(message = "{account.account-controller.give-your-collection-name}")
+            @Size(max = 120, message = "{platform.form.most-120-characters}")
             String collectionName,
 
-            @Pattern(regexp = "north|south", message = "Choose north or south.")
-            @NotBlank(message = "Choose north or south.")
+            @Pattern(regexp = "north|south", message = "{account.account-controller.choose-north-south}")
+            @NotBlank(message = "{account.account-controller.choose-north-south}")
             String hemisphere,
 
-            @NotBlank(message = "Tell us what to call you.") @Size(max = 80, message = "At most 80 characters.")
+            @NotBlank(message = "{account.account-controller.tell-us-what-call}")
+            @Size(max = 80, message = "{platform.form.most-80-characters}")
             String name,
 
-            @NotBlank(message = "Choose a word or an address to sign in with.")
-            @Size(min = 3, max = 80, message = "3 to 80 characters.")
+            @NotBlank(message = "{account.account-controller.choose-word-address-sign}")
+            @Size(min = 3, max = 80, message = "{account.account-controller.3-80-characters}")
             String signIn,
 
             @PasswordRule String password) {}

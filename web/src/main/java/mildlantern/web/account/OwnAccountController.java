@@ -10,6 +10,7 @@ import java.util.function.Supplier;
 import mildlantern.web.platform.RecordForms;
 import mildlantern.web.platform.Reply;
 import mildlantern.web.platform.SignedIn;
+import mildlantern.web.words.Wording;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.session.FindByIndexNameSessionRepository;
 import org.springframework.session.Session;
@@ -37,7 +38,9 @@ class OwnAccountController {
 
     /** A new password. */
     record NewPassword(
-            @NotBlank(message = "Your password until now.") String old,
+            @NotBlank(message = "{account.own-account-controller.your-password-until-now}")
+            String old,
+
             @PasswordRule String fresh) {}
 
     /**
@@ -46,17 +49,18 @@ class OwnAccountController {
      * @param collectionName of a collection of his own; blank where he helps with this one
      */
     record NewPerson(
-            @Size(max = 120, message = "At most 120 characters.")
+            @Size(max = 120, message = "{platform.form.most-120-characters}")
             String collectionName,
 
-            @Pattern(regexp = "north|south", message = "Choose north or south.")
+            @Pattern(regexp = "north|south", message = "{account.own-account-controller.choose-north-south}")
             String hemisphere,
 
-            @NotBlank(message = "What to call them.") @Size(max = 80, message = "At most 80 characters.")
+            @NotBlank(message = "{account.own-account-controller.what-call-them}")
+            @Size(max = 80, message = "{platform.form.most-80-characters}")
             String name,
 
-            @NotBlank(message = "A word or an address to sign in with.")
-            @Size(min = 3, max = 80, message = "3 to 80 characters.")
+            @NotBlank(message = "{account.own-account-controller.word-address-sign}")
+            @Size(min = 3, max = 80, message = "{account.own-account-controller.3-80-characters}")
             String signIn,
 
             @PasswordRule String password) {}
@@ -89,7 +93,7 @@ class OwnAccountController {
             HttpServletRequest request,
             Reply reply) {
         if (!problems.hasErrors() && !accounts.changePassword(member.getUsername(), password.old(), password.fresh())) {
-            problems.rejectValue("old", "wrong", "That is not your password.");
+            problems.rejectValue("old", "wrong", Wording.say("account.own-account-controller.not-your-password"));
         }
         if (problems.hasErrors()) {
             return wrong(member, reply);
@@ -98,7 +102,7 @@ class OwnAccountController {
         sessions.findByPrincipalName(member.getUsername()).keySet().stream()
                 .filter(session -> !session.equals(here))
                 .forEach(sessions::deleteById);
-        reply.next("told", "Your password is changed. Wherever else you were signed in, you are signed out.");
+        reply.next("told", Wording.say("account.own-account-controller.your-password-changed-wherever"));
         return PAGE;
     }
 
@@ -109,7 +113,8 @@ class OwnAccountController {
             BindingResult problems,
             Reply reply) {
         if (!problems.hasErrors() && accounts.taken(person.signIn())) {
-            problems.rejectValue("signIn", "taken", "Somebody signs in with this already.");
+            problems.rejectValue(
+                    "signIn", "taken", Wording.say("account.own-account-controller.somebody-signs-already"));
         }
         if (problems.hasErrors()) {
             return wrong(member, reply);
@@ -121,9 +126,11 @@ class OwnAccountController {
                 () -> accounts.open(member.collection(), person.signIn(), person.name(), person.password()));
         reply.next(
                 "told",
-                person.name().strip() + " can sign in now"
-                        + own.map(name -> ", to the new collection “" + name.strip() + "”.")
-                                .orElse(", to this collection."));
+                Wording.say(
+                        "account.own-account-controller.can-sign-now",
+                        person.name().strip(),
+                        own.map(name -> Wording.say("account.own-account-controller.new-collection", name.strip()))
+                                .orElse(Wording.say("account.own-account-controller.collection"))));
         return PAGE;
     }
 }

@@ -11,8 +11,8 @@ import java.lang.annotation.RetentionPolicy;
 import java.lang.annotation.Target;
 
 /** What a password that somebody chooses must be. */
-@NotBlank(message = "Choose a password.")
-@Size(min = 10, max = 200, message = "Too short or too long: it needs 10 to 200 characters.")
+@NotBlank(message = "{account.password-rule.choose-password}")
+@Size(min = 10, max = 200, message = "{account.password-rule.too-short-too-long}")
 @Constraint(validatedBy = {})
 @Target({ElementType.FIELD, ElementType.METHOD, ElementType.PARAMETER})
 @Retention(RetentionPolicy.RUNTIME)

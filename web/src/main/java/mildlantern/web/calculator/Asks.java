@@ -5,18 +5,15 @@ import java.lang.annotation.Retention;
 import java.lang.annotation.RetentionPolicy;
 import java.lang.annotation.Target;
 
-/** How a component of what a calculator is asked stands on its page. */
+/**
+ * How a component of what a calculator is asked stands on its page. Its label stands in the bundles under the name of the record and its own, as
+ * in {@code mixing.DilutionAsked.volume-in}, and its unit, where it has one, under the same with {@code .unit}.
+ */
 public interface Asks {
     /** A number: of a {@code double}, or of a quantity made of one, as a temperature is. */
     @Retention(RetentionPolicy.RUNTIME)
     @Target(ElementType.RECORD_COMPONENT)
     @interface Number {
-        /** What it asks. */
-        String label();
-
-        /** Its unit; empty if it has none or is chosen beside it. */
-        String unit() default "";
-
         /** What stands there at first. */
         double preset();
 
@@ -29,8 +26,6 @@ public interface Asks {
     @Retention(RetentionPolicy.RUNTIME)
     @Target(ElementType.RECORD_COMPONENT)
     @interface Choice {
-        String label();
-
         /** The id chosen at first; empty for the first of all. */
         String preset() default "";
     }
@@ -38,7 +33,5 @@ public interface Asks {
     /** A text, which may be empty. */
     @Retention(RetentionPolicy.RUNTIME)
     @Target(ElementType.RECORD_COMPONENT)
-    @interface Text {
-        String label();
-    }
+    @interface Text {}
 }

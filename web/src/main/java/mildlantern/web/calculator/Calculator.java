@@ -7,19 +7,27 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
+import mildlantern.web.words.Wording;
 
 /**
  * One calculator of the bench.
  *
  * @param id its id in the address
- * @param name its name
- * @param question what it answers, in a line
  * @param form what it asks
  * @param reckons how it answers; asked only with fields that are in order
  * @param <I> what it asks, as a record
  */
-public record Calculator<I extends Record>(
-        String id, String name, String question, Form<I> form, Function<I, Answer> reckons) {
+public record Calculator<I extends Record>(String id, Form<I> form, Function<I, Answer> reckons) {
+    /** Its name. */
+    public String name() {
+        return Wording.say(form.key());
+    }
+
+    /** What it answers, in a line. */
+    public String question() {
+        return Wording.say(form.key() + ".question");
+    }
+
     /** Its inputs, in order. */
     public List<Field> fields() {
         return form.fields();

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import mildlantern.web.platform.NotHere;
+import mildlantern.web.words.Wording;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -59,7 +60,7 @@ public record Desk(String name, String root, String fine, List<Calculator<?>> al
     private static ResponseEntity<Object> json(Calculator<?> calculator, Map<String, String> typed) {
         for (String name : typed.keySet()) {
             if (calculator.fields().stream().noneMatch(field -> field.name().equals(name))) {
-                return problem(Map.of(name, "This calculator has no such input."));
+                return problem(Map.of(name, Wording.say("calculator.desk.calculator-has-no-such")));
             }
         }
         Calculator.Reckoned reckoned = calculator.reckon(typed);
@@ -86,8 +87,8 @@ public record Desk(String name, String root, String fine, List<Calculator<?>> al
 
     private static ResponseEntity<Object> problem(Map<String, String> problems) {
         ProblemDetail detail = ProblemDetail.forStatusAndDetail(
-                HttpStatus.UNPROCESSABLE_CONTENT, "Some inputs cannot be reckoned with; see 'errors'.");
-        detail.setTitle("Wrong input");
+                HttpStatus.UNPROCESSABLE_CONTENT, Wording.say("calculator.desk.some-inputs-cannot-reckoned"));
+        detail.setTitle(Wording.say("calculator.desk.wrong-input"));
         detail.setProperty(
                 "errors",
                 problems.entrySet().stream()

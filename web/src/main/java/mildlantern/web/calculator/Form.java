@@ -9,10 +9,11 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.function.Function;
 import mildlantern.knowledge.Words;
+import mildlantern.message.MessageKey;
 import mildlantern.quantity.Limits;
 import mildlantern.web.platform.PlainNumbers;
+import mildlantern.web.words.Wording;
 import org.springframework.beans.BeanUtils;
 
 /**
@@ -23,7 +24,6 @@ import org.springframework.beans.BeanUtils;
  */
 public final class Form<I extends Record> {
     private final Class<I> type;
-    private final Map<Class<?>, Function<Enum<?>, String>> worded = new HashMap<>();
     private final Map<String, List<Field.Choice>> chosen = new HashMap<>();
     private final Map<String, List<? extends Enum<?>>> only = new HashMap<>();
 
@@ -33,12 +33,6 @@ public final class Form<I extends Record> {
 
     public static <I extends Record> Form<I> of(Class<I> type) {
         return new Form<>(type);
-    }
-
-    /** How the constants of an enum are said. */
-    public <E extends Enum<E>> Form<I> worded(Class<E> constants, Function<E, String> words) {
-        worded.put(constants, constant -> words.apply(constants.cast(constant)));
-        return this;
     }
 
     /** Only some constants are offered for a component. */
@@ -68,8 +62,8 @@ public final class Form<I extends Record> {
             Asks.Number asks = component.getAnnotation(Asks.Number.class);
             return new Field(
                     name,
-                    asks.label(),
-                    asks.unit(),
+                    label(name),
+                    unit(name),
                     Limits.plain(asks.preset()),
                     asks.low(),
                     asks.high(),
@@ -80,22 +74,35 @@ public final class Form<I extends Record> {
             Asks.Choice asks = component.getAnnotation(Asks.Choice.class);
             List<Field.Choice> choices = choices(component);
             String preset = asks.preset().isEmpty() ? choices.get(0).id() : asks.preset();
-            return new Field(name, asks.label(), "", preset, 0, 0, choices, false);
+            return new Field(name, label(name), "", preset, 0, 0, choices, false);
         }
         if (component.isAnnotationPresent(Asks.Text.class)) {
-            Asks.Text asks = component.getAnnotation(Asks.Text.class);
-            return new Field(name, asks.label(), "", "", 0, 0, List.of(), true);
+            return new Field(name, label(name), "", "", 0, 0, List.of(), true);
         }
         throw new IllegalArgumentException(component + " says not how it is asked");
+    }
+
+    /** Where its words stand: the room and the name of its record. */
+    String key() {
+        String room = type.getPackageName();
+        return room.substring(room.lastIndexOf('.') + 1) + "." + type.getSimpleName();
+    }
+
+    private String label(String name) {
+        return Wording.say(key() + "." + name);
+    }
+
+    private String unit(String name) {
+        String unit = key() + "." + name + ".unit";
+        return Wording.knows(unit) ? Wording.say(unit) : "";
     }
 
     private List<Field.Choice> choices(RecordComponent component) {
         if (!component.getType().isEnum()) {
             return chosen.getOrDefault(component.getName(), List.of());
         }
-        Function<Enum<?>, String> words = worded.getOrDefault(component.getType(), Words::id);
         return offered(component).stream()
-                .<Field.Choice>map(constant -> new Field.Choice(Words.id(constant), words.apply(constant)))
+                .<Field.Choice>map(constant -> new Field.Choice(Words.id(constant), Wording.of((MessageKey) constant)))
                 .toList();
     }
 
@@ -134,7 +141,9 @@ public final class Form<I extends Record> {
             return numberProblem(field, value);
         }
         List<String> ids = field.choices().stream().map(Field.Choice::id).toList();
-        return ids.isEmpty() || ids.contains(value) ? "" : "Choose one of: " + String.join(", ", ids) + ".";
+        return ids.isEmpty() || ids.contains(value)
+                ? ""
+                : Wording.say("calculator.form.choose-one", String.join(", ", ids));
     }
 
     private static String numberProblem(Field field, String value) {
@@ -142,12 +151,18 @@ public final class Form<I extends Record> {
         try {
             number = PlainNumbers.read(value);
         } catch (NumberFormatException e) {
-            return value.isEmpty() ? "A number is wanted here." : "'" + value + "' is no number.";
+            return value.isEmpty()
+                    ? Wording.say("calculator.form.number-wanted-here")
+                    : Wording.say("calculator.form.no-number", value);
         }
         if (number >= field.low() && number <= field.high()) {
             return "";
         }
-        return ("Between " + Limits.plain(field.low()) + " and " + Limits.plain(field.high()) + " " + field.unit())
+        return (Wording.say(
+                                "calculator.form.between",
+                                Limits.plain(field.low()),
+                                Limits.plain(field.high()),
+                                field.unit()))
                         .strip()
                 + ".";
     }

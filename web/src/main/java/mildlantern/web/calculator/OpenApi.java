@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import mildlantern.web.words.Wording;
 
 /** Describes the calculators in the OpenAPI format, from the same fields that the pages show. */
 final class OpenApi {
@@ -17,10 +18,9 @@ final class OpenApi {
         all.put(
                 "info",
                 Map.of(
-                        "title", "Mild Lantern: " + desk.name(),
+                        "title", Wording.say("calculator.open-api.mild-lantern", desk.name()),
                         "version", "1",
-                        "description",
-                                "Every calculator answers its page's address with JSON when asked with 'Accept: application/json'. A signed-in session is needed."));
+                        "description", Wording.say("calculator.open-api.every-calculator-answers-pages")));
         all.put("paths", paths);
         all.put("components", Map.of("schemas", Map.of("Answer", answer(), "Problem", problem())));
         return all;
@@ -37,10 +37,10 @@ final class OpenApi {
         operation.put(
                 "responses",
                 Map.of(
-                        "200", response("The answer", "application/json", "Answer"),
+                        "200", response(Wording.say("calculator.open-api.answer"), "application/json", "Answer"),
                         "422",
                                 response(
-                                        "An input is wrong: a problem document, RFC 9457",
+                                        Wording.say("calculator.open-api.input-wrong-problem-document"),
                                         "application/problem+json",
                                         "Problem")));
         return operation;

@@ -10,6 +10,7 @@ import mildlantern.web.platform.FormKey;
 import mildlantern.web.platform.Reply;
 import mildlantern.web.platform.SignedIn;
 import mildlantern.web.platform.TaskId;
+import mildlantern.web.words.Wording;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -52,9 +53,7 @@ class CareController {
     String accept(
             @AuthenticationPrincipal SignedIn member, @PathVariable PlantId id, @Valid Accepted accepted, Reply reply) {
         if (!writer.accept(member.collection(), id, accepted.form(), accepted.kind(), accepted.stop())) {
-            reply.next(
-                    "told",
-                    "Something was read or moved meanwhile, or another change runs, and that one is proposed no more. Nothing was changed; look again.");
+            reply.next("told", Wording.say("care.care-controller.something-was-read-moved"));
         }
         return "redirect:/plants/" + id + "/care";
     }

@@ -28,6 +28,7 @@ import mildlantern.web.platform.FormKey;
 import mildlantern.web.routine.Records;
 import mildlantern.web.stop.StopReading;
 import mildlantern.web.stop.Stops;
+import mildlantern.web.words.Wording;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -117,7 +118,7 @@ class CarePages {
     }
 
     private static String light(StepPlanner.Step step) {
-        return " About %s mol/m² a day.".formatted(Limits.tenths(step.light()));
+        return Wording.say("care.care-pages.about-mol-m-day", Limits.tenths(step.light()));
     }
 
     private List<CareViews.Place> places(CareService.House house, Subject subject) {
@@ -127,9 +128,9 @@ class CarePages {
                         suits.spot().id(),
                         suits.spot().name(),
                         suits.spot().id().equals(subject.here().id()),
-                        Needs.worst(suits.needs()).map(Need::words).orElse("all it needs"),
+                        Needs.worst(suits.needs()).map(Need::words).orElse(Wording.say("care.care-pages.all-needs")),
                         suits.displaces()
-                                .map(name -> "full; " + name + " would make room")
+                                .map(name -> Wording.say("care.care-pages.full-would-make-room", name))
                                 .orElse("")))
                 .toList();
     }
@@ -158,12 +159,14 @@ class CarePages {
         return new CareViews.Row(
                 need.kind().words(),
                 need.kind() == Need.Kind.NIGHT
-                        ? "%s °C or more".formatted(Limits.plain(need.wanted().low()))
-                        : "%s to %s %s"
-                                .formatted(
-                                        Limits.tenths(need.wanted().low()),
-                                        Limits.tenths(need.wanted().high()),
-                                        need.kind().unit()),
+                        ? Wording.say(
+                                "care.care-pages.c-more",
+                                Limits.plain(need.wanted().low()))
+                        : Wording.say(
+                                "care.care-pages.to",
+                                Limits.tenths(need.wanted().low()),
+                                Limits.tenths(need.wanted().high()),
+                                need.kind().unit()),
                 "%s %s, %s"
                         .formatted(
                                 Limits.tenths(need.gets().value()),
@@ -197,7 +200,9 @@ class CarePages {
         }
         return days < 2
                 ? ""
-                : days >= DAYS_BACK - 1 ? " So for six weeks and more." : " So for %d days on end.".formatted(days);
+                : days >= DAYS_BACK - 1
+                        ? Wording.say("care.care-pages.so-six-weeks-more")
+                        : Wording.say("care.care-pages.so-days-end", days);
     }
 
     CareViews.All all(CollectionId collection) {
@@ -242,7 +247,7 @@ class CarePages {
         String change = care.weigh(house, subject).stream()
                 .findFirst()
                 .map(it -> it.words() + " (" + it.cost() + ")")
-                .orElse("nothing at hand is worth its trouble");
+                .orElse(Wording.say("care.care-pages.nothing-hand-worth-trouble"));
         return new CareViews.Line(
                 line.plant(), line.name(), line.kind(), line.stop(), line.said(), line.missed(), change);
     }

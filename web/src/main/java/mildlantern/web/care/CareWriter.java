@@ -24,6 +24,7 @@ import mildlantern.web.platform.WrittenForms;
 import mildlantern.web.routine.Records;
 import mildlantern.web.routine.Routine;
 import mildlantern.web.stop.Stops;
+import mildlantern.web.words.Wording;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -109,7 +110,7 @@ class CareWriter {
                 plant,
                 new BatchId(form.value()),
                 look,
-                "See whether it helped: %s (%s)".formatted(lower(change.words()), lower(change.reason())));
+                Wording.say("care.care-writer.see-whether-helped", lower(change.words()), lower(change.reason())));
     }
 
     private static String lower(String words) {

@@ -22,6 +22,7 @@ import mildlantern.web.platform.TaskId;
 import mildlantern.web.routine.RecordWriter;
 import mildlantern.web.routine.Routine;
 import mildlantern.web.routine.Schedules;
+import mildlantern.web.words.Wording;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -88,7 +89,9 @@ public class PlannedTasks {
         long late = ChronoUnit.DAYS.between(task.onDay(), day);
         return task.words()
                 + (late > 0 && task.kind() == PlannedTask.Kind.MOVE
-                        ? " It was due " + (late == 1 ? "yesterday" : late + " days ago") + "."
+                        ? Wording.say(
+                                "care.planned-tasks.was-due",
+                                (late == 1 ? "yesterday" : Wording.say("care.planned-tasks.days-ago", late)))
                         : "");
     }
 
@@ -173,7 +176,7 @@ public class PlannedTasks {
                 ? new RecordWriter.Line(new LogEntry.Noted(), task.words())
                 : new RecordWriter.Line(
                         new LogEntry.Moved(Optional.empty(), to, OptionalDouble.empty(), OptionalDouble.empty()),
-                        task.shade().isEmpty() ? null : "behind " + task.shade());
+                        task.shade().isEmpty() ? null : Wording.say("care.planned-tasks.behind", task.shade()));
         log.write(plant.collection(), plant.id(), today, List.of(line), Optional.empty());
         long late = ChronoUnit.DAYS.between(task.onDay(), today);
         task.done(today);

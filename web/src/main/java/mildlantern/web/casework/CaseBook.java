@@ -23,6 +23,7 @@ import mildlantern.web.platform.CaseId;
 import mildlantern.web.platform.CollectionId;
 import mildlantern.web.platform.NotHere;
 import mildlantern.web.routine.Records;
+import mildlantern.web.words.Wording;
 import org.springframework.stereotype.Component;
 
 /** What is known of a case: its answers, its evidence, its trial. Reads only. */
@@ -183,7 +184,7 @@ class CaseBook {
         return Optional.ofNullable(trial.beside() ? troubleCase.secondCause() : troubleCase.decidedCause())
                 .flatMap(diagnosis.knowledge()::disorder)
                 .map(Disorder::name)
-                .orElse("no cause decided on");
+                .orElse(Wording.say("casework.case-book.no-cause-decided"));
     }
 
     /** The names of the causes decided on. */
@@ -194,6 +195,6 @@ class CaseBook {
                 .flatMap(id -> diagnosis.knowledge().disorder(id).stream())
                 .map(Disorder::name)
                 .toList();
-        return names.isEmpty() ? "no cause decided on" : String.join(" and ", names);
+        return names.isEmpty() ? Wording.say("casework.case-book.no-cause-decided") : String.join(" and ", names);
     }
 }

@@ -17,6 +17,7 @@ import mildlantern.web.platform.NotHere;
 import mildlantern.web.platform.Reply;
 import mildlantern.web.platform.SignedIn;
 import mildlantern.web.platform.StaleVersion;
+import mildlantern.web.words.Wording;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -121,22 +122,25 @@ class CaseController {
     String decided(@AuthenticationPrincipal SignedIn member, @Valid CaseForms.Decision typed, Reply reply) {
         Map<String, String> problems = new LinkedHashMap<>();
         if (typed.trial().isBlank()) {
-            problems.put("trial", "Choose one trial: one change at a time.");
+            problems.put("trial", Wording.say("casework.case-controller.choose-one-trial-one"));
         }
         if (typed.also().isPresent() && typed.alsoTrial().isBlank()) {
-            problems.put("alsoTrial", "Choose a trial for the second cause, or leave that cause out.");
+            problems.put("alsoTrial", Wording.say("casework.case-controller.choose-trial-second-cause"));
         }
         deciding.whyNotBeside(typed.trial(), typed.alsoTrial())
-                .ifPresent(why -> problems.put("alsoTrial", "Not both at once: " + why + "."));
+                .ifPresent(
+                        why -> problems.put("alsoTrial", Wording.say("casework.case-controller.not-both-once", why)));
         Optional<LocalDate> day = FutureDay.read(typed.lookAgainOn(), "lookAgainOn", clock, problems);
         if (typed.note().length() > LONGEST_NOTE) {
             problems.put(
                     "note",
-                    "At most %d characters; this is %d."
-                            .formatted(LONGEST_NOTE, typed.note().length()));
+                    Wording.say(
+                            "casework.case-controller.most-characters",
+                            LONGEST_NOTE,
+                            typed.note().length()));
         }
         if (typed.note().isBlank() && cases.overrules(member.collection(), typed.id(), typed.cause())) {
-            problems.put("note", "You overrule the ranking: say in a few words why, so that you can learn from it.");
+            problems.put("note", Wording.say("casework.case-controller.you-overrule-ranking-say"));
         }
         if (!problems.isEmpty()) {
             reply.wrong();

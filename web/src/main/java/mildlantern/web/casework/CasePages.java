@@ -28,6 +28,7 @@ import mildlantern.web.platform.CollectionId;
 import mildlantern.web.platform.FormKey;
 import mildlantern.web.routine.Records;
 import mildlantern.web.stop.Stops;
+import mildlantern.web.words.Wording;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -104,11 +105,11 @@ class CasePages {
                         .map(this::found)
                         .toList(),
                 book.infestedNeighbours(plant).stream()
-                        .map(neighbour -> "%s, beside it, %s %s"
-                                .formatted(
-                                        neighbour.name(),
-                                        neighbour.now() ? "has" : "had lately",
-                                        neighbour.pest().toLowerCase(Locale.ROOT)))
+                        .map(neighbour -> Wording.say(
+                                "casework.case-pages.beside-has",
+                                neighbour.name(),
+                                neighbour.now(),
+                                neighbour.pest().toLowerCase(Locale.ROOT)))
                         .toList(),
                 Ladder.rungs(differential, pins, panel.isPresent() ? 4 : 5, looking && panel.isEmpty()),
                 Ladder.percent(differential.allWell()),
@@ -136,36 +137,44 @@ class CasePages {
             case LOOKING, TRIAL -> Optional.empty();
             case PAUSED ->
                 Optional.of(new CaseViews.Turn(
-                        "Paused until " + DAY.format(troubleCase.pausedUntil()) + ".",
-                        Optional.of("take it up again"),
+                        Wording.say("casework.case-pages.paused-until", DAY.format(troubleCase.pausedUntil())),
+                        Optional.of(Wording.say("casework.case-pages.take-up-again")),
                         Optional.empty()));
             case MERGED ->
                 Optional.of(new CaseViews.Turn(
-                        "Merged: what was seen here went over to the other case.",
+                        Wording.say("casework.case-pages.merged-what-was-seen"),
                         Optional.empty(),
                         Optional.ofNullable(troubleCase.mergedInto())));
             case CLOSED -> {
                 Optional<CaseId> other = book.openBeside(troubleCase);
                 String how = Optional.ofNullable(troubleCase.outcome())
                         .map(TroubleCase.Outcome::words)
-                        .orElse("no outcome given");
+                        .orElse(Wording.say("casework.case-pages.no-outcome-given"));
                 String lesson = Optional.ofNullable(troubleCase.lesson())
                         .filter(text -> !text.isBlank())
-                        .map(text -> " Learned: " + text)
+                        .map(text -> Wording.say("casework.case-pages.learned", text))
                         .orElse("");
                 yield Optional.of(new CaseViews.Turn(
-                        "Closed " + ago(troubleCase.closedOn()) + ", " + book.causeName(troubleCase) + ": " + how + "."
-                                + lesson,
-                        Optional.of(other.isPresent() ? "merge into the open case" : "reopen"),
+                        Wording.say(
+                                "casework.case-pages.closed",
+                                ago(troubleCase.closedOn()),
+                                book.causeName(troubleCase),
+                                how,
+                                lesson),
+                        Optional.of(
+                                other.isPresent() ? Wording.say("casework.case-pages.merge-into-open-case") : "reopen"),
                         other));
             }
         };
     }
 
     private String subtitle(Plant plant, PlantRecord record, TroubleCase troubleCase) {
-        String medium = record.pot().medium().map(m -> " in " + m.name()).orElse("");
-        String opened = "case opened " + ago(troubleCase.openedOn());
-        String look = troubleCase.visit() > 1 ? ", look " + troubleCase.visit() : "";
+        String medium = record.pot()
+                .medium()
+                .map(m -> Wording.say("casework.case-pages.in", m.name()))
+                .orElse("");
+        String opened = Wording.say("casework.case-pages.case-opened", ago(troubleCase.openedOn()));
+        String look = troubleCase.visit() > 1 ? Wording.say("casework.case-pages.look", troubleCase.visit()) : "";
         return record.profile().name() + medium + " · "
                 + stops.stop(plant.collection(), plant.stop()).name() + " · " + opened + look;
     }

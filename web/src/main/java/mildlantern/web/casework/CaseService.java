@@ -25,6 +25,7 @@ import mildlantern.web.platform.FormKey;
 import mildlantern.web.platform.NotHere;
 import mildlantern.web.platform.StaleVersion;
 import mildlantern.web.platform.WrittenForms;
+import mildlantern.web.words.Wording;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -131,7 +132,7 @@ public class CaseService {
     private Trial trialFor(Disorder disorder, String id) {
         return trials.find(id)
                 .filter(known -> disorder.trials().contains(known.id()))
-                .orElseThrow(() -> new NotHere("trial for that cause"));
+                .orElseThrow(() -> new NotHere(Wording.say("casework.case-service.trial-cause")));
     }
 
     private Disorder cause(DisorderId id) {

@@ -16,6 +16,7 @@ import mildlantern.knowledge.Words;
 import mildlantern.web.plant.Plants;
 import mildlantern.web.platform.CaseId;
 import mildlantern.web.platform.CollectionId;
+import mildlantern.web.words.Wording;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -62,7 +63,7 @@ class CaseStory {
         return new CaseViews.StoryPage(
                 caseId,
                 plants.plant(collection, troubleCase.plant()).name(),
-                "how opinion moved",
+                Wording.say("casework.case-story.how-opinion-moved"),
                 lines(all),
                 steps,
                 WIDTH,
@@ -82,7 +83,10 @@ class CaseStory {
         LocalDate day = first.onDay();
         String answered = Optional.ofNullable(first.finding())
                 .map(id -> TrialBoxes.words(book.finding(id), first.state()))
-                .orElse(number == 0 ? "before any look: what the record knows" : "recalled something");
+                .orElse(
+                        number == 0
+                                ? Wording.say("casework.case-story.before-any-look-what")
+                                : Wording.say("casework.case-story.recalled-something"));
         return new CaseViews.StoryStep(
                 number, x, day, answered, name(first.cause()), Ladder.percent(first.probability()));
     }

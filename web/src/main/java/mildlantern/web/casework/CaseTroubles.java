@@ -20,6 +20,7 @@ import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Troubles;
 import mildlantern.web.platform.CaseId;
 import mildlantern.web.platform.CollectionId;
+import mildlantern.web.words.Wording;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -160,10 +161,10 @@ public class CaseTroubles implements Troubles {
 
     private String summary(TroubleCase troubleCase) {
         return switch (troubleCase.state()) {
-            case LOOKING -> "under work, no cause decided on yet";
-            case PAUSED -> "paused until " + DAY.format(troubleCase.pausedUntil());
-            case MERGED -> "merged into another case";
-            case TRIAL -> book.causeName(troubleCase) + ", trial under way";
+            case LOOKING -> Wording.say("casework.case-troubles.under-work-no-cause");
+            case PAUSED -> Wording.say("casework.case-troubles.paused-until", DAY.format(troubleCase.pausedUntil()));
+            case MERGED -> Wording.say("casework.case-troubles.merged-into-another-case");
+            case TRIAL -> Wording.say("casework.case-troubles.trial-under-way", book.causeName(troubleCase));
             case CLOSED ->
                 book.causeName(troubleCase) + ": "
                         + Optional.ofNullable(troubleCase.outcome())

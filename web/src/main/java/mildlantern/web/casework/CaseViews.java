@@ -9,6 +9,7 @@ import mildlantern.plant.PlantId;
 import mildlantern.web.plate.Plate;
 import mildlantern.web.platform.CaseId;
 import mildlantern.web.platform.FormKey;
+import mildlantern.web.words.Wording;
 
 /** What the templates of cases show. Sentences are finished here; the templates compute nothing. */
 final class CaseViews {
@@ -42,7 +43,7 @@ final class CaseViews {
         /** How the page is laid out, in the terms of its style sheet. */
         public String layout() {
             String stage = panel.isPresent() ? "touched" : looking ? "looking" : "settled";
-            return found.size() >= MANY ? stage + " many" : stage;
+            return found.size() >= MANY ? Wording.say("casework.case-views.many", stage) : stage;
         }
     }
 

@@ -11,7 +11,6 @@ import mildlantern.diagnosis.Disorder;
 import mildlantern.knowledge.DisorderId;
 import mildlantern.knowledge.FindingId;
 import mildlantern.knowledge.Words;
-import mildlantern.treatment.Hold;
 import mildlantern.treatment.SideBySide;
 import mildlantern.treatment.Trial;
 import mildlantern.treatment.Trials;
@@ -19,6 +18,7 @@ import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
 import mildlantern.web.platform.CaseId;
 import mildlantern.web.platform.CollectionId;
+import mildlantern.web.words.Wording;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -121,16 +121,19 @@ class DecidePages {
     CaseViews.Beside beside(Trial first, Trial other) {
         SideBySide both = SideBySide.of(first, other);
         String words = switch (both.kind()) {
-            case SAME -> "“%s” is the change for both: one trial serves them".formatted(first.name());
+            case SAME -> Wording.say("casework.decide-pages.change-both-one-trial", first.name());
             case APART ->
-                "can run beside “%s”: the one is judged by %s, the other by %s"
-                        .formatted(first.name(), signs(first.recheck()), signs(other.recheck()));
-            case BLUR ->
-                "not beside “%s”: both are judged by %s, so that better would not tell which of them worked"
-                        .formatted(first.name(), signs(both.shared()));
+                Wording.say(
+                        "casework.decide-pages.can-run-beside-one",
+                        first.name(),
+                        signs(first.recheck()),
+                        signs(other.recheck()));
+            case BLUR -> Wording.say("casework.decide-pages.not-beside-both-are", first.name(), signs(both.shared()));
             case CLASH ->
-                "not beside “%s”: one of them asks for %s, and the other does just that"
-                        .formatted(first.name(), both.hold().map(Hold::words).orElse("a hold"));
+                Wording.say(
+                        "casework.decide-pages.not-beside-one-them",
+                        first.name(),
+                        both.hold().map(Wording::of).orElse("a hold"));
         };
         return new CaseViews.Beside(first.id(), both.kind() == SideBySide.Kind.APART, words);
     }
@@ -169,7 +172,7 @@ class DecidePages {
                 trial.name(),
                 trial.instruction(),
                 trial.expectation(),
-                trial.holds().stream().map(Hold::words).toList(),
+                trial.holds().stream().map(Wording::of).toList(),
                 today.plusDays(trial.lookAgainDays()),
                 trial.lookAgainDays(),
                 trial.caution());

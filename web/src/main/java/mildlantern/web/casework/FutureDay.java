@@ -5,6 +5,7 @@ import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
 import java.util.Map;
 import java.util.Optional;
+import mildlantern.web.words.Wording;
 
 /** A day that must lie ahead, as it was typed. */
 final class FutureDay {
@@ -23,14 +24,14 @@ final class FutureDay {
         try {
             LocalDate day = LocalDate.parse(typed);
             if (!day.isAfter(today)) {
-                problems.put(field, "That day must lie ahead; a change needs time to show.");
+                problems.put(field, Wording.say("casework.future-day.day-must-lie-ahead"));
             } else if (day.isAfter(today.plusYears(1))) {
-                problems.put(field, "At most a year ahead.");
+                problems.put(field, Wording.say("casework.future-day.most-year-ahead"));
             } else {
                 return Optional.of(day);
             }
         } catch (DateTimeParseException e) {
-            problems.put(field, "Give a day, as in " + today.plusDays(7) + ".");
+            problems.put(field, Wording.say("casework.future-day.give-day", String.valueOf(today.plusDays(7))));
         }
         return Optional.empty();
     }

@@ -18,6 +18,7 @@ import mildlantern.diagnosis.Reason;
 import mildlantern.knowledge.DisorderId;
 import mildlantern.knowledge.FindingId;
 import mildlantern.knowledge.Words;
+import mildlantern.web.words.Wording;
 
 /** Words a differential for the ladder and the next looks. */
 final class Ladder {
@@ -110,7 +111,9 @@ final class Ladder {
         return reasons.stream()
                 .filter(reason -> reason.direct() || Math.abs(reason.weight()) >= ELSEWHERE_FROM)
                 .map(reason -> new CaseViews.Said(
-                        reason.direct() ? reason.sentence() : reason.sentence() + ", which has another cause",
+                        reason.direct()
+                                ? reason.sentence()
+                                : Wording.say("casework.ladder.which-has-another-cause", reason.sentence()),
                         reason.finding().map(id -> pins.getOrDefault(id, 0)).orElse(0)))
                 .toList();
     }
@@ -121,23 +124,27 @@ final class Ladder {
         return switch (differential.standing()) {
             case ACT_TODAY ->
                 Optional.of(new CaseViews.Verdict(
-                        "act", "Act today:", "what may be here is catching, or kills in days. Stand it on its own."));
+                        "act",
+                        Wording.say("casework.ladder.act-today"),
+                        Wording.say("casework.ladder.what-may-here-catching")));
             case ALL_WELL ->
                 Optional.of(new CaseViews.Verdict(
                         "well",
-                        "Most likely nothing is wrong:",
-                        (first.nature().harmless()
-                                        ? first.summary() + ". Worrying would be: " + first.watch()
-                                        : "what was seen belongs to the plant")
-                                + ". No treatment."));
+                        Wording.say("casework.ladder.most-likely-nothing-wrong"),
+                        Wording.say(
+                                "casework.ladder.no-treatment",
+                                (first.nature().harmless()
+                                        ? Wording.say("casework.ladder.worrying-would", first.summary(), first.watch())
+                                        : Wording.say("casework.ladder.what-was-seen-belongs")))));
             case UNEXPLAINED ->
                 Optional.of(new CaseViews.Verdict(
                         "unexplained",
-                        "Nothing weighed here explains",
-                        Words.listed(differential.unexplained().stream()
+                        Wording.say("casework.ladder.nothing-weighed-here-explains"),
+                        Wording.say(
+                                "casework.ladder.leave-case-open-look",
+                                Words.listed(differential.unexplained().stream()
                                         .map(finding -> finding.states().get(0).words())
-                                        .toList())
-                                + ". Leave the case open and look on, or show it to a plant clinic."));
+                                        .toList()))));
             case OPEN -> Optional.empty();
         };
     }
@@ -149,9 +156,9 @@ final class Ladder {
             return tags;
         }
         switch (nature.urgency()) {
-            case TODAY -> tags.add(new CaseViews.Tag("act today", true));
-            case WEEK -> tags.add(new CaseViews.Tag("act this week", true));
-            case CALM -> tags.add(new CaseViews.Tag("no hurry", false));
+            case TODAY -> tags.add(new CaseViews.Tag(Wording.say("casework.ladder.act-today-2"), true));
+            case WEEK -> tags.add(new CaseViews.Tag(Wording.say("casework.ladder.act-week"), true));
+            case CALM -> tags.add(new CaseViews.Tag(Wording.say("casework.ladder.no-hurry"), false));
         }
         if (nature.catching()) {
             tags.add(new CaseViews.Tag("catching", true));
@@ -159,8 +166,8 @@ final class Ladder {
         tags.add(new CaseViews.Tag(
                 switch (nature.undone()) {
                     case YES -> "recovers";
-                    case IN_NEW_GROWTH -> "outgrows it";
-                    case NEVER -> "marks stay";
+                    case IN_NEW_GROWTH -> Wording.say("casework.ladder.outgrows");
+                    case NEVER -> Wording.say("casework.ladder.marks-stay");
                 },
                 false));
         return tags;
@@ -204,7 +211,9 @@ final class Ladder {
     }
 
     private static String answerWords(Finding finding, Finding.State state) {
-        return !finding.yesNo() ? Words.spoken(state.id()) : state.id().equals(Finding.PRESENT) ? "seen" : "not there";
+        return !finding.yesNo()
+                ? Words.spoken(state.id())
+                : state.id().equals(Finding.PRESENT) ? "seen" : Wording.say("casework.ladder.not-there");
     }
 
     /** The largest shift that an answer would bring to the first causes, in words. */
@@ -227,11 +236,15 @@ final class Ladder {
         String time = finding.minutes() < 0.4
                 ? "a moment"
                 : finding.minutes() < 0.8
-                        ? "half a minute"
-                        : finding.minutes() < 1.5 ? "a minute" : Math.round(finding.minutes()) + " minutes";
+                        ? Wording.say("casework.ladder.half-minute")
+                        : finding.minutes() < 1.5
+                                ? "a minute"
+                                : Wording.say("casework.ladder.minutes", Math.round(finding.minutes()));
         String stress = finding.stress() == 0
-                ? "no harm"
-                : finding.stress() < 1 ? "a little hard on the plant" : "hard on the plant";
+                ? Wording.say("casework.ladder.no-harm")
+                : finding.stress() < 1
+                        ? Wording.say("casework.ladder.little-hard-plant")
+                        : Wording.say("casework.ladder.hard-plant");
         return String.format(Locale.ROOT, "%s, %s", time, stress);
     }
 

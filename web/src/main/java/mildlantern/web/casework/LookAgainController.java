@@ -19,6 +19,7 @@ import mildlantern.web.platform.FormKey;
 import mildlantern.web.platform.NotHere;
 import mildlantern.web.platform.Reply;
 import mildlantern.web.platform.SignedIn;
+import mildlantern.web.words.Wording;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -67,7 +68,7 @@ class LookAgainController {
             reply.wrong();
             reply.put("page", pages.lookAgainPage(member.collection(), turn.id()));
             reply.put("form", turn.form());
-            reply.put("problem", "Answer at least one finding, so that there is something to compare.");
+            reply.put("problem", Wording.say("casework.look-again-controller.answer-least-one-finding"));
             return "casework/look-again";
         }
         closing.lookAgain(member.collection(), turn.id(), turn.form(), turn.version(), states);
@@ -97,7 +98,11 @@ class LookAgainController {
             String text = cut(fields.getOrDefault("care." + setting.name(), ""), 500);
             if (fields.containsKey("change." + setting.name()) && !text.isBlank()) {
                 String reason = cut(fields.getOrDefault("reason." + setting.name(), ""), 500);
-                care.put(setting, new CaseWriter.CareChange(text, reason.isBlank() ? "closed case" : reason));
+                care.put(
+                        setting,
+                        new CaseWriter.CareChange(
+                                text,
+                                reason.isBlank() ? Wording.say("casework.look-again-controller.closed-case") : reason));
             }
         }
         PlantId plant = closing.close(

@@ -24,6 +24,7 @@ import mildlantern.web.plant.PlatePictures;
 import mildlantern.web.plate.Plate;
 import mildlantern.web.platform.CaseId;
 import mildlantern.web.platform.CollectionId;
+import mildlantern.web.words.Wording;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -74,7 +75,7 @@ class LookAgainPages {
                     finding.look(),
                     before.map(CaseAnswer::pin).orElse(0),
                     before.map(answer -> TrialBoxes.words(finding, answer.state()))
-                            .orElse("not looked at"),
+                            .orElse(Wording.say("casework.look-again-pages.not-looked")),
                     Panels.withSkip(finding, Optional.empty())));
         }
         return new CaseViews.LookAgainPage(
@@ -138,14 +139,14 @@ class LookAgainPages {
 
     private static CaseViews.Compared compared(Comparison comparison) {
         return new CaseViews.Compared(
-                comparison.verdict().words(),
+                Wording.of(comparison.verdict()),
                 Words.id(comparison.verdict()),
-                comparison.verdict().follows(),
+                Wording.say(comparison.verdict().key() + ".follows"),
                 comparison.changes().stream()
                         .map(change -> new CaseViews.Line(
                                 change.before().words(),
                                 change.after().words(),
-                                change.verdict().words(),
+                                Wording.of(change.verdict()),
                                 Words.id(change.verdict())))
                         .toList());
     }
@@ -163,15 +164,19 @@ class LookAgainPages {
 
     private List<CaseViews.CareOption> care(Plant plant, String cause, Trial trial, boolean better) {
         Map<CareSetting, List<CareEntry>> sheet = careSheets.careSheet(plant);
-        String reason = "%s: %s".formatted(cause, better ? "better after \"" + trial.name() + "\"" : trial.name());
+        String reason = "%s: %s"
+                .formatted(
+                        cause,
+                        better ? Wording.say("casework.look-again-pages.better-after", trial.name()) : trial.name());
         List<CaseViews.CareOption> options = new ArrayList<>();
         trial.care().forEach((setting, text) -> {
             String before = sheet.getOrDefault(setting, List.of()).stream()
                     .findFirst()
                     .map(CareEntry::text)
-                    .orElse("nothing written yet");
+                    .orElse(Wording.say("casework.look-again-pages.nothing-written-yet"));
             if (!before.equals(text)) {
-                options.add(new CaseViews.CareOption(setting.name(), setting.words(), before, text, reason, better));
+                options.add(
+                        new CaseViews.CareOption(setting.name(), Wording.of(setting), before, text, reason, better));
             }
         });
         return options;

@@ -25,6 +25,7 @@ import mildlantern.web.log.LogWords;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plate.Plate;
 import mildlantern.web.platform.FormKey;
+import mildlantern.web.words.Wording;
 import org.springframework.stereotype.Component;
 
 /** The panel of a case page: what can be answered for a touched part, for typed words, or when recalling. */
@@ -92,15 +93,19 @@ class Panels {
         latest.forEach(answer -> answers.put(answer.finding(), answer));
         if (asked.recall()) {
             return Optional.of(new CaseViews.Panel(
-                    Words.id(Part.WHOLE), "", "What changed lately?", List.of(), recalls(troubleCase, plant)));
+                    Words.id(Part.WHOLE),
+                    "",
+                    Wording.say("casework.panels.what-changed-lately"),
+                    List.of(),
+                    recalls(troubleCase, plant)));
         }
         if (!asked.query().isBlank()) {
             List<CaseViews.Row> rows = search.find(asked.query(), record, MATCHES).stream()
                     .map(finding -> row(finding, place(finding, plate), answers))
                     .toList();
             String title = rows.isEmpty()
-                    ? "No finding is known by “" + asked.query() + "”; try another word, or touch the plate"
-                    : "Do you mean one of these?";
+                    ? Wording.say("casework.panels.no-finding-known-by", asked.query())
+                    : Wording.say("casework.panels.do-you-mean-one");
             return Optional.of(new CaseViews.Panel(Words.id(Part.WHOLE), asked.query(), title, rows, List.of()));
         }
         return asked.part().map(part -> {
@@ -108,7 +113,8 @@ class Panels {
                     .filter(finding -> finding.appliesTo(record) && shownOn(finding, part, plate))
                     .map(finding -> row(finding, part, answers))
                     .toList();
-            return new CaseViews.Panel(Words.id(part), "", "What do you see: " + part.words() + "?", rows, List.of());
+            return new CaseViews.Panel(
+                    Words.id(part), "", Wording.say("casework.panels.what-do-you-see", part.words()), rows, List.of());
         });
     }
 
@@ -170,11 +176,11 @@ class Panels {
             LogKind kind, Optional<LogLine> known, Optional<CaseRecall.Answer> said, LocalDate today) {
         List<CaseViews.Choice> choices = new ArrayList<>();
         if (known.isPresent()) {
-            choices.add(choice(CaseRecall.Answer.RIGHT, "that is right", "s", said));
-            choices.add(choice(CaseRecall.Answer.WEEK, "again this week", "1", said));
+            choices.add(choice(CaseRecall.Answer.RIGHT, Wording.say("casework.panels.right"), "s", said));
+            choices.add(choice(CaseRecall.Answer.WEEK, Wording.say("casework.panels.again-week"), "1", said));
         } else {
-            choices.add(choice(CaseRecall.Answer.WEEK, "this week", "1", said));
-            choices.add(choice(CaseRecall.Answer.MONTH, "this month", "2", said));
+            choices.add(choice(CaseRecall.Answer.WEEK, Wording.say("casework.panels.week"), "1", said));
+            choices.add(choice(CaseRecall.Answer.MONTH, Wording.say("casework.panels.month"), "2", said));
             choices.add(choice(CaseRecall.Answer.NO, "no", "n", said));
         }
         return new CaseViews.RecallRow(
@@ -192,13 +198,15 @@ class Panels {
         parts.add(DueWords.ago(ChronoUnit.DAYS.between(happening.onDay(), today)));
         happening.as(LogEntry.Moved.class).ifPresent(move -> {
             move.temperatureStep().ifPresent(step -> parts.add(LogWords.degrees(step)));
-            move.lightRatio().ifPresent(ratio -> parts.add("to " + Limits.plain(ratio) + " times the light"));
+            move.lightRatio()
+                    .ifPresent(ratio -> parts.add(Wording.say("casework.panels.times-light", Limits.plain(ratio))));
         });
         happening.as(LogEntry.Befell.class).ifPresent(befell -> {
             befell.temperatureStep().ifPresent(step -> parts.add(LogWords.degrees(step)));
-            befell.lightRatio().ifPresent(ratio -> parts.add("to " + Limits.plain(ratio) + " times the light"));
+            befell.lightRatio()
+                    .ifPresent(ratio -> parts.add(Wording.say("casework.panels.times-light", Limits.plain(ratio))));
         });
         happening.words().filter(text -> !text.isBlank()).ifPresent(parts::add);
-        return "the record says: " + String.join(", ", parts);
+        return Wording.say("casework.panels.record-says", String.join(", ", parts));
     }
 }

@@ -8,10 +8,10 @@ import java.util.List;
 import mildlantern.diagnosis.Finding;
 import mildlantern.diagnosis.Part;
 import mildlantern.round.DueWords;
-import mildlantern.treatment.Hold;
 import mildlantern.treatment.Trial;
 import mildlantern.treatment.Trials;
 import mildlantern.web.plate.Plate;
+import mildlantern.web.words.Wording;
 import org.springframework.stereotype.Component;
 
 /** The trials of a case as boxes, with what was seen in words. */
@@ -43,14 +43,14 @@ class TrialBoxes {
             Trial trial = trials.find(running.trial()).orElseThrow();
             long left = ChronoUnit.DAYS.between(LocalDate.now(clock), running.lookAgainOn());
             String when = left > 1
-                    ? "in " + left + " days"
+                    ? Wording.say("casework.trial-boxes.days", left)
                     : left == 1 ? "tomorrow" : left == 0 ? "today" : DueWords.ago(-left);
             boxes.add(new CaseViews.TrialBox(
                     book.causeOf(troubleCase, running),
                     trial.name(),
                     trial.instruction(),
                     trial.expectation(),
-                    running.holds().stream().map(Hold::words).toList(),
+                    running.holds().stream().map(Wording::of).toList(),
                     running.startedOn(),
                     running.lookAgainOn(),
                     when,
@@ -62,6 +62,6 @@ class TrialBoxes {
 
     /** A state in words; what was passed over has none of its own. */
     static String words(Finding finding, String state) {
-        return finding.state(state).map(Finding.State::words).orElse("passed over");
+        return finding.state(state).map(Finding.State::words).orElse(Wording.say("casework.trial-boxes.passed-over"));
     }
 }

@@ -8,11 +8,13 @@ import jakarta.persistence.Version;
 import java.time.LocalDate;
 import java.util.List;
 import mildlantern.knowledge.DisorderId;
+import mildlantern.message.MessageKey;
 import mildlantern.plant.PlantId;
 import mildlantern.web.platform.CaseId;
 import mildlantern.web.platform.CollectionId;
 import mildlantern.web.platform.Row;
 import mildlantern.web.platform.StaleVersion;
+import mildlantern.web.words.Wording;
 import org.jspecify.annotations.NullUnmarked;
 
 /** A trouble under work on one plant, from the first finding to closing. */
@@ -34,20 +36,14 @@ class TroubleCase extends Row {
     }
 
     /** How a case ended. */
-    enum Outcome {
-        RIGHT_GUESS("the guess was right"),
-        OTHER_CAUSE("it was something else"),
-        NEVER_KNOWN("never known"),
-        PLANT_LOST("the plant was lost");
-
-        private final String words;
-
-        Outcome(String words) {
-            this.words = words;
-        }
+    enum Outcome implements MessageKey {
+        RIGHT_GUESS,
+        OTHER_CAUSE,
+        NEVER_KNOWN,
+        PLANT_LOST;
 
         public String words() {
-            return words;
+            return Wording.of(this);
         }
     }
 
@@ -126,10 +122,7 @@ class TroubleCase extends Row {
     }
 
     private StaleVersion movedOn(String typed) {
-        return new StaleVersion(
-                "This case has changed since the page was opened, in another window or by somebody else.",
-                "/cases/" + id(),
-                typed);
+        return new StaleVersion(Wording.say("casework.trouble-case.case-has-changed-since"), "/cases/" + id(), typed);
     }
 
     // Each turn says from where it can be taken, and changes nothing otherwise.

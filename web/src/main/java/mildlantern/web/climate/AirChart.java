@@ -17,6 +17,7 @@ import mildlantern.quantity.Range;
 import mildlantern.sensing.DayOfAir;
 import mildlantern.sensing.HourOfAir;
 import mildlantern.web.platform.SvgNumbers;
+import mildlantern.web.words.Wording;
 
 /** Draws what was read at a stop: light, humidity and warmth below one another on one axis of time, with what its plants need. */
 final class AirChart {
@@ -113,7 +114,8 @@ final class AirChart {
                 warmth,
                 10,
                 hourly ? SILENT : Duration.ofHours(30)));
-        return new Drawn(List.copyOf(panels), dayMarks(), "%s to %s".formatted(DAY.format(from), DAY.format(to)));
+        return new Drawn(
+                List.copyOf(panels), dayMarks(), Wording.say("climate.air-chart.to", DAY.format(from), DAY.format(to)));
     }
 
     private List<Point> byHour(
@@ -185,7 +187,7 @@ final class AirChart {
                     0,
                     "",
                     List.of(),
-                    List.of(new Silent(LEFT, RIGHT - LEFT, "nothing read in this time")),
+                    List.of(new Silent(LEFT, RIGHT - LEFT, Wording.say("climate.air-chart.nothing-read-time"))),
                     "");
         }
         if (kind.equals("light")) {
@@ -225,8 +227,8 @@ final class AirChart {
                 area.toString(),
                 bandTop,
                 Math.max(0, bandBottom - bandTop),
-                need.map(range -> "its plants want %s to %s"
-                                .formatted(Limits.plain(range.low()), Limits.plain(range.high())))
+                need.map(range -> Wording.say(
+                                "climate.air-chart.plants-want", Limits.plain(range.low()), Limits.plain(range.high())))
                         .orElse(""),
                 ticks(bottom, top, y),
                 List.copyOf(gaps),
@@ -239,7 +241,7 @@ final class AirChart {
         return new Silent(
                 x(start),
                 Math.max(1, x(end) - x(start)),
-                "nothing read for " + Readings.spoken(Duration.between(start, end)));
+                Wording.say("climate.air-chart.nothing-read", Readings.spoken(Duration.between(start, end))));
     }
 
     private static void stretch(List<Point> run, Function<Double, Double> y, StringBuilder line, StringBuilder area) {

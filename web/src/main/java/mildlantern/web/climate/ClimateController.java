@@ -3,6 +3,7 @@ package mildlantern.web.climate;
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.Map;
 import mildlantern.web.calculator.Desk;
+import mildlantern.web.words.Wording;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -35,9 +36,9 @@ class ClimateController {
 
     private Desk all() {
         return new Desk(
-                "Air and light desk",
+                Wording.say("climate.climate-controller.air-light-desk"),
                 "/desk",
-                "Reckoned from typical figures: a thermometer, a hygrometer and a light meter at the plant stand above it.",
+                Wording.say("climate.climate-controller.reckoned-from-typical-figures"),
                 calculators.all());
     }
 }

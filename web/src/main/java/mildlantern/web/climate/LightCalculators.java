@@ -12,11 +12,13 @@ import mildlantern.light.LightSource;
 import mildlantern.light.Photons;
 import mildlantern.light.Window;
 import mildlantern.light.WindowLight;
+import mildlantern.message.MessageKey;
 import mildlantern.web.calculator.Asks;
 import mildlantern.web.calculator.Calculator;
 import mildlantern.web.calculator.Calculator.Answer;
 import mildlantern.web.calculator.Calculator.Line;
 import mildlantern.web.calculator.Form;
+import mildlantern.web.words.Wording;
 import org.springframework.stereotype.Component;
 
 /** What a meter, a window and a lamp give in light. */
@@ -31,86 +33,62 @@ class LightCalculators {
     }
 
     /** Which way a window looks. */
-    private enum Faces {
-        NORTH("north", 0),
-        NORTH_EAST("north-east", 45),
-        EAST("east", 90),
-        SOUTH_EAST("south-east", 135),
-        SOUTH("south", 180),
-        SOUTH_WEST("south-west", 225),
-        WEST("west", 270),
-        NORTH_WEST("north-west", 315);
+    private enum Faces implements MessageKey {
+        NORTH(0),
+        NORTH_EAST(45),
+        EAST(90),
+        SOUTH_EAST(135),
+        SOUTH(180),
+        SOUTH_WEST(225),
+        WEST(270),
+        NORTH_WEST(315);
 
-        private final String words;
         private final double degrees;
 
-        Faces(String words, double degrees) {
-            this.words = words;
+        Faces(double degrees) {
+
             this.degrees = degrees;
         }
 
         String words() {
-            return words;
+            return Wording.of(this);
         }
     }
 
     /** What a meter was set to. */
-    private enum Meter {
-        LUX("lux"),
-        FOOT_CANDLE("foot-candles"),
-        PPFD("µmol/m²s");
-
-        private final String words;
-
-        Meter(String words) {
-            this.words = words;
-        }
+    private enum Meter implements MessageKey {
+        LUX,
+        FOOT_CANDLE,
+        PPFD;
 
         String words() {
-            return words;
+            return Wording.of(this);
         }
     }
 
     Calculator<?> meter() {
-        return new Calculator<>(
-                "meter",
-                "Meter reading",
-                "What a reading is in photons, and in a day.",
-                Form.of(MeterAsked.class)
-                        .worded(Meter.class, Meter::words)
-                        .worded(LightSource.class, LightSource::words),
-                asked -> {
-                    double reading = asked.reading();
-                    LightSource source = asked.source();
-                    double ppfd = switch (asked.in()) {
-                        case LUX -> light.ppfd(reading, source);
-                        case FOOT_CANDLE ->
-                            light.ppfd(Math.min(200_000, reading * Photons.LUX_PER_FOOT_CANDLE), source);
-                        case PPFD -> Math.min(3000, reading);
-                    };
-                    return new Answer(
-                            List.of(
-                                    Line.of(
-                                            "Daily light",
-                                            Photons.daily(Math.min(3000, ppfd), asked.hours()),
-                                            "mol/m²"),
-                                    Line.of("Photons", ppfd, "µmol/m²s")),
-                            List.of(
-                                    "Daylight changes by the hour: read it at noon under an even sky, or several times."),
-                            List.of());
-                });
+        return new Calculator<>("meter", Form.of(MeterAsked.class), asked -> {
+            double reading = asked.reading();
+            LightSource source = asked.source();
+            double ppfd = switch (asked.in()) {
+                case LUX -> light.ppfd(reading, source);
+                case FOOT_CANDLE -> light.ppfd(Math.min(200_000, reading * Photons.LUX_PER_FOOT_CANDLE), source);
+                case PPFD -> Math.min(3000, reading);
+            };
+            return new Answer(
+                    List.of(
+                            Line.of(
+                                    Wording.say("climate.light-calculators.daily-light"),
+                                    Photons.daily(Math.min(3000, ppfd), asked.hours()),
+                                    "mol/m²"),
+                            Line.of("Photons", ppfd, "µmol/m²s")),
+                    List.of(Wording.say("climate.light-calculators.daylight-changes-by-hour")),
+                    List.of());
+        });
     }
 
     Calculator<?> window() {
-        return new Calculator<>(
-                "window",
-                "Window",
-                "What a window gives a plant, by its direction, size, glass and distance.",
-                Form.of(WindowAsked.class)
-                        .worded(Faces.class, Faces::words)
-                        .worded(Glazing.class, Glazing::words)
-                        .worded(Curtain.class, Curtain::words),
-                this::windowAnswer);
+        return new Calculator<>("window", Form.of(WindowAsked.class), this::windowAnswer);
     }
 
     private Answer windowAnswer(WindowAsked asked) {
@@ -125,7 +103,7 @@ class LightCalculators {
                     asked.curtain(),
                     asked.skyline());
         } catch (IllegalArgumentException e) {
-            return Answer.refused("top", "The upper edge lies above the lower one and above the leaves.");
+            return Answer.refused("top", Wording.say("climate.light-calculators.upper-edge-lies-above"));
         }
         int year = LocalDate.now(clock).getYear();
         double distance = asked.distance() / 100;
@@ -134,7 +112,7 @@ class LightCalculators {
         List<Line> lines = new ArrayList<>();
         WindowLight.Day today = light.day(window, distance, latitude, LocalDate.now(clock), cloud);
         lines.add(Line.of("Today", today.mol(), "mol/m²"));
-        lines.add(Line.of("Sun on it today, if it shines", today.sunHours(), "h"));
+        lines.add(Line.of(Wording.say("climate.light-calculators.sun-today-if-shines"), today.sunHours(), "h"));
         for (int month = 3; month <= 12; month += 3) {
             WindowLight.Day day = light.day(window, distance, latitude, LocalDate.of(year, month, 21), cloud);
             lines.add(Line.of(
@@ -142,91 +120,70 @@ class LightCalculators {
                     day.mol(),
                     "mol/m²"));
         }
-        return new Answer(
-                lines,
-                List.of(
-                        "A reading by a meter or a phone stands above this; it is right to a half or double in a real room."),
-                List.of());
+        return new Answer(lines, List.of(Wording.say("climate.light-calculators.reading-by-meter-phone")), List.of());
     }
 
     static Calculator<?> lamp() {
-        return new Calculator<>(
-                "lamp",
-                "Lamp",
-                "How long a lamp must burn to make up what the window lacks.",
-                Form.of(LampAsked.class),
-                asked -> {
-                    double ppfd = Photons.atDistance(asked.ppfd(), asked.at(), asked.distance());
-                    double hours = Photons.hoursFor(
-                            Math.max(0, asked.wants() - asked.has()), Math.max(0.1, Math.min(3000, ppfd)));
-                    List<String> warnings = new ArrayList<>();
-                    if (hours > 16) {
-                        warnings.add(
-                                "More than 16 hours: hang it nearer, or take a stronger one. Plants need their night, and those that bloom by long nights twelve hours of it.");
-                    }
-                    return new Answer(
-                            List.of(
-                                    Line.of("Lamp on", hours, "h a day"),
-                                    Line.of("Light at that distance", ppfd, "µmol/m²s"),
-                                    Line.of("What is lacking", Math.max(0, asked.wants() - asked.has()), "mol/m²")),
-                            warnings,
-                            List.of());
-                });
+        return new Calculator<>("lamp", Form.of(LampAsked.class), asked -> {
+            double ppfd = Photons.atDistance(asked.ppfd(), asked.at(), asked.distance());
+            double hours =
+                    Photons.hoursFor(Math.max(0, asked.wants() - asked.has()), Math.max(0.1, Math.min(3000, ppfd)));
+            List<String> warnings = new ArrayList<>();
+            if (hours > 16) {
+                warnings.add(Wording.say("climate.light-calculators.more-than-16-hours"));
+            }
+            return new Answer(
+                    List.of(
+                            Line.of(Wording.say("climate.light-calculators.lamp"), hours, "h a day"),
+                            Line.of(Wording.say("climate.light-calculators.light-distance"), ppfd, "µmol/m²s"),
+                            Line.of(
+                                    Wording.say("climate.light-calculators.what-lacking"),
+                                    Math.max(0, asked.wants() - asked.has()),
+                                    "mol/m²")),
+                    warnings,
+                    List.of());
+        });
     }
 
     record MeterAsked(
-            @Asks.Number(label = "Reading", preset = 5000, low = 0, high = 200_000)
+            @Asks.Number(preset = 5000, low = 0, high = 200_000)
             double reading,
 
-            @Asks.Choice(label = "in", preset = "lux") Meter in,
-            @Asks.Choice(label = "of", preset = "daylight") LightSource source,
+            @Asks.Choice(preset = "lux") Meter in,
+            @Asks.Choice(preset = "daylight") LightSource source,
 
-            @Asks.Number(label = "Hours of such light", unit = "a day", preset = 10, low = 0, high = 24)
-            double hours) {}
+            @Asks.Number(preset = 10, low = 0, high = 24) double hours) {}
 
     record WindowAsked(
-            @Asks.Choice(label = "It faces", preset = "south")
-            Faces faces,
+            @Asks.Choice(preset = "south") Faces faces,
 
-            @Asks.Number(label = "Latitude, south below 0", unit = "°", preset = 52, low = -66, high = 66)
-            double latitude,
+            @Asks.Number(preset = 52, low = -66, high = 66) double latitude,
 
-            @Asks.Number(label = "Plant from the glass", unit = "cm", preset = 40, low = 5, high = 1000)
-            double distance,
+            @Asks.Number(preset = 40, low = 5, high = 1000) double distance,
 
-            @Asks.Number(label = "Width", unit = "cm", preset = 120, low = 10, high = 2000)
+            @Asks.Number(preset = 120, low = 10, high = 2000)
             double width,
 
-            @Asks.Number(label = "Lower edge over the leaves", unit = "cm", preset = 0, low = -500, high = 500)
-            double bottom,
+            @Asks.Number(preset = 0, low = -500, high = 500) double bottom,
 
-            @Asks.Number(label = "Upper edge over the leaves", unit = "cm", preset = 140, low = 5, high = 1000)
-            double top,
+            @Asks.Number(preset = 140, low = 5, high = 1000) double top,
 
-            @Asks.Number(label = "Outside is so high", unit = "°", preset = 15, low = 0, high = 80)
-            double skyline,
+            @Asks.Number(preset = 15, low = 0, high = 80) double skyline,
 
-            @Asks.Choice(label = "Glass", preset = "double") Glazing glass,
+            @Asks.Choice(preset = "double") Glazing glass,
 
-            @Asks.Choice(label = "Before it", preset = "none")
-            Curtain curtain,
+            @Asks.Choice(preset = "none") Curtain curtain,
 
-            @Asks.Number(label = "Sky in cloud", unit = "%", preset = 60, low = 0, high = 100)
-            double cloud) {}
+            @Asks.Number(preset = 60, low = 0, high = 100) double cloud) {}
 
     record LampAsked(
-            @Asks.Number(label = "The place has", unit = "mol/m² a day", preset = 3, low = 0, high = 60)
-            double has,
+            @Asks.Number(preset = 3, low = 0, high = 60) double has,
 
-            @Asks.Number(label = "The plant wants", unit = "mol/m² a day", preset = 8, low = 0, high = 60)
-            double wants,
+            @Asks.Number(preset = 8, low = 0, high = 60) double wants,
 
-            @Asks.Number(label = "Lamp reads", unit = "µmol/m²s", preset = 150, low = 1, high = 2000)
-            double ppfd,
+            @Asks.Number(preset = 150, low = 1, high = 2000) double ppfd,
 
-            @Asks.Number(label = "read at", unit = "cm", preset = 30, low = 1, high = 500)
-            double at,
+            @Asks.Number(preset = 30, low = 1, high = 500) double at,
 
-            @Asks.Number(label = "hung at", unit = "cm", preset = 30, low = 1, high = 500)
-            double distance) {}
+            @Asks.Number(preset = 30, low = 1, high = 500) double distance) {}
 }

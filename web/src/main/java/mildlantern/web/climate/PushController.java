@@ -10,6 +10,7 @@ import java.util.Optional;
 import mildlantern.light.WindowLight;
 import mildlantern.sensing.Sample;
 import mildlantern.web.edge.BodyLimits;
+import mildlantern.web.words.Wording;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ProblemDetail;
@@ -49,15 +50,16 @@ class PushController {
                 .map(it -> it.substring("Bearer ".length()).strip())
                 .orElse("");
         if (token.isEmpty()) {
-            return problem(HttpStatus.UNAUTHORIZED, "Send the sensor's token as 'Authorization: Bearer …'.");
+            return problem(
+                    HttpStatus.UNAUTHORIZED, Wording.say("climate.push-controller.send-sensors-token-authorization"));
         }
         // Nothing of a stranger's is read.
         if (!readings.knows(token)) {
-            return problem(HttpStatus.UNAUTHORIZED, "No sensor has this token; it may have been retired.");
+            return problem(HttpStatus.UNAUTHORIZED, Wording.say("climate.push-controller.no-sensor-has-token"));
         }
         byte[] body = request.getInputStream().readNBytes((int) BodyLimits.READINGS + 1);
         if (body.length > BodyLimits.READINGS) {
-            return problem(HttpStatus.CONTENT_TOO_LARGE, "At most 4 MB at once; send fewer readings.");
+            return problem(HttpStatus.CONTENT_TOO_LARGE, Wording.say("climate.push-controller.most-4-mb-once"));
         }
         List<Sample> samples;
         try {
@@ -83,8 +85,8 @@ class PushController {
                                         "why",
                                         aside.why()))
                                 .toList())))
-                .orElseGet(
-                        () -> problem(HttpStatus.UNAUTHORIZED, "No sensor has this token; it may have been retired."));
+                .orElseGet(() ->
+                        problem(HttpStatus.UNAUTHORIZED, Wording.say("climate.push-controller.no-sensor-has-token")));
     }
 
     private static ResponseEntity<Object> problem(HttpStatus status, String detail) {
@@ -104,16 +106,16 @@ class PushController {
             } else if (first == JsonToken.START_ARRAY) {
                 while (parser.nextToken() != JsonToken.END_ARRAY) {
                     if (samples.size() == MOST) {
-                        throw new PushedReading.Wrong("At most " + MOST + " readings at once.");
+                        throw new PushedReading.Wrong(Wording.say("climate.push-controller.most-readings-once", MOST));
                     }
                     samples.add(reader.sample(parser, samples.size() + 1));
                 }
             }
         } catch (JacksonException e) {
-            throw new PushedReading.Wrong("The body is no JSON.");
+            throw new PushedReading.Wrong(Wording.say("climate.push-controller.body-no-json"));
         }
         if (samples.isEmpty()) {
-            throw new PushedReading.Wrong("Send a reading as an object, or a list of them.");
+            throw new PushedReading.Wrong(Wording.say("climate.push-controller.send-reading-object-list"));
         }
         return samples;
     }

@@ -10,6 +10,7 @@ import java.util.stream.Collectors;
 import mildlantern.light.LightSource;
 import mildlantern.light.WindowLight;
 import mildlantern.sensing.Sample;
+import mildlantern.web.words.Wording;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.JsonParser;
@@ -80,26 +81,26 @@ record PushedReading(
          */
         Sample sample(JsonParser parser, int number) throws Wrong {
             if (parser.currentToken() != JsonToken.START_OBJECT) {
-                throw new Wrong("Reading %d is no object.".formatted(number));
+                throw new Wrong(Wording.say("climate.pushed-reading.reading-no-object", number));
             }
             try {
                 PushedReading sent = readings.readValue(parser);
                 return sent.sample(number, light, clock.instant());
             } catch (UnrecognizedPropertyException e) {
-                throw new Wrong("Reading %d: '%s' is not known; known are %s."
-                        .formatted(
-                                number,
-                                e.getPropertyName(),
-                                e.getKnownPropertyIds().stream()
-                                        .map(String::valueOf)
-                                        .sorted()
-                                        .collect(Collectors.joining(", "))));
+                throw new Wrong(Wording.say(
+                        "climate.pushed-reading.reading-not-known-known",
+                        number,
+                        e.getPropertyName(),
+                        e.getKnownPropertyIds().stream()
+                                .map(String::valueOf)
+                                .sorted()
+                                .collect(Collectors.joining(", "))));
             } catch (DatabindException e) {
                 String field = e.getPath().stream()
                         .map(JacksonException.Reference::getPropertyName)
                         .reduce("", (before, name) -> name == null ? before : name);
-                throw new Wrong("Reading %d: '%s' must be a %s."
-                        .formatted(number, field, field.equals("at") ? "time" : "number"));
+                throw new Wrong(
+                        Wording.say("climate.pushed-reading.reading-must-time", number, field, field.equals("at")));
             }
         }
     }
@@ -111,7 +112,7 @@ record PushedReading(
                 given(number, "humidity", humidity),
                 lux == null ? given(number, "ppfd", ppfd) : photons(number, light));
         if (sample.empty()) {
-            throw new Wrong("Reading %d holds neither temperature, humidity nor light.".formatted(number));
+            throw new Wrong(Wording.say("climate.pushed-reading.reading-holds-neither-temperature", number));
         }
         return sample;
     }
@@ -121,13 +122,11 @@ record PushedReading(
         try {
             Instant moment = OffsetDateTime.parse(at == null ? "" : at).toInstant();
             if (moment.isBefore(EARLIEST) || moment.isAfter(now.plus(CLOCKS_DIFFER))) {
-                throw new Wrong("Reading %d: 'at' is %s; allowed is from 2000 to now. Is the sensor's clock right?"
-                        .formatted(number, moment));
+                throw new Wrong(Wording.say("climate.pushed-reading.reading-allowed-from-2000", number, moment));
             }
             return moment;
         } catch (DateTimeException e) {
-            throw new Wrong(
-                    "Reading %d: 'at' must be a time with its zone, as 2026-05-01T14:00:00Z.".formatted(number));
+            throw new Wrong(Wording.say("climate.pushed-reading.reading-must-time-zone", number));
         }
     }
 
@@ -146,7 +145,7 @@ record PushedReading(
             return OptionalDouble.empty();
         }
         if (!Double.isFinite(value)) {
-            throw new Wrong("Reading %d: '%s' must be a number.".formatted(number, field));
+            throw new Wrong(Wording.say("climate.pushed-reading.reading-must-number", number, field));
         }
         return OptionalDouble.of(value);
     }

@@ -35,6 +35,7 @@ import mildlantern.web.platform.WrittenForms;
 import mildlantern.web.routine.StopWriter;
 import mildlantern.web.stop.Stop;
 import mildlantern.web.stop.Stops;
+import mildlantern.web.words.Wording;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.json.JsonMapper;
@@ -194,13 +195,13 @@ public class Readings {
         List<String> words = new ArrayList<>();
         gaps.stream()
                 .limit(5)
-                .forEach(gap -> words.add("%s to %s (%s)"
-                        .formatted(
-                                MOMENT.format(gap.from().atZone(zone)),
-                                MOMENT.format(gap.to().atZone(zone)),
-                                spoken(gap.length()))));
+                .forEach(gap -> words.add(Wording.say(
+                        "climate.readings.to",
+                        MOMENT.format(gap.from().atZone(zone)),
+                        MOMENT.format(gap.to().atZone(zone)),
+                        spoken(gap.length()))));
         if (gaps.size() > 5) {
-            words.add("and %d more".formatted(gaps.size() - 5));
+            words.add(Wording.say("climate.readings.more", gaps.size() - 5));
         }
         return String.join("; ", words);
     }
@@ -208,8 +209,10 @@ public class Readings {
     static String spoken(Duration length) {
         long hours = Math.round(length.toMinutes() / 60.0);
         return hours < 1
-                ? length.toMinutes() + " min"
-                : hours < 48 ? hours + (hours == 1 ? " hour" : " hours") : Math.round(hours / 24.0) + " days";
+                ? Wording.say("climate.readings.min", length.toMinutes())
+                : hours < 48
+                        ? hours + (hours == 1 ? " hour" : " hours")
+                        : Wording.say("climate.readings.days", Math.round(hours / 24.0));
     }
 
     private Taken take(Sensor sensor, List<Sample> samples) {

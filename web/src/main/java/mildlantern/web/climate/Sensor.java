@@ -7,9 +7,11 @@ import jakarta.persistence.Enumerated;
 import jakarta.persistence.Version;
 import java.time.OffsetDateTime;
 import java.util.Optional;
+import mildlantern.message.MessageKey;
 import mildlantern.place.StopId;
 import mildlantern.web.platform.Row;
 import mildlantern.web.stop.Stop;
+import mildlantern.web.words.Wording;
 import org.jspecify.annotations.NullUnmarked;
 
 /** What reads a stop's air and light: a simulated station, a sensor that pushes its readings, or a logger whose tables are brought. */
@@ -17,19 +19,13 @@ import org.jspecify.annotations.NullUnmarked;
 @NullUnmarked
 class Sensor extends Row {
     /** Sorts of sensor. */
-    enum Kind {
-        SIMULATED("simulated station"),
-        PUSHED("pushes its readings"),
-        LOGGER("logger, tables brought");
-
-        private final String words;
-
-        Kind(String words) {
-            this.words = words;
-        }
+    enum Kind implements MessageKey {
+        SIMULATED,
+        PUSHED,
+        LOGGER;
 
         String words() {
-            return words;
+            return Wording.of(this);
         }
     }
 

@@ -21,6 +21,7 @@ import mildlantern.web.platform.SignedIn;
 import mildlantern.web.platform.UploadedText;
 import mildlantern.web.stop.Stop;
 import mildlantern.web.stop.Stops;
+import mildlantern.web.words.Wording;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -73,9 +74,7 @@ class SensorController {
         reply.put("zone", sent.zone());
         if (!sent.zone().isBlank()
                 && !ZoneId.getAvailableZoneIds().contains(sent.zone().strip())) {
-            reply.put(
-                    "zoneProblem",
-                    "No zone is called that; write it as CET or UTC, or leave it blank for the house's.");
+            reply.put("zoneProblem", Wording.say("climate.sensor-controller.no-zone-called-write"));
             return stopScreen.wrong(member, id, reply);
         }
         try {
@@ -96,7 +95,7 @@ class SensorController {
             reply.put("order", sent.order());
             return stopScreen.wrong(member, id, reply);
         }
-        reply.next("told", "The table was read in.");
+        reply.next("told", Wording.say("climate.sensor-controller.table-was-read"));
         return "redirect:/stops/" + id + "#tables";
     }
 
@@ -115,7 +114,7 @@ class SensorController {
     String sensor(
             @AuthenticationPrincipal SignedIn member, @PathVariable StopId id, @Valid NewSensor sensor, Reply reply) {
         if (sensor.name().isBlank() || sensor.name().strip().length() > 80) {
-            reply.put("sensorProblem", "Give the sensor a name of up to 80 characters, as in shelf 2.");
+            reply.put("sensorProblem", Wording.say("climate.sensor-controller.give-sensor-name-up"));
             return stopScreen.wrong(member, id, reply);
         }
         readings.pushing(member.collection(), id, sensor.form(), sensor.name())

@@ -8,6 +8,7 @@ import java.util.Locale;
 import mildlantern.place.StopId;
 import mildlantern.quantity.Limits;
 import mildlantern.web.platform.CollectionId;
+import mildlantern.web.words.Wording;
 import org.springframework.stereotype.Component;
 
 /** The sensors of a stop, the tables that were read in, and what was set aside. */
@@ -36,8 +37,10 @@ class SensorLines {
                         sensor.name(),
                         sensor.kind().words(),
                         sensor.lastAt()
-                                .map(at -> "last read " + MOMENT.format(at.atZoneSameInstant(clock.getZone())))
-                                .orElse("nothing read yet"),
+                                .map(at -> Wording.say(
+                                        "climate.sensor-lines.last-read",
+                                        MOMENT.format(at.atZoneSameInstant(clock.getZone()))))
+                                .orElse(Wording.say("climate.sensor-lines.nothing-read-yet")),
                         sensor.retired(),
                         sensor.kind() == Sensor.Kind.SIMULATED))
                 .toList();
@@ -48,14 +51,18 @@ class SensorLines {
         return readings.files(collection, stop).stream()
                 .map(file -> new FileRow(
                         file.name(),
-                        "%s lines from %s to %s: %s new%s%s"
-                                .formatted(
-                                        count(file.lines()),
-                                        MOMENT.format(file.from().atZoneSameInstant(zone)),
-                                        MOMENT.format(file.to().atZoneSameInstant(zone)),
-                                        count(file.stored()),
-                                        file.twice() > 0 ? ", " + count(file.twice()) + " known before" : "",
-                                        file.aside() > 0 ? ", " + count(file.aside()) + " set aside" : ""),
+                        Wording.say(
+                                "climate.sensor-lines.lines-from-new",
+                                count(file.lines()),
+                                MOMENT.format(file.from().atZoneSameInstant(zone)),
+                                MOMENT.format(file.to().atZoneSameInstant(zone)),
+                                count(file.stored()),
+                                file.twice() > 0
+                                        ? Wording.say("climate.sensor-lines.known-before", count(file.twice()))
+                                        : "",
+                                file.aside() > 0
+                                        ? Wording.say("climate.sensor-lines.set-aside", count(file.aside()))
+                                        : ""),
                         file.gaps()))
                 .toList();
     }

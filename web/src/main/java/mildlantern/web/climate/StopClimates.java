@@ -27,6 +27,7 @@ import mildlantern.web.stop.Stop;
 import mildlantern.web.stop.StopKind;
 import mildlantern.web.stop.StopReading;
 import mildlantern.web.stop.Stops;
+import mildlantern.web.words.Wording;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
@@ -93,7 +94,7 @@ public class StopClimates {
     }
 
     private static Optional<Figure> typed(@Nullable Double value) {
-        return Optional.ofNullable(value).map(it -> Figure.of(it, "as typed"));
+        return Optional.ofNullable(value).map(it -> Figure.of(it, Wording.say("climate.stop-climates.typed")));
     }
 
     private static Optional<Figure> measured(List<StopReading> days, Function<StopReading, @Nullable Double> part) {
@@ -114,7 +115,10 @@ public class StopClimates {
             sum += value;
         }
         return Optional.of(new Figure(
-                sum / values.length, new Range(low, high), values.length, "measured on " + values.length + " days"));
+                sum / values.length,
+                new Range(low, high),
+                values.length,
+                Wording.say("climate.stop-climates.measured-days", values.length)));
     }
 
     /** Light by a meter, by the window, or by how bright the grower calls it. */
@@ -124,14 +128,15 @@ public class StopClimates {
                 .flatMap(reading -> Optional.ofNullable(reading.dailyLight()).stream())
                 .reduce((earlier, later) -> later);
         if (read.isPresent()) {
-            return read.map(mol -> Figure.of(mol, "by meter"));
+            return read.map(mol -> Figure.of(mol, Wording.say("climate.stop-climates.by-meter")));
         }
-        Optional<Figure> reckoned = reckoned(stop, today).map(mol -> Figure.of(mol, "reckoned from its window"));
+        Optional<Figure> reckoned = reckoned(stop, today)
+                .map(mol -> Figure.of(mol, Wording.say("climate.stop-climates.reckoned-from-window")));
         return reckoned.or(() -> Optional.ofNullable(stop.light())
                 .map(brightness -> Figure.of(
                         daylight.of(brightness, houses.season(stop.collection(), today))
                                 .molPerSquareMetre(),
-                        "by how bright it is called")));
+                        Wording.say("climate.stop-climates.by-how-bright-called"))));
     }
 
     /** A day's light by the window model, mol/m², corrected by what a meter once read. */
@@ -169,8 +174,9 @@ public class StopClimates {
                                 Math.min(leaf, room.get().spread().low() + colder),
                                 Math.max(leaf, room.get().spread().high() + colder)),
                         room.get().days(),
-                        "a leaf %d cm from the glass"
-                                .formatted(Optional.ofNullable(stop.glassCm()).orElse(0))));
+                        Wording.say(
+                                "climate.stop-climates.leaf-cm-from-glass",
+                                Optional.ofNullable(stop.glassCm()).orElse(0))));
     }
 
     /** Mean of the last nights' lowest temperature outdoors, °C; empty where no weather is known. */
@@ -208,7 +214,7 @@ public class StopClimates {
                 middle.value() * times,
                 new Range(middle.spread().low() * times, middle.spread().high() * times),
                 middle.days(),
-                middle.from() + ", at its own place");
+                Wording.say("climate.stop-climates.own-place", middle.from()));
         return new Gives(Optional.of(there), gives.humidity(), gives.byDay(), gives.night());
     }
 }

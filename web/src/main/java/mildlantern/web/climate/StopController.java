@@ -17,6 +17,7 @@ import mildlantern.web.stop.Houses;
 import mildlantern.web.stop.Stop;
 import mildlantern.web.stop.StopReading;
 import mildlantern.web.stop.Stops;
+import mildlantern.web.words.Wording;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.validation.BindingResult;
@@ -75,7 +76,7 @@ class StopController {
             Reply reply) {
         stops.stop(member.collection(), id);
         if (!problems.hasErrors() && reading.empty()) {
-            problems.rejectValue("humidity", "empty", "Read at least one thing: light, humidity or warmth.");
+            problems.rejectValue("humidity", "empty", Wording.say("climate.stop-controller.read-least-one-thing"));
         }
         if (problems.hasErrors()) {
             return stopScreen.wrong(member, id, reply);
@@ -105,7 +106,7 @@ class StopController {
         Optional<WindowLight.Corrected> corrected =
                 problems.hasErrors() ? Optional.empty() : pages.byMeter(stop, meter);
         if (!problems.hasErrors() && corrected.isEmpty()) {
-            problems.rejectValue("at", "dark", "The sun is not up then: read between morning and evening.");
+            problems.rejectValue("at", "dark", Wording.say("climate.stop-controller.sun-not-up-then"));
         }
         if (problems.hasErrors()) {
             return stopScreen.wrong(member, id, reply);
@@ -119,7 +120,7 @@ class StopController {
                 now -> new StopReading(now, Objects.requireNonNull(meter.onDay()), OffsetDateTime.now(clock))
                         .read(null, mol, null, null, null)
                         .by(StopReading.Origin.METER));
-        reply.next("told", "That comes to about %s mol/m² on a usual day at this time of the year.".formatted(mol));
+        reply.next("told", Wording.say("climate.stop-controller.comes-about-mol-m", mol));
         return "redirect:/stops/" + id;
     }
 

@@ -14,12 +14,14 @@ import java.util.Objects;
 import mildlantern.air.Glazing;
 import mildlantern.light.Curtain;
 import mildlantern.light.Sky;
+import mildlantern.message.MessageKey;
 import mildlantern.plant.Brightness;
 import mildlantern.web.platform.FormKey;
 import mildlantern.web.stop.Glass;
 import mildlantern.web.stop.Houses;
 import mildlantern.web.stop.Stop;
 import mildlantern.web.stop.StopKind;
+import mildlantern.web.words.Wording;
 import org.jspecify.annotations.Nullable;
 import org.springframework.format.annotation.DateTimeFormat;
 
@@ -29,33 +31,35 @@ final class StopForms {
 
     /** A reading; percent, °C, mol/m² and day; what was not read is missing. */
     record Reading(
-            @NotNull(message = "Open the page afresh.") @Nullable
+            @NotNull(message = "{platform.form.open-page-afresh}") @Nullable
             FormKey form,
 
-            @NotNull(message = "Give the day.")
-            @PastOrPresent(message = "That day has not come yet.")
+            @NotNull(message = "{climate.stop-forms.give-day}")
+            @PastOrPresent(message = "{platform.form.day-not-come-yet}")
             @DateTimeFormat(iso = DateTimeFormat.ISO.DATE)
             @Nullable
             LocalDate onDay,
 
             @Nullable Brightness light,
 
-            @DecimalMin(value = "0", message = "0 to 100 %.")
-            @DecimalMax(value = "100", message = "0 to 100 %.")
+            @DecimalMin(value = "0", message = "{climate.stop-forms.0-100}")
+            @DecimalMax(value = "100", message = "{climate.stop-forms.0-100}")
             @Nullable
             Double humidity,
 
-            @DecimalMin(value = "-40", message = "−40 to 60 °C.")
-            @DecimalMax(value = "60", message = "−40 to 60 °C.")
+            @DecimalMin(value = "-40", message = "{climate.stop-forms.40-60-c}")
+            @DecimalMax(value = "60", message = "{climate.stop-forms.40-60-c}")
             @Nullable
             Double day,
 
-            @DecimalMin(value = "-40", message = "−40 to 60 °C.")
-            @DecimalMax(value = "60", message = "−40 to 60 °C.")
+            @DecimalMin(value = "-40", message = "{climate.stop-forms.40-60-c}")
+            @DecimalMax(value = "60", message = "{climate.stop-forms.40-60-c}")
             @Nullable
             Double night,
 
-            @DecimalMin(value = "0", message = "0 to 80.") @DecimalMax(value = "80", message = "0 to 80.") @Nullable
+            @DecimalMin(value = "0", message = "{climate.stop-forms.0-80}")
+            @DecimalMax(value = "80", message = "{climate.stop-forms.0-80}")
+            @Nullable
             Double dailyLight) {
         boolean empty() {
             return light == null && humidity == null && day == null && night == null && dailyLight == null;
@@ -63,60 +67,58 @@ final class StopForms {
     }
 
     /** What a light meter reads. */
-    enum MeterUnit {
-        LUX("lux"),
-        FOOT_CANDLES("foot-candles"),
-        PPFD("µmol/m²s");
-
-        private final String words;
-
-        MeterUnit(String words) {
-            this.words = words;
-        }
+    enum MeterUnit implements MessageKey {
+        LUX,
+        FOOT_CANDLES,
+        PPFD;
 
         public String words() {
-            return words;
+            return Wording.of(this);
         }
     }
 
     /** A reading of a light meter, with its hour and sky. */
     record Meter(
-            @NotNull(message = "Open the page afresh.") @Nullable
+            @NotNull(message = "{platform.form.open-page-afresh}") @Nullable
             FormKey form,
 
-            @NotNull(message = "Give the day.")
-            @PastOrPresent(message = "That day has not come yet.")
+            @NotNull(message = "{climate.stop-forms.give-day}")
+            @PastOrPresent(message = "{platform.form.day-not-come-yet}")
             @DateTimeFormat(iso = DateTimeFormat.ISO.DATE)
             @Nullable
             LocalDate onDay,
 
-            @NotNull(message = "Give the hour, as 13:00.") @DateTimeFormat(iso = DateTimeFormat.ISO.TIME) @Nullable
+            @NotNull(message = "{climate.stop-forms.give-hour-13-00}")
+            @DateTimeFormat(iso = DateTimeFormat.ISO.TIME)
+            @Nullable
             LocalTime at,
 
-            @NotNull(message = "What the meter shows.")
-            @DecimalMin(value = "0", message = "0 to 200 000.")
-            @DecimalMax(value = "200000", message = "0 to 200 000.")
+            @NotNull(message = "{climate.stop-forms.what-meter-shows}")
+            @DecimalMin(value = "0", message = "{climate.stop-forms.0-200-000}")
+            @DecimalMax(value = "200000", message = "{climate.stop-forms.0-200-000}")
             @Nullable
             Double value,
 
-            @NotNull(message = "Choose the unit.") @Nullable MeterUnit unit,
+            @NotNull(message = "{climate.stop-forms.choose-unit}") @Nullable
+            MeterUnit unit,
 
-            @NotNull(message = "Choose the sky.") @Nullable Sky sky) {}
+            @NotNull(message = "{climate.stop-forms.choose-sky}") @Nullable
+            Sky sky) {}
 
     /** Where the house stands; degrees. */
     record Site(
-            @NotNull(message = "Open the page afresh.") @Nullable
+            @NotNull(message = "{platform.form.open-page-afresh}") @Nullable
             FormKey form,
 
-            @NotNull(message = "−66 to 66 degrees.")
-            @DecimalMin(value = "-66", message = "−66 to 66 degrees.")
-            @DecimalMax(value = "66", message = "−66 to 66 degrees.")
+            @NotNull(message = "{climate.stop-forms.66-66-degrees}")
+            @DecimalMin(value = "-66", message = "{climate.stop-forms.66-66-degrees}")
+            @DecimalMax(value = "66", message = "{climate.stop-forms.66-66-degrees}")
             @Nullable
             Double latitude,
 
-            @NotNull(message = "−180 to 180 degrees.")
-            @DecimalMin(value = "-180", message = "−180 to 180 degrees.")
-            @DecimalMax(value = "180", message = "−180 to 180 degrees.")
+            @NotNull(message = "{climate.stop-forms.180-180-degrees}")
+            @DecimalMin(value = "-180", message = "{climate.stop-forms.180-180-degrees}")
+            @DecimalMax(value = "180", message = "{climate.stop-forms.180-180-degrees}")
             @Nullable
             Double longitude,
 
@@ -135,35 +137,39 @@ final class StopForms {
 
     /** What a stop is; cm. */
     record Shape(
-            @NotNull(message = "Open the page afresh.") @Nullable
+            @NotNull(message = "{platform.form.open-page-afresh}") @Nullable
             FormKey form,
 
-            @NotBlank(message = "Give the stop a name.") @Size(max = 80, message = "At most 80 characters.") @Nullable
+            @NotBlank(message = "{climate.stop-forms.give-stop-name}")
+            @Size(max = 80, message = "{platform.form.most-80-characters}")
+            @Nullable
             String name,
 
-            @NotNull(message = "Choose what it is.") @Nullable
+            @NotNull(message = "{climate.stop-forms.choose-what}") @Nullable
             StopKind kind,
 
             @Nullable Glass glass,
 
-            @Min(value = 0, message = "0 to 1000 cm.") @Max(value = 1000, message = "0 to 1000 cm.") @Nullable
+            @Min(value = 0, message = "{climate.stop-forms.0-1000-cm}")
+            @Max(value = 1000, message = "{climate.stop-forms.0-1000-cm}")
+            @Nullable
             Integer glassCm,
 
-            @NotNull(message = "20 to 2000 cm.")
-            @Min(value = 20, message = "20 to 2000 cm.")
-            @Max(value = 2000, message = "20 to 2000 cm.")
+            @NotNull(message = "{climate.stop-forms.20-2000-cm}")
+            @Min(value = 20, message = "{climate.stop-forms.20-2000-cm}")
+            @Max(value = 2000, message = "{climate.stop-forms.20-2000-cm}")
             @Nullable
             Integer widthCm,
 
-            @NotNull(message = "10 to 1000 cm.")
-            @Min(value = 10, message = "10 to 1000 cm.")
-            @Max(value = 1000, message = "10 to 1000 cm.")
+            @NotNull(message = "{climate.stop-forms.10-1000-cm}")
+            @Min(value = 10, message = "{climate.stop-forms.10-1000-cm}")
+            @Max(value = 1000, message = "{climate.stop-forms.10-1000-cm}")
             @Nullable
             Integer depthCm,
 
-            @NotNull(message = "1 or more.")
-            @Min(value = 1, message = "1 or more.")
-            @Max(value = 1000, message = "At most 1000.")
+            @NotNull(message = "{climate.stop-forms.1-more}")
+            @Min(value = 1, message = "{climate.stop-forms.1-more}")
+            @Max(value = 1000, message = "{climate.stop-forms.most-1000}")
             @Nullable
             Integer position,
 
@@ -171,22 +177,34 @@ final class StopForms {
 
             @Nullable Curtain curtain,
 
-            @Min(value = 10, message = "10 to 2000 cm.") @Max(value = 2000, message = "10 to 2000 cm.") @Nullable
+            @Min(value = 10, message = "{climate.stop-forms.10-2000-cm}")
+            @Max(value = 2000, message = "{climate.stop-forms.10-2000-cm}")
+            @Nullable
             Integer paneWidthCm,
 
-            @Min(value = 10, message = "10 to 1500 cm.") @Max(value = 1500, message = "10 to 1500 cm.") @Nullable
+            @Min(value = 10, message = "{climate.stop-forms.10-1500-cm}")
+            @Max(value = 1500, message = "{climate.stop-forms.10-1500-cm}")
+            @Nullable
             Integer paneHeightCm,
 
-            @Min(value = -500, message = "−500 to 1000 cm.") @Max(value = 1000, message = "−500 to 1000 cm.") @Nullable
+            @Min(value = -500, message = "{climate.stop-forms.500-1000-cm}")
+            @Max(value = 1000, message = "{climate.stop-forms.500-1000-cm}")
+            @Nullable
             Integer paneSillCm,
 
-            @Min(value = 0, message = "0 to 85 degrees.") @Max(value = 85, message = "0 to 85 degrees.") @Nullable
+            @Min(value = 0, message = "{climate.stop-forms.0-85-degrees}")
+            @Max(value = 85, message = "{climate.stop-forms.0-85-degrees}")
+            @Nullable
             Integer skyline,
 
-            @Min(value = 0, message = "0 to 1000 cm.") @Max(value = 1000, message = "0 to 1000 cm.") @Nullable
+            @Min(value = 0, message = "{climate.stop-forms.0-1000-cm}")
+            @Max(value = 1000, message = "{climate.stop-forms.0-1000-cm}")
+            @Nullable
             Integer heaterCm,
 
-            @Min(value = 0, message = "0 to 1000 cm.") @Max(value = 1000, message = "0 to 1000 cm.") @Nullable
+            @Min(value = 0, message = "{climate.stop-forms.0-1000-cm}")
+            @Max(value = 1000, message = "{climate.stop-forms.0-1000-cm}")
+            @Nullable
             Integer draughtCm,
 
             @Nullable Long version,

@@ -27,6 +27,7 @@ import mildlantern.web.stop.Stop;
 import mildlantern.web.stop.StopKind;
 import mildlantern.web.stop.StopReading;
 import mildlantern.web.stop.Stops;
+import mildlantern.web.words.Wording;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -100,9 +101,13 @@ class StopPages {
         /** What is to be said of all that stands here. */
         public String misfitsHeading() {
             if (misfits.isEmpty()) {
-                return fitting == 0 ? "Nothing stands here" : "All that stands here suits the stop";
+                return fitting == 0
+                        ? Wording.say("climate.stop-pages.nothing-stands-here")
+                        : Wording.say("climate.stop-pages.all-stands-here-suits");
             }
-            return misfits.size() == 1 ? "One plant stands badly here" : misfits.size() + " plants stand badly here";
+            return misfits.size() == 1
+                    ? Wording.say("climate.stop-pages.one-plant-stands-badly")
+                    : Wording.say("climate.stop-pages.plants-stand-badly-here", misfits.size());
         }
     }
 
@@ -185,8 +190,8 @@ class StopPages {
         return stop.kind().words()
                 + (stop.glass() == null || stop.kind() == StopKind.OUTDOORS
                         ? ""
-                        : ", " + stop.glass().words() + " glass")
-                + (stop.glassCm() == null ? "" : " at " + stop.glassCm() + " cm");
+                        : Wording.say("climate.stop-pages.glass", stop.glass().words()))
+                + (stop.glassCm() == null ? "" : Wording.say("climate.stop-pages.cm", stop.glassCm()));
     }
 
     private List<Read> typed(Stop stop) {
@@ -194,8 +199,10 @@ class StopPages {
                 .map(reading -> new Read(
                         reading.onDay(),
                         reading.dailyLight() != null
-                                ? Limits.tenths(reading.dailyLight()) + " mol/m² d"
-                                        + (reading.origin() == StopReading.Origin.METER ? ", by meter" : "")
+                                ? Wording.say(
+                                        "climate.stop-pages.mol-m-d-by",
+                                        Limits.tenths(reading.dailyLight()),
+                                        reading.origin() == StopReading.Origin.METER)
                                 : Optional.ofNullable(reading.light())
                                         .map(Words::id)
                                         .orElse(""),

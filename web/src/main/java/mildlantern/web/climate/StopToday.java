@@ -19,6 +19,7 @@ import mildlantern.sensing.HourOfAir;
 import mildlantern.weather.NightForecast;
 import mildlantern.web.stop.Stop;
 import mildlantern.web.stop.StopKind;
+import mildlantern.web.words.Wording;
 import org.springframework.stereotype.Component;
 
 /** What a stop gives now, by what is known of it. */
@@ -41,10 +42,18 @@ class StopToday {
 
     List<Now> now(Stop stop, Gives gives, List<HourOfAir> hours) {
         List<Now> now = new ArrayList<>();
-        gives.light().ifPresent(it -> now.add(new Now("Light", Limits.tenths(it.value()) + " mol/m² d", it.from())));
+        gives.light()
+                .ifPresent(it -> now.add(new Now(
+                        "Light", Wording.say("climate.stop-today.mol-m-d", Limits.tenths(it.value())), it.from())));
         gives.humidity().ifPresent(it -> now.add(new Now("Humidity", Math.round(it.value()) + " %", span(it, " %"))));
-        gives.byDay().ifPresent(it -> now.add(new Now("By day", Limits.tenths(it.value()) + " °C", span(it, " °C"))));
-        gives.night().ifPresent(it -> now.add(new Now("Coldest night", Limits.tenths(it.value()) + " °C", it.from())));
+        gives.byDay()
+                .ifPresent(it -> now.add(new Now(
+                        Wording.say("climate.stop-today.by-day"), Limits.tenths(it.value()) + " °C", span(it, " °C"))));
+        gives.night()
+                .ifPresent(it -> now.add(new Now(
+                        Wording.say("climate.stop-today.coldest-night"),
+                        Limits.tenths(it.value()) + " °C",
+                        it.from())));
         if (gives.humidity().isPresent() && gives.byDay().isPresent()) {
             double kpa = Air.deficit(
                             new Temperature(gives.byDay().get().value()),
@@ -53,11 +62,13 @@ class StopToday {
                     .kilopascal();
             AirKnowledge.Marks marks = air.marks();
             now.add(new Now(
-                    "Pull on leaves",
+                    Wording.say("climate.stop-today.pull-leaves"),
                     Limits.plain(Math.round(kpa * 100) / 100.0) + " kPa",
                     kpa > marks.dryKpa()
-                            ? "soft leaves crisp"
-                            : kpa < marks.closeKpa() ? "nothing dries" : "what most leaves like"));
+                            ? Wording.say("climate.stop-today.soft-leaves-crisp")
+                            : kpa < marks.closeKpa()
+                                    ? Wording.say("climate.stop-today.nothing-dries")
+                                    : Wording.say("climate.stop-today.what-most-leaves-like")));
         }
         List<DayOfAir> lately = DayOfAir.of(hours, clock.getZone());
         LocalDate week = LocalDate.now(clock).minusDays(7);
@@ -67,12 +78,11 @@ class StopToday {
                 .ifPresent(wet -> gives.byDay().ifPresent(warm -> {
                     double risk = air.leafSpotRisk(new Temperature(warm.value()), Math.min(24, wet));
                     now.add(new Now(
-                            "Leaf-spot risk",
+                            Wording.say("climate.stop-today.leaf-spot-risk"),
                             Math.round(risk * 100) + " %",
                             risk >= air.marks().risky()
-                                    ? "wet air %s h a day: move the air, water below the leaves"
-                                            .formatted(Limits.tenths(wet))
-                                    : "wet air %s h a day".formatted(Limits.tenths(wet))));
+                                    ? Wording.say("climate.stop-today.wet-air-h-day", Limits.tenths(wet))
+                                    : Wording.say("climate.stop-today.wet-air-h-day-2", Limits.tenths(wet))));
                 }));
         forecast(stop).ifPresent(now::add);
         return List.copyOf(now);
@@ -89,24 +99,26 @@ class StopToday {
                             Double.compare(a.lowest().celsius(), b.lowest().celsius()))
                     .orElseThrow();
             return new Now(
-                    "Next nights",
-                    "down to %s °C".formatted(Limits.tenths(coldest.lowest().celsius())),
-                    "%s, likely %s to %s °C"
-                            .formatted(
-                                    DAY.format(coldest.evening()),
-                                    Limits.tenths(coldest.likely().low()),
-                                    Limits.tenths(coldest.likely().high())));
+                    Wording.say("climate.stop-today.next-nights"),
+                    Wording.say(
+                            "climate.stop-today.down-c",
+                            Limits.tenths(coldest.lowest().celsius())),
+                    Wording.say(
+                            "climate.stop-today.likely-c",
+                            DAY.format(coldest.evening()),
+                            Limits.tenths(coldest.likely().low()),
+                            Limits.tenths(coldest.likely().high())));
         });
     }
 
     private static String span(Figure figure, String unit) {
         return figure.days() == 0
                 ? figure.from()
-                : "%s to %s%s in %d days"
-                        .formatted(
-                                Limits.plain(Math.rint(figure.spread().low())),
-                                Limits.plain(Math.rint(figure.spread().high())),
-                                unit,
-                                figure.days());
+                : Wording.say(
+                        "climate.stop-today.days",
+                        Limits.plain(Math.rint(figure.spread().low())),
+                        Limits.plain(Math.rint(figure.spread().high())),
+                        unit,
+                        figure.days());
     }
 }

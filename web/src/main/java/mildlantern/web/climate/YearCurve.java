@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import mildlantern.quantity.Limits;
 import mildlantern.web.platform.SvgNumbers;
+import mildlantern.web.words.Wording;
 
 /** The year's light at a stop as a curve. */
 final class YearCurve {
@@ -38,13 +39,12 @@ final class YearCurve {
                 path.toString(),
                 List.copyOf(months),
                 List.copyOf(ticks),
-                "From %s to %s mol/m² a day over the year, by window and usual cloud; now about %s."
-                        .formatted(
-                                Limits.tenths(lowest),
-                                Limits.tenths(highest),
-                                Limits.plain(Math.round(
-                                                now.orElse(mol.get(Math.min(mol.size() - 1, dayOfYear / 7))) * 10)
-                                        / 10.0)));
+                Wording.say(
+                        "climate.year-curve.from-mol-m-day",
+                        Limits.tenths(lowest),
+                        Limits.tenths(highest),
+                        Limits.plain(Math.round(now.orElse(mol.get(Math.min(mol.size() - 1, dayOfYear / 7))) * 10)
+                                / 10.0)));
     }
 
     private static double x(int day) {

@@ -1,5 +1,6 @@
 package mildlantern.web.edge;
 
+import mildlantern.web.words.Wording;
 import org.springframework.http.HttpStatus;
 
 /** How large what is sent may be, by the address that it is sent to. */
@@ -49,8 +50,8 @@ public final class BodyLimits {
         long mb = most / MB;
         return new Answers.Wrong(
                 HttpStatus.CONTENT_TOO_LARGE,
-                "Too large to take in",
-                "What was sent is too large; at this place " + mb + " MB is the most.",
-                "Nothing was stored, and nothing was lost.");
+                Wording.say("edge.body-limits.too-large-take"),
+                Wording.say("edge.body-limits.what-was-sent-too", mb),
+                Wording.say("edge.body-limits.nothing-was-stored-nothing"));
     }
 }

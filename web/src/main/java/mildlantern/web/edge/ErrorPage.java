@@ -3,6 +3,7 @@ package mildlantern.web.edge;
 import jakarta.servlet.RequestDispatcher;
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.List;
+import mildlantern.web.words.Wording;
 import org.springframework.boot.webmvc.error.ErrorController;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
@@ -19,13 +20,17 @@ class ErrorPage implements ErrorController {
         boolean missing = status == HttpStatus.NOT_FOUND;
         ModelAndView page =
                 new ModelAndView("frame/problem", status == null ? HttpStatus.INTERNAL_SERVER_ERROR : status);
-        page.addObject("heading", missing ? "No such page" : "That could not be answered");
+        page.addObject(
+                "heading",
+                missing
+                        ? Wording.say("edge.error-page.no-such-page")
+                        : Wording.say("edge.error-page.could-not-answered"));
         page.addObject(
                 "what",
                 missing
-                        ? "This address leads nowhere in Mild Lantern."
-                        : "The request was refused before it reached a page.");
-        page.addObject("kept", "Nothing was changed.");
+                        ? Wording.say("edge.error-page.address-leads-nowhere-mild")
+                        : Wording.say("edge.error-page.request-was-refused-before"));
+        page.addObject("kept", Wording.say("edge.error-page.nothing-was-changed"));
         page.addObject("back", "/");
         page.addObject("typed", List.of());
         return page;

@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.Set;
 import mildlantern.web.platform.NotHere;
 import mildlantern.web.platform.StaleVersion;
+import mildlantern.web.words.Wording;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -52,8 +53,8 @@ class Problems {
         return answer(
                 request,
                 HttpStatus.NOT_FOUND,
-                "Not in this collection",
-                "There is no such " + problem.getMessage() + " in your collection.",
+                Wording.say("edge.problems.not-collection"),
+                Wording.say("edge.problems.there-no-such-your", problem.getMessage()),
                 NOTHING_CHANGED);
     }
 
@@ -66,8 +67,8 @@ class Problems {
         return answer(
                 request,
                 HttpStatus.NOT_FOUND,
-                "No such page",
-                "This address leads nowhere in Mild Lantern.",
+                Wording.say("edge.problems.no-such-page"),
+                Wording.say("edge.problems.address-leads-nowhere-mild"),
                 NOTHING_CHANGED);
     }
 
@@ -75,9 +76,9 @@ class Problems {
     Object movedOn(HttpServletRequest request, StaleVersion problem) {
         Answers.Wrong wrong = new Answers.Wrong(
                 HttpStatus.CONFLICT,
-                "This page had moved on",
+                Wording.say("edge.problems.page-had-moved"),
                 String.valueOf(problem.getMessage()),
-                "Nothing was overwritten, and this form was not stored.");
+                Wording.say("edge.problems.nothing-was-overwritten-form"));
         if (Answers.asProgram(request)) {
             return Answers.json(wrong);
         }
@@ -93,9 +94,9 @@ class Problems {
         return answer(
                 request,
                 HttpStatus.CONFLICT,
-                "Two changes at once",
-                "Somebody else, or another window of yours, changed the same thing in the same moment.",
-                "The other change was kept; yours was not stored. Go back, look, and send it again.");
+                Wording.say("edge.problems.two-changes-once"),
+                Wording.say("edge.problems.somebody-else-another-window"),
+                Wording.say("edge.problems.other-change-was-kept"));
     }
 
     /** The database refused it: because another was quicker, or because no such text or number can be stored. */
@@ -113,9 +114,9 @@ class Problems {
         return answer(
                 request,
                 HttpStatus.UNPROCESSABLE_CONTENT,
-                "That cannot be stored",
-                "A text in it is too long, or a number is outside what is possible.",
-                "Nothing was changed. Go back, mend it, and send it again.");
+                Wording.say("edge.problems.cannot-stored"),
+                Wording.say("edge.problems.text-too-long-number"),
+                Wording.say("edge.problems.nothing-was-changed-go"));
     }
 
     @ExceptionHandler(MaxUploadSizeExceededException.class)
@@ -133,9 +134,9 @@ class Problems {
         return answer(
                 request,
                 HttpStatus.BAD_REQUEST,
-                "The form was not complete",
-                "Something in what was sent could not be understood.",
-                "Nothing was changed. Go back to the page and try once more.");
+                Wording.say("edge.problems.form-was-not-complete"),
+                Wording.say("edge.problems.something-what-was-sent"),
+                Wording.say("edge.problems.nothing-was-changed-go-2"));
     }
 
     /** Whether it is the address itself that means nothing. */
@@ -174,12 +175,14 @@ class Problems {
         return answer(
                 request,
                 status,
-                status == HttpStatus.METHOD_NOT_ALLOWED ? "Not done that way" : "The form was not complete",
+                status == HttpStatus.METHOD_NOT_ALLOWED
+                        ? Wording.say("edge.problems.not-done-way")
+                        : Wording.say("edge.problems.form-was-not-complete"),
                 switch (status) {
-                    case METHOD_NOT_ALLOWED -> "This address is not to be asked in that way.";
-                    case NOT_ACCEPTABLE -> "What is here cannot be given in the form that was asked for.";
-                    case UNSUPPORTED_MEDIA_TYPE -> "What was sent is of a kind that this address does not take.";
-                    default -> "Something in what was sent is missing or could not be understood.";
+                    case METHOD_NOT_ALLOWED -> Wording.say("edge.problems.address-not-asked-way");
+                    case NOT_ACCEPTABLE -> Wording.say("edge.problems.what-here-cannot-given");
+                    case UNSUPPORTED_MEDIA_TYPE -> Wording.say("edge.problems.what-was-sent-kind");
+                    default -> Wording.say("edge.problems.something-what-was-sent-2");
                 },
                 NOTHING_CHANGED);
     }
@@ -190,9 +193,9 @@ class Problems {
         return answer(
                 request,
                 HttpStatus.FORBIDDEN,
-                "The form was too old",
-                "This form belonged to a session that has ended, or it was opened before you signed in again.",
-                "Nothing was changed. Open the page afresh and send it again.");
+                Wording.say("edge.problems.form-was-too-old"),
+                Wording.say("edge.problems.form-belonged-session-has"),
+                Wording.say("edge.problems.nothing-was-changed-open"));
     }
 
     private static Object answer(

@@ -4,6 +4,7 @@ import java.io.InputStream;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
+import mildlantern.web.words.Wording;
 import tools.jackson.core.JsonParser;
 import tools.jackson.core.JsonToken;
 import tools.jackson.core.StreamReadConstraints;
@@ -47,7 +48,7 @@ final class ArchiveContent {
         Map<String, JsonNode> about = new HashMap<>();
         try (JsonParser parser = JSON.createParser(in)) {
             if (parser.nextToken() != JsonToken.START_OBJECT) {
-                throw new ArchiveIn.Unreadable("The content of that archive is no object.");
+                throw new ArchiveIn.Unreadable(Wording.say("exchange.archive-content.content-archive-no-object"));
             }
             while (parser.nextToken() == JsonToken.PROPERTY_NAME) {
                 String name = parser.currentName();
@@ -58,7 +59,7 @@ final class ArchiveContent {
                 } else if (value.isScalarValue()) {
                     about.put(name, JSON.readTree(parser));
                 } else {
-                    throw new ArchiveIn.Unreadable("'" + name + "' is no part of an archive of Mild Lantern.");
+                    throw new ArchiveIn.Unreadable(Wording.say("exchange.archive-content.no-part-archive-mild", name));
                 }
             }
         }
@@ -68,7 +69,7 @@ final class ArchiveContent {
     private void table(JsonParser parser, ArchiveTables.Table table) throws ArchiveIn.Unreadable {
         while (parser.nextToken() != JsonToken.END_ARRAY) {
             if (parser.currentToken() != JsonToken.START_OBJECT) {
-                throw new ArchiveIn.Unreadable("Something in " + table.name() + " is no row.");
+                throw new ArchiveIn.Unreadable(Wording.say("exchange.archive-content.something-no-row", table.name()));
             }
             rows.row(table, row(parser, table));
         }
@@ -81,7 +82,8 @@ final class ArchiveContent {
             JsonToken value = parser.nextToken();
             boolean list = value == JsonToken.START_ARRAY && ArchiveLists.isList(table.name(), field);
             if (!list && !value.isScalarValue() || row.size() >= MOST_FIELDS) {
-                throw new ArchiveIn.Unreadable("A row of " + table.name() + " holds more than a row can.");
+                throw new ArchiveIn.Unreadable(
+                        Wording.say("exchange.archive-content.row-holds-more-than", table.name()));
             }
             row.set(field, list ? ArchiveLists.read(parser) : JSON.readTree(parser));
         }

@@ -12,6 +12,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
+import mildlantern.web.words.Wording;
 import tools.jackson.databind.JsonNode;
 
 /** The file of an archive: a zip of which no more is unpacked than can be borne. */
@@ -53,20 +54,20 @@ final class ArchiveFile {
             }
         });
         if (!found[0]) {
-            throw new ArchiveIn.Unreadable("There is no " + ArchiveTables.CONTENT
-                    + " in that file, or it is no zip; it is no archive of Mild Lantern.");
+            throw new ArchiveIn.Unreadable(
+                    Wording.say("exchange.archive-file.there-no-file-no", ArchiveTables.CONTENT));
         }
         String format = Optional.ofNullable(about.get("format"))
                 .map(it -> it.asString(""))
                 .orElse("nothing");
         if (!ArchiveTables.FORMAT.equals(format)) {
-            throw new ArchiveIn.Unreadable("That file says it is '" + format + "', not an archive of Mild Lantern.");
+            throw new ArchiveIn.Unreadable(Wording.say("exchange.archive-file.file-says-not-archive", format));
         }
         int version =
                 Optional.ofNullable(about.get("version")).map(it -> it.asInt(0)).orElse(0);
         if (version != ArchiveTables.VERSION) {
-            throw new ArchiveIn.Unreadable("That archive has version " + version + "; this installation reads version "
-                    + ArchiveTables.VERSION + ".");
+            throw new ArchiveIn.Unreadable(Wording.say(
+                    "exchange.archive-file.archive-has-version-installation", version, ArchiveTables.VERSION));
         }
         return about;
     }

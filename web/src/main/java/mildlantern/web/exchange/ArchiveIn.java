@@ -15,6 +15,7 @@ import mildlantern.web.platform.CollectionId;
 import mildlantern.web.platform.ReadThrough;
 import mildlantern.web.routine.Routine;
 import mildlantern.web.stop.Stops;
+import mildlantern.web.words.Wording;
 import org.springframework.dao.DataAccessException;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Service;
@@ -74,21 +75,22 @@ class ArchiveIn {
     int read(CollectionId collection, Path file) throws Unreadable {
         routine.writeAll(collection, () -> {
             if (!stops.walk(collection).isEmpty()) {
-                throw new Unreadable("This collection is not empty. An archive is taken into an empty one;"
-                        + " your account's page makes an account with a new, empty collection.");
+                throw new Unreadable(Wording.say("exchange.archive-in.collection-not-empty-archive"));
             }
             try {
                 new Taking(collection, file).take();
             } catch (JacksonException e) {
-                throw new Unreadable("The content of that archive is damaged: " + e.getOriginalMessage());
+                throw new Unreadable(
+                        Wording.say("exchange.archive-in.content-archive-damaged", e.getOriginalMessage()));
             } catch (ZipException | IllegalArgumentException e) {
-                throw new Unreadable("That file is no zip, or it is damaged.");
+                throw new Unreadable(Wording.say("exchange.archive-in.file-no-zip-damaged"));
             } catch (IOException e) {
-                throw new Unreadable("That file could not be read to its end: " + e.getMessage());
+                throw new Unreadable(Wording.say("exchange.archive-in.file-could-not-read", e.getMessage()));
             } catch (DataAccessException e) {
                 String why = String.valueOf(e.getMostSpecificCause().getMessage());
-                throw new Unreadable("The content of that archive does not fit together: "
-                        + why.lines().findFirst().orElse(why).replaceFirst("^ERROR: ", ""));
+                throw new Unreadable(Wording.say(
+                        "exchange.archive-in.content-archive-does-not",
+                        why.lines().findFirst().orElse(why).replaceFirst("^ERROR: ", "")));
             }
             routine.touchedAll(collection);
         });
@@ -117,7 +119,7 @@ class ArchiveIn {
             try {
                 rooms.forEach(room -> room.readThrough(collection));
             } catch (RuntimeException e) {
-                throw new Unreadable("Something in that archive is not known here: " + e.getMessage());
+                throw new Unreadable(Wording.say("exchange.archive-in.something-archive-not-known", e.getMessage()));
             }
         }
 
@@ -153,8 +155,9 @@ class ArchiveIn {
                 }
             });
             if (!photos.isEmpty()) {
-                throw new Unreadable(
-                        "The photo '" + photos.keySet().iterator().next() + "' is missing in that archive.");
+                throw new Unreadable(Wording.say(
+                        "exchange.archive-in.photo-missing-archive",
+                        photos.keySet().iterator().next()));
             }
         }
 

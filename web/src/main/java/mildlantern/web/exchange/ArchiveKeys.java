@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.UUID;
 import java.util.regex.Matcher;
 import mildlantern.web.platform.CollectionId;
+import mildlantern.web.words.Wording;
 import tools.jackson.databind.node.ObjectNode;
 
 /** The keys by which the rows of one archive name one another, and the ids that they have here. */
@@ -24,13 +25,13 @@ final class ArchiveKeys {
         String key = row.path("key").asString("");
         Matcher parts = ArchiveTables.KEY.matcher(key);
         if (!parts.matches() || !parts.group(1).equals(table.prefix())) {
-            throw new ArchiveIn.Unreadable("'" + key + "' is no key of " + table.name() + "; it would be "
-                    + table.prefix() + "-1 or the like.");
+            throw new ArchiveIn.Unreadable(
+                    Wording.say("exchange.archive-keys.no-key-would-1", key, table.name(), table.prefix()));
         }
         BitSet known = keys.computeIfAbsent(table.prefix(), prefix -> new BitSet());
         int number = Integer.parseInt(parts.group(2));
         if (known.get(number)) {
-            throw new ArchiveIn.Unreadable("The key '" + key + "' stands twice in that archive.");
+            throw new ArchiveIn.Unreadable(Wording.say("exchange.archive-keys.key-stands-twice-archive", key));
         }
         known.set(number);
     }
@@ -50,7 +51,7 @@ final class ArchiveKeys {
                 .orElse("");
         if (!key.matches() || !key.group(1).equals(wanted) || !known(wanted, key.group(2))) {
             throw new ArchiveIn.Unreadable(
-                    "'" + text + "' in " + table.name() + " names no " + wanted + " of that archive.");
+                    Wording.say("exchange.archive-keys.names-no-archive", text, table.name(), wanted));
         }
         return id(text).toString();
     }

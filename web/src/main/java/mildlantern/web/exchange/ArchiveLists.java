@@ -1,6 +1,7 @@
 package mildlantern.web.exchange;
 
 import java.util.Map;
+import mildlantern.web.words.Wording;
 import tools.jackson.core.JsonParser;
 import tools.jackson.core.JsonToken;
 import tools.jackson.databind.JsonNode;
@@ -40,7 +41,7 @@ final class ArchiveLists {
         ArrayNode list = NODES.arrayNode();
         while (parser.nextToken() != JsonToken.END_ARRAY) {
             if (list.size() == LONGEST) {
-                throw new ArchiveIn.Unreadable("A list in that archive is longer than a list can be.");
+                throw new ArchiveIn.Unreadable(Wording.say("exchange.archive-lists.list-archive-longer-than"));
             }
             list.add(parser.currentToken() == JsonToken.START_OBJECT ? flat(parser) : scalar(parser));
         }
@@ -53,7 +54,7 @@ final class ArchiveLists {
             String field = parser.currentName();
             parser.nextToken();
             if (object.size() == MOST_FIELDS) {
-                throw new ArchiveIn.Unreadable("Something in a list of that archive holds more than it can.");
+                throw new ArchiveIn.Unreadable(Wording.say("exchange.archive-lists.something-list-archive-holds"));
             }
             object.set(field, scalar(parser));
         }
@@ -62,12 +63,12 @@ final class ArchiveLists {
 
     private static JsonNode scalar(JsonParser parser) throws ArchiveIn.Unreadable {
         if (!parser.currentToken().isScalarValue()) {
-            throw new ArchiveIn.Unreadable("A list in that archive holds lists.");
+            throw new ArchiveIn.Unreadable(Wording.say("exchange.archive-lists.list-archive-holds-lists"));
         }
         return switch (parser.currentToken()) {
             case VALUE_TRUE, VALUE_FALSE -> NODES.booleanNode(parser.getBooleanValue());
             case VALUE_STRING -> NODES.stringNode(parser.getString());
-            default -> throw new ArchiveIn.Unreadable("A list in that archive holds no words.");
+            default -> throw new ArchiveIn.Unreadable(Wording.say("exchange.archive-lists.list-archive-holds-no"));
         };
     }
 

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import mildlantern.web.platform.CollectionId;
+import mildlantern.web.words.Wording;
 import org.springframework.jdbc.core.JdbcTemplate;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -101,7 +102,7 @@ final class ArchiveRows {
             }
             boolean inside = table.fields().contains(column);
             if (!inside && !usual.containsKey(column) || column.equals(table.within())) {
-                throw new ArchiveIn.Unreadable("'" + column + "' is no field of " + table.name() + ".");
+                throw new ArchiveIn.Unreadable(Wording.say("exchange.archive-rows.no-field", column, table.name()));
             }
             JsonNode value = ArchiveLists.read(table.name(), column, field.getValue());
             boolean refers = table.refs().containsKey(column) || column.equals("batch");

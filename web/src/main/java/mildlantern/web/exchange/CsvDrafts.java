@@ -5,6 +5,7 @@ import java.time.OffsetDateTime;
 import mildlantern.web.platform.BatchId;
 import mildlantern.web.platform.CollectionId;
 import mildlantern.web.platform.NotHere;
+import mildlantern.web.words.Wording;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
@@ -47,6 +48,6 @@ class CsvDrafts {
                     }
                 })
                 .optional()
-                .orElseThrow(() -> new NotHere("table; bring it in afresh"));
+                .orElseThrow(() -> new NotHere(Wording.say("exchange.csv-drafts.table-bring-afresh")));
     }
 }

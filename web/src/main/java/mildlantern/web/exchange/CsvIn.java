@@ -15,6 +15,7 @@ import mildlantern.web.platform.FormKey;
 import mildlantern.web.platform.WrittenForms;
 import mildlantern.web.routine.Routine;
 import mildlantern.web.routine.TakeBack;
+import mildlantern.web.words.Wording;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -112,7 +113,7 @@ class CsvIn {
         List<Problem> problems = new ArrayList<>();
         for (CsvColumns.Field field : CsvColumns.fields(draft.what())) {
             if (field.needed() && match.getOrDefault(field.id(), -1) < 0) {
-                problems.add(new Problem(0, "Choose which column is the " + field.words() + "."));
+                problems.add(new Problem(0, Wording.say("exchange.csv-in.choose-which-column", field.words())));
             }
         }
         if (!problems.isEmpty()) {

@@ -9,6 +9,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import mildlantern.web.platform.PlainNumbers;
+import mildlantern.web.words.Wording;
 import org.jspecify.annotations.Nullable;
 
 /** A row of a table: its cells by the fields that they stand for, and what is wrong with it. */
@@ -60,7 +61,7 @@ final class CsvRow {
     void atMost(String field, int most) {
         int length = text(field).length();
         if (length > most) {
-            wrong("The %s has %d letters; %d are the most.".formatted(field, length, most));
+            wrong(Wording.say("exchange.csv-row.has-letters-are-most", field, length, most));
         }
     }
 
@@ -74,14 +75,14 @@ final class CsvRow {
             try {
                 LocalDate day = LocalDate.parse(text, format);
                 if (day.isAfter(today)) {
-                    wrong("'" + text + "' has not come yet.");
+                    wrong(Wording.say("exchange.csv-row.has-not-come-yet", text));
                 }
                 return Optional.of(day);
             } catch (DateTimeParseException e) {
                 // The next format may fit.
             }
         }
-        wrong("'" + text + "' is no day; write it as 2026-11-24.");
+        wrong(Wording.say("exchange.csv-row.no-day-write-2026", text));
         return Optional.empty();
     }
 
@@ -97,9 +98,9 @@ final class CsvRow {
             if (value >= low && value <= high) {
                 return value;
             }
-            wrong("%s is %s; allowed is %s to %s.".formatted(what, text, low, high));
+            wrong(Wording.say("exchange.csv-row.allowed", what, text, low, high));
         } catch (NumberFormatException e) {
-            wrong("'" + text + "' is no number for the " + what + ".");
+            wrong(Wording.say("exchange.csv-row.no-number", text, what));
         }
         return null;
     }

@@ -6,6 +6,7 @@ import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import mildlantern.web.words.Wording;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
@@ -33,14 +34,14 @@ record CsvTable(List<String> heads, List<List<String>> rows) {
     static CsvTable read(String text) throws Unreadable {
         String plain = text.startsWith("\uFEFF") ? text.substring(1) : text;
         if (plain.isBlank()) {
-            throw new Unreadable("That file is empty.");
+            throw new Unreadable(Wording.say("exchange.csv-table.file-empty"));
         }
         if (plain.indexOf('\0') >= 0) {
-            throw new Unreadable("That file is no text table; save it as CSV first.");
+            throw new Unreadable(Wording.say("exchange.csv-table.file-no-text-table"));
         }
         char separator = separator(plain.lines().findFirst().orElse(""));
         if (plain.chars().filter(sign -> sign == separator).count() > MOST_CELLS) {
-            throw new Unreadable("That table has more than " + MOST_CELLS + " cells; bring it in by parts.");
+            throw new Unreadable(Wording.say("exchange.csv-table.table-has-more-than", MOST_CELLS));
         }
         CSVFormat format = CSVFormat.DEFAULT
                 .builder()
@@ -59,15 +60,15 @@ record CsvTable(List<String> heads, List<List<String>> rows) {
                 }
             }
             if (all.size() < 2) {
-                throw new Unreadable("There is a first line with the names of the columns, and nothing below it.");
+                throw new Unreadable(Wording.say("exchange.csv-table.there-first-line-names"));
             }
             if (all.size() > MOST_ROWS + 1) {
-                throw new Unreadable("That are more than " + MOST_ROWS + " rows; bring them in by parts.");
+                throw new Unreadable(Wording.say("exchange.csv-table.are-more-than-rows", MOST_ROWS));
             }
             List<String> heads = all.get(0);
             if (heads.size() > MOST_COLUMNS) {
-                throw new Unreadable("That table has " + heads.size() + " columns; " + MOST_COLUMNS
-                        + " are the most. Is the right separator between them?");
+                throw new Unreadable(
+                        Wording.say("exchange.csv-table.table-has-columns-are", heads.size(), MOST_COLUMNS));
             }
             return new CsvTable(
                     heads,
@@ -75,7 +76,7 @@ record CsvTable(List<String> heads, List<List<String>> rows) {
                             .map(row -> filled(row, heads.size()))
                             .toList());
         } catch (IOException | UncheckedIOException | IllegalStateException e) {
-            throw new Unreadable("A quotation mark is left open somewhere in that file, or stands where none can.");
+            throw new Unreadable(Wording.say("exchange.csv-table.quotation-mark-left-open"));
         }
     }
 

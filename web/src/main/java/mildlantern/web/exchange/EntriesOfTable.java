@@ -19,6 +19,7 @@ import mildlantern.web.platform.BatchId;
 import mildlantern.web.platform.CollectionId;
 import mildlantern.web.routine.RecordWriter;
 import mildlantern.web.stop.Stops;
+import mildlantern.web.words.Wording;
 import org.springframework.stereotype.Component;
 
 /** Makes entries of the log of the rows of a table: each is read as the line of the quick field that it stands for. */
@@ -75,10 +76,10 @@ class EntriesOfTable {
             Optional<PlantId> plant = plant(who, row);
             Optional<LocalDate> day = row.day("day");
             if (row.text("day").isBlank()) {
-                row.wrong("It needs a day.");
+                row.wrong(Wording.say("exchange.entries-of-table.needs-day"));
             }
             if (row.text("what").isBlank()) {
-                row.wrong("It needs something that was done, as in: watered.");
+                row.wrong(Wording.say("exchange.entries-of-table.needs-something-was-done"));
                 return new Made(who, Optional.empty(), () -> {});
             }
             List<QuickLine.Said> said = said(row);
@@ -109,8 +110,8 @@ class EntriesOfTable {
             if (meant.size() != 1) {
                 row.wrong(
                         meant.isEmpty()
-                                ? "No plant is called '" + who + "'."
-                                : "'" + who + "' could be " + meant.size() + " plants; give the number.");
+                                ? Wording.say("exchange.entries-of-table.no-plant-called", who)
+                                : Wording.say("exchange.entries-of-table.could-plants-give-number", who, meant.size()));
                 return Optional.empty();
             }
             return Optional.of(meant.get(0).id());

@@ -19,6 +19,7 @@ import mildlantern.web.platform.Reply;
 import mildlantern.web.platform.SignedIn;
 import mildlantern.web.platform.UploadedText;
 import mildlantern.web.routine.TakeBack;
+import mildlantern.web.words.Wording;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -122,8 +123,8 @@ class ExchangeController {
             reply.put(
                     "done",
                     plants == 1
-                            ? "One plant came in, with its record."
-                            : plants + " plants came in, with their records.");
+                            ? Wording.say("exchange.exchange-controller.one-plant-came-record")
+                            : Wording.say("exchange.exchange-controller.plants-came-their-records", plants));
         } catch (ArchiveIn.Unreadable e) {
             reply.wrong();
             reply.put("archiveProblem", String.valueOf(e.getMessage()));
@@ -141,7 +142,7 @@ class ExchangeController {
             throws IOException {
         try {
             if (file.getSize() > BodyLimits.TABLE) {
-                throw new CsvTable.Unreadable("That table is larger than 5 MB; bring it in by parts.");
+                throw new CsvTable.Unreadable(Wording.say("exchange.exchange-controller.table-larger-than-5"));
             }
             BatchId draft = gates.tables()
                     .behind(() -> csvDrafts.keep(member.collection(), what, UploadedText.of(Spooled.bytes(file))));
@@ -189,7 +190,11 @@ class ExchangeController {
             reply.wrong();
             return show(taken, reply);
         }
-        reply.put("done", taken.good() == 1 ? "One row came in." : "All " + taken.good() + " rows came in.");
+        reply.put(
+                "done",
+                taken.good() == 1
+                        ? Wording.say("exchange.exchange-controller.one-row-came")
+                        : Wording.say("exchange.exchange-controller.all-rows-came", taken.good()));
         reply.put("batch", id);
         return "exchange/exchange";
     }
@@ -198,10 +203,15 @@ class ExchangeController {
     String takeBack(@AuthenticationPrincipal SignedIn member, @PathVariable BatchId id, Reply reply) {
         try {
             int back = csvIn.takeBack(member.collection(), id);
-            reply.put("done", back == 1 ? "One entry was taken back." : back + " entries were taken back.");
+            reply.put(
+                    "done",
+                    back == 1
+                            ? Wording.say("exchange.exchange-controller.one-entry-was-taken")
+                            : Wording.say("exchange.exchange-controller.entries-were-taken-back", back));
         } catch (TakeBack.CannotTakeBack e) {
             reply.status(HttpStatus.CONFLICT);
-            reply.put("tableProblem", "Nothing was taken back. " + e.getMessage());
+            reply.put(
+                    "tableProblem", Wording.say("exchange.exchange-controller.nothing-was-taken-back", e.getMessage()));
         }
         return "exchange/exchange";
     }

@@ -15,16 +15,15 @@ import mildlantern.plant.PlantKnowledge;
 import mildlantern.plant.PotKind;
 import mildlantern.plant.Profile;
 import mildlantern.plant.WaterSource;
-import mildlantern.web.log.LogWords;
 import mildlantern.web.plant.Kinds;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
-import mildlantern.web.plant.PotWords;
 import mildlantern.web.platform.BatchId;
 import mildlantern.web.platform.CollectionId;
 import mildlantern.web.routine.RecordWriter;
 import mildlantern.web.stop.Stop;
 import mildlantern.web.stop.Stops;
+import mildlantern.web.words.Wording;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
@@ -74,19 +73,19 @@ class PlantsOfTable {
         public Made make(CsvRow row) {
             String name = row.text("name");
             if (name.isBlank() || name.length() > 80) {
-                row.wrong("It needs a name of 1 to 80 characters.");
+                row.wrong(Wording.say("exchange.plants-of-table.needs-name-1-80"));
             }
             Stop stop = byName.get(plain(row.text("stop")));
             if (stop == null) {
-                row.wrong("There is no stop '" + row.text("stop") + "'; add it to the walk first.");
+                row.wrong(Wording.say("exchange.plants-of-table.there-no-stop-add", row.text("stop")));
             }
             Profile kind = kindsByName.get(plain(row.text("kind")));
             if (kind == null) {
-                row.wrong("'" + row.text("kind") + "' is no kind that is known here.");
+                row.wrong(Wording.say("exchange.plants-of-table.no-kind-known-here", row.text("kind")));
             }
             String accession = row.text("number");
             if (!accession.isBlank() && !numbers.add(accession)) {
-                row.wrong("The number '" + accession + "' is taken.");
+                row.wrong(Wording.say("exchange.plants-of-table.number-taken", accession));
             }
             row.atMost("cultivar", 80);
             row.atMost("number", 40);
@@ -94,7 +93,7 @@ class PlantsOfTable {
             String medium = medium(row);
             PotKind pot = pot(row);
             WaterSource water = water(row);
-            Double cm = row.number("cm", 2, 200, "pot in cm");
+            Double cm = row.number("cm", 2, 200, Wording.say("exchange.plants-of-table.pot-cm"));
             Double leaves = row.number("leaves", 0, 5000, "leaves");
             Optional<LocalDate> came = row.day("came");
             Optional<LocalDate> potted = row.day("potted");
@@ -126,11 +125,10 @@ class PlantsOfTable {
                     .map(medium -> medium.id())
                     .findFirst();
             if (id.isEmpty()) {
-                row.wrong("'" + text + "' is no medium; known are "
-                        + knowledge.media().stream()
-                                .map(medium -> medium.name())
-                                .collect(Collectors.joining(", "))
-                        + ".");
+                row.wrong(Wording.say(
+                        "exchange.plants-of-table.no-medium-known-are",
+                        text,
+                        knowledge.media().stream().map(medium -> medium.name()).collect(Collectors.joining(", "))));
             }
             return id.orElse(null);
         }
@@ -142,10 +140,10 @@ class PlantsOfTable {
             }
             Optional<PotKind> pot = Arrays.stream(PotKind.values())
                     .filter(kind -> kind.name().equalsIgnoreCase(text)
-                            || PotWords.of(kind).equalsIgnoreCase(text))
+                            || Wording.of(kind).equalsIgnoreCase(text))
                     .findFirst();
             if (pot.isEmpty()) {
-                row.wrong("'" + text + "' is no pot; write clay, plastic, tray or mount.");
+                row.wrong(Wording.say("exchange.plants-of-table.no-pot-write-clay", text));
             }
             return pot.orElse(PotKind.PLASTIC);
         }
@@ -159,11 +157,11 @@ class PlantsOfTable {
                     text.toLowerCase(Locale.ROOT).replaceAll("[ _-]+", "_").replace("_water", "");
             Optional<WaterSource> source = Arrays.stream(WaterSource.values())
                     .filter(value -> value.name().toLowerCase(Locale.ROOT).equals(plain)
-                            || LogWords.water(value).equalsIgnoreCase(text)
+                            || Wording.of(value).equalsIgnoreCase(text)
                             || (plain.equals("tap") && value == WaterSource.SOFT_TAP))
                     .findFirst();
             if (source.isEmpty()) {
-                row.wrong("'" + text + "' is no water; write rain, soft tap, hard tap, reverse osmosis or distilled.");
+                row.wrong(Wording.say("exchange.plants-of-table.no-water-write-rain", text));
             }
             return source.orElse(null);
         }

@@ -26,12 +26,12 @@ import mildlantern.plant.WaterSource;
 import mildlantern.quantity.Limits;
 import mildlantern.treatment.Hold;
 import mildlantern.web.casework.CaseTroubles;
-import mildlantern.web.log.LogWords;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
 import mildlantern.web.platform.CollectionId;
 import mildlantern.web.routine.ScheduleRow;
 import mildlantern.web.routine.Schedules;
+import mildlantern.web.words.Wording;
 import org.springframework.stereotype.Component;
 
 /** The feeds that are due, put together into as few mixes as there are strengths. */
@@ -123,15 +123,19 @@ class FeedMixes {
         if (!traps) {
             minds.addAll(minds(collection, group, litre));
         } else {
-            minds.add("Mineral feed burns traps and kills by osmosis: organic feed only, never on the medium.");
+            minds.add(Wording.say("feeding.feed-mixes.mineral-feed-burns-traps"));
         }
         return new FeedingViews.Mix(
                 key,
                 traps
-                        ? "For traps, organic, %s mg/L nitrogen".formatted(Limits.plain(strength))
-                        : "For roots, %s mg/L nitrogen".formatted(Limits.plain(strength)),
+                        ? Wording.say("feeding.feed-mixes.traps-organic-mg-l", Limits.plain(strength))
+                        : Wording.say("feeding.feed-mixes.roots-mg-l-nitrogen", Limits.plain(strength)),
                 amountWords(batch.millilitres()),
-                "%s %s of %s".formatted(Limits.plain(Math.round(amount * 100) / 100.0), litre.unit(), product.name()),
+                Wording.say(
+                        "feeding.feed-mixes.of",
+                        Limits.plain(Math.round(amount * 100) / 100.0),
+                        litre.unit(),
+                        product.name()),
                 measured(amount, kind),
                 litreWords(litre),
                 minds,
@@ -148,17 +152,16 @@ class FeedMixes {
     /** How it is measured out; what no spoon or scale holds goes by a stock a hundred times as thin. */
     private static String measured(double amount, Measure.Kind kind) {
         if (amount < LEAST_TO_MEASURE) {
-            return "too little to measure: dissolve 1 %s in 100 mL, and take %d mL of that; keep none of it"
-                    .formatted(kind.unit(), Math.round(amount * 100));
+            return Wording.say("feeding.feed-mixes.too-little-measure-dissolve", kind.unit(), Math.round(amount * 100));
         }
         return Tools.USUAL
                 .measure(amount, kind)
-                .map(found -> "%s %s with the %s"
-                        .formatted(
-                                Limits.plain(found.amount()),
-                                kind.unit(),
-                                found.tool().name()))
-                .orElse("weigh it");
+                .map(found -> Wording.say(
+                        "feeding.feed-mixes.with-the",
+                        Limits.plain(found.amount()),
+                        kind.unit(),
+                        found.tool().name()))
+                .orElse(Wording.say("feeding.feed-mixes.weigh"));
     }
 
     private static String amountWords(double ml) {
@@ -172,8 +175,10 @@ class FeedMixes {
         element(parts, "Ca", litre.calcium());
         element(parts, "Mg", litre.magnesium());
         element(parts, "Fe", litre.iron());
-        return "with %s mg/L; adds %s mS/cm"
-                .formatted(String.join(", ", parts), Limits.plain(Math.round(litre.conductivity() * 100) / 100.0));
+        return Wording.say(
+                "feeding.feed-mixes.mg-l-adds-ms",
+                String.join(", ", parts),
+                Limits.plain(Math.round(litre.conductivity() * 100) / 100.0));
     }
 
     private static void element(List<String> parts, String name, double mg) {
@@ -192,17 +197,18 @@ class FeedMixes {
             double most = waters.allowedWithFeed(one.profile());
             if (together > most) {
                 names.computeIfAbsent(
-                                "%s mS/cm with %s, and it bears %s"
-                                        .formatted(
-                                                Limits.plain(Math.round(together * 100) / 100.0),
-                                                LogWords.water(source),
-                                                Limits.plain(most)),
+                                Wording.say(
+                                        "feeding.feed-mixes.ms-cm-bears",
+                                        Limits.plain(Math.round(together * 100) / 100.0),
+                                        Wording.of(source),
+                                        Limits.plain(most)),
                                 words -> new ArrayList<>())
                         .add(one.plant().name());
             }
         }
         return names.entrySet().stream()
-                .map(entry -> String.join(", ", entry.getValue()) + ": " + entry.getKey() + "; mix it with rain water.")
+                .map(entry -> Wording.say(
+                        "feeding.feed-mixes.mix-rain-water", String.join(", ", entry.getValue()), entry.getKey()))
                 .toList();
     }
 }

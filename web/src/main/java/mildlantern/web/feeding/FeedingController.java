@@ -19,6 +19,7 @@ import mildlantern.web.platform.Reply;
 import mildlantern.web.platform.SignedIn;
 import mildlantern.web.platform.WrittenForms;
 import mildlantern.web.routine.TakeBack;
+import mildlantern.web.words.Wording;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.validation.BindingResult;
@@ -106,7 +107,11 @@ class FeedingController {
         FormKey key = new FormKey(UUID.nameUUIDFromBytes((fed.form() + fed.mix()).getBytes(StandardCharsets.UTF_8)));
         List<PlantId> plants = fed.plants();
         feeding.fed(member.collection(), key, fed.mix(), Set.copyOf(plants)).ifPresent(batch -> {
-            reply.next("told", plants.size() == 1 ? "One plant was fed." : plants.size() + " plants were fed.");
+            reply.next(
+                    "told",
+                    plants.size() == 1
+                            ? Wording.say("feeding.feeding-controller.one-plant-was-fed")
+                            : Wording.say("feeding.feeding-controller.plants-were-fed", plants.size()));
             reply.next("batch", batch.toString());
         });
         return PAGE;
@@ -116,7 +121,11 @@ class FeedingController {
     String takeBack(@AuthenticationPrincipal SignedIn member, @RequestParam BatchId batch, Reply reply) {
         try {
             int back = takeBack.batch(member.collection(), batch);
-            reply.next("told", back == 1 ? "One feed was taken back." : back + " feeds were taken back.");
+            reply.next(
+                    "told",
+                    back == 1
+                            ? Wording.say("feeding.feeding-controller.one-feed-was-taken")
+                            : Wording.say("feeding.feeding-controller.feeds-were-taken-back", back));
         } catch (TakeBack.CannotTakeBack e) {
             reply.next("told", String.valueOf(e.getMessage()));
         }
@@ -159,14 +168,15 @@ class FeedingController {
                 && feeding.named(
                         member.collection(),
                         Objects.requireNonNull(label.name()).strip())) {
-            problems.rejectValue("name", "twice", "A feed of that name is there already.");
+            problems.rejectValue("name", "twice", Wording.say("feeding.feeding-controller.feed-name-there-already"));
         }
         OwnFeed.Says says = Optional.ofNullable(label.says()).orElse(OwnFeed.Says.OXIDES);
         if (says == OwnFeed.Says.RATIO && label.total() == null) {
-            problems.rejectValue("total", "missing", "A ratio needs the total in brackets, as 10 in 6:1:3 (10).");
+            problems.rejectValue(
+                    "total", "missing", Wording.say("feeding.feeding-controller.ratio-needs-total-brackets"));
         }
         if (says == OwnFeed.Says.OXIDES && !problems.hasErrors() && sum(label) > 100) {
-            problems.rejectValue("n", "much", "Percent add up to more than 100; g/kg are ten times percent.");
+            problems.rejectValue("n", "much", Wording.say("feeding.feeding-controller.percent-add-up-more"));
         }
         if (problems.hasErrors()) {
             return wrong(member, reply);

@@ -34,6 +34,7 @@ import mildlantern.web.routine.Schedules;
 import mildlantern.web.stop.Houses;
 import mildlantern.web.stop.Stop;
 import mildlantern.web.stop.Stops;
+import mildlantern.web.words.Wording;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -155,10 +156,14 @@ class FeedingService {
                     LocalDate end = slow.usedUp(product.months(), today, day -> 21, 800);
                     LocalDate warm = slow.usedUp(product.months(), today, day -> 26, 800);
                     String grams = feeds.gramsOnSquareMetre(product)
-                            .map(gramsPer -> ", %s g/m² of medium".formatted(Limits.plain(gramsPer)))
+                            .map(gramsPer -> Wording.say("feeding.feeding-service.g-m-medium", Limits.plain(gramsPer)))
                             .orElse("");
-                    return "Laid today, %s would last until %s at 21 °C, until %s at 26 °C%s. Lay them in early spring, so that they are used up before winter."
-                            .formatted(product.name(), WaterLines.DAY.format(end), WaterLines.DAY.format(warm), grams);
+                    return Wording.say(
+                            "feeding.feeding-service.laid-today-would-last",
+                            product.name(),
+                            WaterLines.DAY.format(end),
+                            WaterLines.DAY.format(warm),
+                            grams);
                 });
     }
 

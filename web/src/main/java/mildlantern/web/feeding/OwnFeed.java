@@ -6,10 +6,12 @@ import jakarta.persistence.Enumerated;
 import jakarta.persistence.Version;
 import java.util.Optional;
 import java.util.UUID;
+import mildlantern.message.MessageKey;
 import mildlantern.nutrition.Feed;
 import mildlantern.nutrition.FeedProduct;
 import mildlantern.web.platform.CollectionId;
 import mildlantern.web.platform.Row;
+import mildlantern.web.words.Wording;
 import org.jspecify.annotations.NullUnmarked;
 
 /** A feed that the grower owns, as its label says. */
@@ -17,19 +19,13 @@ import org.jspecify.annotations.NullUnmarked;
 @NullUnmarked
 class OwnFeed extends Row {
     /** How a label counts. */
-    public enum Says {
-        OXIDES("N–P₂O₅–K₂O in percent"),
-        ELEMENTS("elements in g/kg"),
-        RATIO("a ratio with the total in brackets");
-
-        private final String words;
-
-        Says(String words) {
-            this.words = words;
-        }
+    public enum Says implements MessageKey {
+        OXIDES,
+        ELEMENTS,
+        RATIO;
 
         public String words() {
-            return words;
+            return Wording.of(this);
         }
     }
 

@@ -15,10 +15,10 @@ import mildlantern.nutrition.WaterAnalysis;
 import mildlantern.nutrition.Waters;
 import mildlantern.plant.WaterSource;
 import mildlantern.quantity.Limits;
-import mildlantern.web.log.LogWords;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
 import mildlantern.web.platform.CollectionId;
+import mildlantern.web.words.Wording;
 import org.springframework.stereotype.Component;
 
 /** The waters a collection is watered with: what is in each, and what it does to whom. */
@@ -61,18 +61,18 @@ class WaterLines {
             int all = users.getOrDefault(source, List.of()).size();
             lines.add(new FeedingViews.WaterLine(
                     source,
-                    LogWords.water(source),
+                    Wording.of(source),
                     analysis(water),
                     Optional.ofNullable(analysed.get(source))
-                            .map(day -> "your analysis of " + DAY.format(day))
-                            .orElse("a usual analysis; yours takes its place"),
+                            .map(day -> Wording.say("feeding.water-lines.your-analysis", DAY.format(day)))
+                            .orElse(Wording.say("feeding.water-lines.usual-analysis-yours-takes")),
                     all == 0
-                            ? "no plant gets it"
+                            ? Wording.say("feeding.water-lines.no-plant-gets")
                             : bad.isEmpty()
                                     ? (all == 1
-                                            ? "the plant that gets it bears it"
-                                            : "all " + all + " that get it bear it")
-                                    : (all - bad.size()) + " of " + all + " that get it bear it",
+                                            ? Wording.say("feeding.water-lines.plant-gets-bears")
+                                            : Wording.say("feeding.water-lines.all-get-bear", all))
+                                    : Wording.say("feeding.water-lines.get-bear", (all - bad.size()), all),
                     List.copyOf(bad)));
         }
         return lines;
@@ -80,11 +80,13 @@ class WaterLines {
 
     private String analysis(WaterAnalysis water) {
         List<String> parts = new ArrayList<>();
-        parts.add("%s mS/cm, about %d mg/L"
-                .formatted(Limits.plain(water.conductivity()), Math.round(waters.dissolvedMg(water))));
-        water.hardness().ifPresent(mg -> parts.add("hardness " + Limits.plain(mg)));
-        water.alkalinity().ifPresent(mg -> parts.add("alkalinity " + Limits.plain(mg)));
-        water.sodium().ifPresent(mg -> parts.add("sodium " + Limits.plain(mg)));
+        parts.add(Wording.say(
+                "feeding.water-lines.ms-cm-about-mg",
+                Limits.plain(water.conductivity()),
+                Math.round(waters.dissolvedMg(water))));
+        water.hardness().ifPresent(mg -> parts.add(Wording.say("feeding.water-lines.hardness", Limits.plain(mg))));
+        water.alkalinity().ifPresent(mg -> parts.add(Wording.say("feeding.water-lines.alkalinity", Limits.plain(mg))));
+        water.sodium().ifPresent(mg -> parts.add(Wording.say("feeding.water-lines.sodium", Limits.plain(mg))));
         return String.join(", ", parts);
     }
 }

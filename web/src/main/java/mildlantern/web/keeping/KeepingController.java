@@ -22,6 +22,7 @@ import mildlantern.web.platform.SignedIn;
 import mildlantern.web.platform.StaleEdit;
 import mildlantern.web.platform.StaleForms;
 import mildlantern.web.stop.Stops;
+import mildlantern.web.words.Wording;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -110,15 +111,16 @@ class KeepingController {
         if (plant.profile() != null
                 && !plant.profile().isBlank()
                 && kinds.find(member.collection(), plant.profile()).isEmpty()) {
-            problems.rejectValue("profile", "unknown", "Choose one of the list.");
+            problems.rejectValue("profile", "unknown", Wording.say("keeping.keeping-controller.choose-one-list"));
         }
         if (plant.medium() == null || knowledge.medium(plant.medium()).isEmpty()) {
-            problems.rejectValue("medium", "unknown", "Choose one of the list.");
+            problems.rejectValue("medium", "unknown", Wording.say("keeping.keeping-controller.choose-one-list"));
         }
         if (plant.accession() != null
                 && !plant.accession().isBlank()
                 && plants.taken(member.collection(), plant.accession().strip(), existing)) {
-            problems.rejectValue("accession", "taken", "Another plant has this number.");
+            problems.rejectValue(
+                    "accession", "taken", Wording.say("keeping.keeping-controller.another-plant-has-number"));
         }
     }
 

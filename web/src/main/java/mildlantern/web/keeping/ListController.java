@@ -25,6 +25,7 @@ import mildlantern.web.routine.ScheduleRow;
 import mildlantern.web.routine.Schedules;
 import mildlantern.web.stop.Stop;
 import mildlantern.web.stop.Stops;
+import mildlantern.web.words.Wording;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -84,7 +85,7 @@ class ListController {
                 Optional.ofNullable(stops.get(plant.stop())).orElse(""),
                 row.flatMap(it -> it.schedule().water())
                         .map(water -> SHORT.format(water.on()))
-                        .orElse("not known"),
+                        .orElse(Wording.say("keeping.list-controller.not-known")),
                 row.flatMap(it -> it.schedule().looked()).map(SHORT::format).orElse("never"));
     }
 
@@ -129,7 +130,7 @@ class ListController {
     }
 
     private static String year(LocalDate day) {
-        return "since " + day.getYear();
+        return Wording.say("keeping.list-controller.since", day.getYear());
     }
 
     private static BitMatrix code(String text) {

@@ -24,44 +24,48 @@ import org.springframework.format.annotation.DateTimeFormat;
 
 /** A plant as typed, new or changed; cm, mL and g. */
 record PlantForm(
-        @NotNull(message = "Open the page afresh.") @Nullable
+        @NotNull(message = "{platform.form.open-page-afresh}") @Nullable
         FormKey form,
 
-        @NotNull(message = "Choose the stop where it stands.") @Nullable
+        @NotNull(message = "{keeping.plant-form.choose-stop-where-stands}") @Nullable
         StopId stop,
 
-        @NotBlank(message = "Give it a name of its own.") @Size(max = 80, message = "At most 80 characters.") @Nullable
+        @NotBlank(message = "{keeping.plant-form.give-name-own}")
+        @Size(max = 80, message = "{platform.form.most-80-characters}")
+        @Nullable
         String name,
 
-        @NotBlank(message = "Choose what kind of plant it is.") @Nullable
+        @NotBlank(message = "{keeping.plant-form.choose-what-kind-plant}") @Nullable
         String profile,
 
-        @Size(max = 80, message = "At most 80 characters.") @Nullable
+        @Size(max = 80, message = "{platform.form.most-80-characters}") @Nullable
         String cultivar,
 
-        @Size(max = 40, message = "At most 40 characters.") @Nullable
+        @Size(max = 40, message = "{platform.form.most-40-characters}") @Nullable
         String accession,
 
-        @Size(max = 120, message = "At most 120 characters.") @Nullable
+        @Size(max = 120, message = "{platform.form.most-120-characters}") @Nullable
         String source,
 
-        @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) @PastOrPresent(message = "That day has not come yet.") @Nullable
+        @DateTimeFormat(iso = DateTimeFormat.ISO.DATE)
+        @PastOrPresent(message = "{platform.form.day-not-come-yet}")
+        @Nullable
         LocalDate acquiredOn,
 
         @Nullable PotKind pot,
 
-        @DecimalMin(value = "2", message = "2 to 200 cm.")
-        @DecimalMax(value = "200", message = "2 to 200 cm.")
+        @DecimalMin(value = "2", message = "{keeping.plant-form.2-200-cm}")
+        @DecimalMax(value = "200", message = "{keeping.plant-form.2-200-cm}")
         @Nullable
         Double diameter,
 
-        @DecimalMin(value = "1", message = "1 to 200 cm.")
-        @DecimalMax(value = "200", message = "1 to 200 cm.")
+        @DecimalMin(value = "1", message = "{keeping.plant-form.1-200-cm}")
+        @DecimalMax(value = "200", message = "{keeping.plant-form.1-200-cm}")
         @Nullable
         Double height,
 
-        @DecimalMin(value = "0", message = "0 to 50 000 mL.")
-        @DecimalMax(value = "50000", message = "0 to 50 000 mL.")
+        @DecimalMin(value = "0", message = "{keeping.plant-form.0-50-000-ml}")
+        @DecimalMax(value = "50000", message = "{keeping.plant-form.0-50-000-ml}")
         @Nullable
         Double reservoir,
 
@@ -69,7 +73,9 @@ record PlantForm(
         @Nullable Boolean drainHoles,
         @Nullable String medium,
 
-        @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) @PastOrPresent(message = "That day has not come yet.") @Nullable
+        @DateTimeFormat(iso = DateTimeFormat.ISO.DATE)
+        @PastOrPresent(message = "{platform.form.day-not-come-yet}")
+        @Nullable
         LocalDate pottedOn,
 
         @Nullable WaterSource water,
@@ -79,13 +85,19 @@ record PlantForm(
         @Nullable LeafClass leafClass,
         @Nullable GrowthForm plateForm,
 
-        @Min(value = 0, message = "0 or more.") @Max(value = 5000, message = "At most 5000.") @Nullable
+        @Min(value = 0, message = "{keeping.plant-form.0-more}")
+        @Max(value = 5000, message = "{keeping.plant-form.most-5000}")
+        @Nullable
         Integer leaves,
 
-        @Min(value = 0, message = "0 or more.") @Max(value = 500, message = "At most 500.") @Nullable
+        @Min(value = 0, message = "{keeping.plant-form.0-more}")
+        @Max(value = 500, message = "{keeping.plant-form.most-500}")
+        @Nullable
         Integer growths,
 
-        @Min(value = 0, message = "0 or more.") @Max(value = 500, message = "At most 500.") @Nullable
+        @Min(value = 0, message = "{keeping.plant-form.0-more}")
+        @Max(value = 500, message = "{keeping.plant-form.most-500}")
+        @Nullable
         Integer offsets,
 
         @Nullable Long version,

@@ -21,6 +21,7 @@ import mildlantern.web.routine.RecordWriter;
 import mildlantern.web.routine.Routine;
 import mildlantern.web.stop.Stop;
 import mildlantern.web.stop.Stops;
+import mildlantern.web.words.Wording;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -127,7 +128,9 @@ public class PlantKeeping {
                     mother,
                     today,
                     cutting ? new LogEntry.Propagated() : new LogEntry.Split(),
-                    count == 1 ? "one new plant" : count + " new plants",
+                    count == 1
+                            ? Wording.say("keeping.plant-keeping.one-new-plant")
+                            : Wording.say("keeping.plant-keeping.new-plants", count),
                     Optional.of(new BatchId(form.value())));
             log.store(
                     cutting

@@ -9,10 +9,10 @@ import java.util.Set;
 import mildlantern.knowledge.Words;
 import mildlantern.log.LogEntry;
 import mildlantern.log.LogKind;
-import mildlantern.plant.WaterSource;
 import mildlantern.quantity.Limits;
 import mildlantern.treatment.Hold;
 import mildlantern.web.stop.StopNow;
+import mildlantern.web.words.Wording;
 
 /** Entries of the log in words. */
 public final class LogWords {
@@ -35,54 +35,54 @@ public final class LogWords {
     /** What happened, and nothing more. */
     public static String of(LogKind kind) {
         return switch (kind) {
-            case ARRIVED -> "came here";
-            case LOOKED -> "looked at, fine";
+            case ARRIVED -> Wording.say("log.log-words.came-here");
+            case LOOKED -> Wording.say("log.log-words.looked-fine");
             case WATERED -> "watered";
             case FED -> "fed";
-            case TRAP_FED -> "fed through its traps";
-            case GRANULES -> "granules laid";
+            case TRAP_FED -> Wording.say("log.log-words.fed-through-traps");
+            case GRANULES -> Wording.say("log.log-words.granules-laid");
             case PROBED -> "probed";
             case WEIGHED -> "weighed";
             case MOVED -> "moved";
-            case SHIFTED -> "shifted on its stop";
-            case BROUGHT_IN -> "brought in";
-            case PUT_OUT -> "put outdoors";
+            case SHIFTED -> Wording.say("log.log-words.shifted-stop");
+            case BROUGHT_IN -> Wording.say("log.log-words.brought");
+            case PUT_OUT -> Wording.say("log.log-words.put-outdoors");
             case REPOTTED -> "repotted";
             case SPRAYED -> "treated";
             case PRUNED -> "pruned";
-            case CUP_EMPTIED -> "cup emptied";
+            case CUP_EMPTIED -> Wording.say("log.log-words.cup-emptied");
             case COUNTED -> "counted";
-            case NEW_LEAF -> "new leaf measured";
-            case BLOOM_OPENED -> "bloom opened";
-            case BLOOM_ENDED -> "bloom ended";
-            case PHOTO -> "photo taken";
+            case NEW_LEAF -> Wording.say("log.log-words.new-leaf-measured");
+            case BLOOM_OPENED -> Wording.say("log.log-words.bloom-opened");
+            case BLOOM_ENDED -> Wording.say("log.log-words.bloom-ended");
+            case PHOTO -> Wording.say("log.log-words.photo-taken");
             case NOTED -> "note";
             case CHILLED -> "chilled";
-            case FORCED -> "forced to flower";
-            case SHADE_LOST -> "lost its shade";
-            case LEFT_ALONE -> "left alone";
+            case FORCED -> Wording.say("log.log-words.forced-flower");
+            case SHADE_LOST -> Wording.say("log.log-words.lost-shade");
+            case LEFT_ALONE -> Wording.say("log.log-words.left-alone");
             case SPLIT -> "split";
             case PROPAGATED -> "propagated";
-            case RETIRED -> "given away or retired";
+            case RETIRED -> Wording.say("log.log-words.given-away-retired");
             case LOST -> "lost";
-            case PUT_OFF -> "not today";
-            case UNDONE -> "taken back";
+            case PUT_OFF -> Wording.say("log.log-words.not-today");
+            case UNDONE -> Wording.say("log.log-words.taken-back");
         };
     }
 
     /** What must wait, in a sentence. */
     public static String holds(Set<Hold> holds) {
-        return Words.listed(holds.stream().sorted().map(Hold::words).toList());
+        return Words.listed(holds.stream().sorted().map(Wording::of).toList());
     }
 
     /** How a figure of a stop is known and how old it is. */
     public static String known(StopNow.Known known) {
         String how = switch (known.origin()) {
             case TYPED -> "typed";
-            case METER -> "by meter";
-            case MEASURED -> "measured, mean of the week to";
+            case METER -> Wording.say("log.log-words.by-meter");
+            case MEASURED -> Wording.say("log.log-words.measured-mean-week");
         };
-        return known.on().map(day -> how + " " + DAY.format(day)).orElse("as typed");
+        return known.on().map(day -> how + " " + DAY.format(day)).orElse(Wording.say("log.log-words.typed"));
     }
 
     /** The figures of an entry, and its further words. */
@@ -134,11 +134,11 @@ public final class LogWords {
     private static List<String> watered(LogEntry.Watered entry) {
         List<String> parts = new ArrayList<>();
         entry.ml().ifPresent(ml -> parts.add(ml + " mL"));
-        entry.water().ifPresent(water -> parts.add(water(water)));
+        entry.water().ifPresent(water -> parts.add(Wording.of(water)));
         switch (entry.way()) {
-            case BELOW -> parts.add("from below");
+            case BELOW -> parts.add(Wording.say("log.log-words.from-below"));
             case SOAKED -> parts.add("soaked");
-            case RESERVOIR -> parts.add("reservoir filled");
+            case RESERVOIR -> parts.add(Wording.say("log.log-words.reservoir-filled"));
             case ABOVE -> {
                 // As usual.
             }
@@ -146,9 +146,9 @@ public final class LogWords {
         entry.found()
                 .ifPresent(found -> parts.add(
                         switch (found) {
-                            case STILL_WET -> "was still wet";
-                            case READY -> "was ready";
-                            case BONE_DRY -> "was bone dry";
+                            case STILL_WET -> Wording.say("log.log-words.was-still-wet");
+                            case READY -> Wording.say("log.log-words.was-ready");
+                            case BONE_DRY -> Wording.say("log.log-words.was-bone-dry");
                         }));
         return parts;
     }
@@ -168,14 +168,14 @@ public final class LogWords {
     private static List<String> fed(LogEntry.Fed entry, String words) {
         List<String> parts = new ArrayList<>();
         entry.product().filter(product -> notIn(words, product)).ifPresent(parts::add);
-        entry.mgNitrogen().ifPresent(mg -> parts.add(Limits.plain(mg) + " mg N/L"));
+        entry.mgNitrogen().ifPresent(mg -> parts.add(Wording.say("log.log-words.mg-n-l", Limits.plain(mg))));
         return parts;
     }
 
     private static List<String> trapFed(LogEntry.TrapFed entry) {
         List<String> parts = new ArrayList<>();
-        entry.mgNitrogen().ifPresent(mg -> parts.add(Limits.plain(mg) + " mg N/L"));
-        entry.traps().ifPresent(traps -> parts.add(traps + " traps"));
+        entry.mgNitrogen().ifPresent(mg -> parts.add(Wording.say("log.log-words.mg-n-l", Limits.plain(mg))));
+        entry.traps().ifPresent(traps -> parts.add(Wording.say("log.log-words.traps", traps)));
         return parts;
     }
 
@@ -189,7 +189,7 @@ public final class LogWords {
     private static List<String> repotted(LogEntry.Repotted entry) {
         List<String> parts = new ArrayList<>();
         entry.diameterCm().ifPresent(cm -> parts.add(Limits.plain(cm) + " cm"));
-        entry.medium().ifPresent(medium -> parts.add("in " + Words.spoken(medium)));
+        entry.medium().ifPresent(medium -> parts.add(Wording.say("log.log-words.in", Words.spoken(medium))));
         return parts;
     }
 
@@ -200,7 +200,7 @@ public final class LogWords {
                 .or(() -> entry.with().map(Words::id))
                 .map(Words::spoken)
                 .filter(with -> notIn(words, with))
-                .ifPresent(with -> parts.add("with " + with));
+                .ifPresent(with -> parts.add(Wording.say("log.log-words.with", with)));
         return parts;
     }
 
@@ -213,7 +213,7 @@ public final class LogWords {
         temperatureStep.stream().filter(step -> step != 0).forEach(step -> parts.add(degrees(step)));
         lightRatio.stream()
                 .filter(ratio -> ratio != 1)
-                .forEach(ratio -> parts.add(Limits.plain(ratio) + " × the light"));
+                .forEach(ratio -> parts.add(Wording.say("log.log-words.light", Limits.plain(ratio))));
         return parts;
     }
 
@@ -225,17 +225,5 @@ public final class LogWords {
     /** What was typed may name it already. */
     private static boolean notIn(String words, String name) {
         return !words.toLowerCase(Locale.ROOT).contains(name.toLowerCase(Locale.ROOT));
-    }
-
-    /** The kind of water in words, as in "rain water". */
-    public static String water(WaterSource source) {
-        return switch (source) {
-            case RAIN -> "rain water";
-            case REVERSE_OSMOSIS -> "reverse-osmosis water";
-            case DISTILLED -> "distilled water";
-            case SOFT_TAP -> "tap water";
-            case HARD_TAP -> "hard tap water";
-            case SOFTENED_TAP -> "softened tap water";
-        };
     }
 }

@@ -2,6 +2,7 @@ package mildlantern.web.mixing;
 
 import java.util.ArrayList;
 import java.util.List;
+import mildlantern.message.MessageKey;
 import mildlantern.mixing.Area;
 import mildlantern.mixing.Measure;
 import mildlantern.mixing.Pot;
@@ -13,6 +14,7 @@ import mildlantern.web.calculator.Calculator;
 import mildlantern.web.calculator.Calculator.Answer;
 import mildlantern.web.calculator.Calculator.Line;
 import mildlantern.web.calculator.Form;
+import mildlantern.web.words.Wording;
 
 /** Calculators of feed, of waters, and of what is poured and laid for single pots. */
 final class FoodCalculators {
@@ -25,67 +27,53 @@ final class FoodCalculators {
     static final double POT_FILL = 0.72;
 
     /** What the feed is told as. */
-    enum LabelKind {
-        OXIDES("N–P₂O₅–K₂O in percent, as in 20-20-20"),
-        ELEMENTS("elements in g/kg, as in 93"),
-        RATIO("a ratio with the total in brackets, as in 6:1:3 (10)");
-
-        private final String words;
-
-        LabelKind(String words) {
-            this.words = words;
-        }
+    enum LabelKind implements MessageKey {
+        OXIDES,
+        ELEMENTS,
+        RATIO
     }
 
-    enum FeedState {
-        POWDER("powder, by weight"),
-        LIQUID("liquid, by volume");
-
-        private final String words;
-
-        FeedState(String words) {
-            this.words = words;
-        }
+    enum FeedState implements MessageKey {
+        POWDER,
+        LIQUID
     }
 
     static Calculator<?> granules() {
         return new Calculator<>(
                 "granules",
-                "Slow release",
-                "Granules for one pot, by the surface of the medium.",
                 Form.of(GranulesAsked.class)
-                        .only("measure", List.of(Measure.GRAM, Measure.KILOGRAM, Measure.OUNCE, Measure.POUND))
-                        .worded(Measure.class, Measure::symbol)
-                        .worded(Area.class, Area::symbol),
+                        .only("measure", List.of(Measure.GRAM, Measure.KILOGRAM, Measure.OUNCE, Measure.POUND)),
                 asked -> {
                     double rate = asked.measure().inBase(asked.amount())
                             / asked.areaIn().squareMetres(asked.area());
                     double grams = Pot.granules(Math.min(rate, 10_000), asked.pot());
-                    List<String> warnings = new ArrayList<>(List.of(
-                            "Early spring only, so that it is used up before winter; it runs out sooner in warmth."));
+                    List<String> warnings =
+                            new ArrayList<>(List.of(Wording.say("mixing.food-calculators.early-spring-only-so")));
                     Calculators.tooLittle(grams, Measure.Kind.MASS, warnings);
                     if (rate > 100) {
-                        warnings.add("That is far more than granule labels allow; look at the units again.");
+                        warnings.add(Wording.say("mixing.food-calculators.far-more-than-granule"));
                     }
                     return new Answer(
                             List.of(
-                                    Calculators.measured("Granules in the pot", grams, Measure.Kind.MASS),
-                                    Line.of("On a square metre", rate, "g per m²"),
-                                    Line.of("Nitrogen in the pot", grams * asked.nitrogen() * 10, "mg")),
+                                    Calculators.measured(
+                                            Wording.say("mixing.food-calculators.granules-pot"),
+                                            grams,
+                                            Measure.Kind.MASS),
+                                    Line.of(
+                                            Wording.say("mixing.food-calculators.square-metre"),
+                                            rate,
+                                            Wording.say("mixing.food-calculators.g-per-m")),
+                                    Line.of(
+                                            Wording.say("mixing.food-calculators.nitrogen-pot"),
+                                            grams * asked.nitrogen() * 10,
+                                            "mg")),
                             warnings,
                             List.of());
                 });
     }
 
     static Calculator<?> feed() {
-        return new Calculator<>(
-                "feed",
-                "Feed",
-                "How much of a feed gives so much nitrogen, whatever its label counts in.",
-                Form.of(FeedAsked.class)
-                        .worded(LabelKind.class, kind -> kind.words)
-                        .worded(FeedState.class, state -> state.words),
-                FoodCalculators::feedAnswer);
+        return new Calculator<>("feed", Form.of(FeedAsked.class), FoodCalculators::feedAnswer);
     }
 
     static Answer feedAnswer(FeedAsked asked) {
@@ -97,10 +85,10 @@ final class FoodCalculators {
                 case RATIO -> Feed.ratio(asked.n(), asked.p(), asked.k(), asked.total());
             };
         } catch (IllegalArgumentException e) {
-            return Answer.refused("n", "A label does not hold more than 100 %, and not nothing of everything.");
+            return Answer.refused("n", Wording.say("mixing.food-calculators.label-does-not-hold"));
         }
         if (feed.nitrogen() <= 0) {
-            return Answer.refused("n", "This feed holds no nitrogen, so no amount of it gives any.");
+            return Answer.refused("n", Wording.say("mixing.food-calculators.feed-holds-no-nitrogen"));
         }
         double perLitre = feed.gramsPerLitreFor(asked.target());
         double grams = perLitre * asked.volume();
@@ -109,150 +97,135 @@ final class FoodCalculators {
         Measure.Kind kind = liquid ? Measure.Kind.VOLUME : Measure.Kind.MASS;
         List<String> warnings = new ArrayList<>();
         Calculators.tooLittle(amount, kind, warnings);
-        warnings.add("Nothing in rest, drought or sickness, and not in the first weeks after repotting.");
+        warnings.add(Wording.say("mixing.food-calculators.nothing-rest-drought-sickness"));
         return new Answer(
                 List.of(
                         Calculators.measured("Feed", amount, kind),
-                        Line.of("In a litre", amount / asked.volume(), kind.unit() + " per L"),
+                        Line.of(
+                                Wording.say("mixing.food-calculators.litre"),
+                                amount / asked.volume(),
+                                Wording.say("mixing.food-calculators.per-l", kind.unit())),
                         Line.of("N", asked.target(), "mg/L"),
-                        Line.of("P comes with it", Feed.milligramsPerLitre(feed.phosphorus(), perLitre), "mg/L"),
-                        Line.of("K comes with it", Feed.milligramsPerLitre(feed.potassium(), perLitre), "mg/L"),
-                        Line.of("N in the label", feed.nitrogen(), "% by weight")),
+                        Line.of(
+                                Wording.say("mixing.food-calculators.p-comes"),
+                                Feed.milligramsPerLitre(feed.phosphorus(), perLitre),
+                                "mg/L"),
+                        Line.of(
+                                Wording.say("mixing.food-calculators.k-comes"),
+                                Feed.milligramsPerLitre(feed.potassium(), perLitre),
+                                "mg/L"),
+                        Line.of(
+                                Wording.say("mixing.food-calculators.n-label"),
+                                feed.nitrogen(),
+                                Wording.say("mixing.food-calculators.by-weight"))),
                 warnings,
-                Calculators.bottle(asked.product(), "Feed, " + Limits.plain(asked.target()) + " mg/L N"));
+                Calculators.bottle(
+                        asked.product(),
+                        Wording.say("mixing.food-calculators.feed-mg-l-n", Limits.plain(asked.target()))));
     }
 
     static Calculator<?> blend() {
-        return new Calculator<>(
-                "blend",
-                "Two waters",
-                "Tap blended with rain or pure water to a strength between them.",
-                Form.of(BlendAsked.class),
-                asked -> {
-                    try {
-                        double share = Blend.shareOfTap(asked.tap(), asked.pure(), asked.target());
-                        double volume = asked.volume();
-                        return new Answer(
-                                List.of(
-                                        Line.of("Tap water", share * volume, "L"),
-                                        Line.of("Purer water", (1 - share) * volume, "L"),
-                                        Line.of("Share of tap", share * 100, "%")),
-                                List.of(
-                                        "Feed adds to it: measure again after feeding.",
-                                        "Letting water stand a day lets chlorine go, and no salts."),
-                                List.of());
-                    } catch (IllegalArgumentException e) {
-                        return Answer.refused("target", "Mixing gives only what lies between the two waters.");
-                    }
-                });
+        return new Calculator<>("blend", Form.of(BlendAsked.class), asked -> {
+            try {
+                double share = Blend.shareOfTap(asked.tap(), asked.pure(), asked.target());
+                double volume = asked.volume();
+                return new Answer(
+                        List.of(
+                                Line.of(Wording.say("mixing.food-calculators.tap-water"), share * volume, "L"),
+                                Line.of(Wording.say("mixing.food-calculators.purer-water"), (1 - share) * volume, "L"),
+                                Line.of(Wording.say("mixing.food-calculators.share-tap"), share * 100, "%")),
+                        List.of(
+                                Wording.say("mixing.food-calculators.feed-adds-measure-again"),
+                                Wording.say("mixing.food-calculators.letting-water-stand-day")),
+                        List.of());
+            } catch (IllegalArgumentException e) {
+                return Answer.refused("target", Wording.say("mixing.food-calculators.mixing-gives-only-what"));
+            }
+        });
     }
 
     static Calculator<?> flush() {
-        return new Calculator<>(
-                "flush",
-                "Flush",
-                "Plain water to wash salts out of one pot: two to three times its volume.",
-                Form.of(FlushAsked.class),
-                asked -> {
-                    double volume = POT_FILL * Pot.surfaceSquareMetres(asked.pot()) * 1e4 * asked.height() / 1000;
-                    return new Answer(
-                            List.of(
-                                    Line.of("At least", 2 * volume, "L"),
-                                    Line.of("Better", 3 * volume, "L"),
-                                    Line.of("Volume of the medium", volume, "L")),
-                            List.of("Scrape the crust off first; let it drain, and empty the saucer."),
-                            List.of());
-                });
+        return new Calculator<>("flush", Form.of(FlushAsked.class), asked -> {
+            double volume = POT_FILL * Pot.surfaceSquareMetres(asked.pot()) * 1e4 * asked.height() / 1000;
+            return new Answer(
+                    List.of(
+                            Line.of(Wording.say("mixing.food-calculators.least"), 2 * volume, "L"),
+                            Line.of("Better", 3 * volume, "L"),
+                            Line.of(Wording.say("mixing.food-calculators.volume-medium"), volume, "L")),
+                    List.of(Wording.say("mixing.food-calculators.scrape-crust-off-first")),
+                    List.of());
+        });
     }
 
     static Calculator<?> trap() {
-        return new Calculator<>(
-                "trap",
-                "Vinegar saucer",
-                "Thins the flies of fungus gnats; drying the medium is what ends them.",
-                Form.of(TrapAsked.class),
-                asked -> {
-                    double saucers = asked.saucers();
-                    return new Answer(
-                            List.of(
-                                    Calculators.measured("Water", TRAP_WATER_ML * saucers, Measure.Kind.VOLUME),
-                                    Calculators.measured("Cider vinegar", VINEGAR_ML * saucers, Measure.Kind.VOLUME),
-                                    Line.of("Drops of soap", 3 * saucers, "drops")),
-                            List.of(
-                                    "Change it every five days. The drops only let them sink: soap of this kind is never sprayed."),
-                            List.of());
-                });
+        return new Calculator<>("trap", Form.of(TrapAsked.class), asked -> {
+            double saucers = asked.saucers();
+            return new Answer(
+                    List.of(
+                            Calculators.measured("Water", TRAP_WATER_ML * saucers, Measure.Kind.VOLUME),
+                            Calculators.measured(
+                                    Wording.say("mixing.food-calculators.cider-vinegar"),
+                                    VINEGAR_ML * saucers,
+                                    Measure.Kind.VOLUME),
+                            Line.of(Wording.say("mixing.food-calculators.drops-soap"), 3 * saucers, "drops")),
+                    List.of(Wording.say("mixing.food-calculators.change-every-five-days")),
+                    List.of());
+        });
     }
 
     record GranulesAsked(
-            @Asks.Number(label = "Granules", preset = 0.25, low = 0.0001, high = 1e6)
+            @Asks.Number(preset = 0.25, low = 0.0001, high = 1e6)
             double amount,
 
-            @Asks.Choice(label = "in", preset = "pound") Measure measure,
+            @Asks.Choice(preset = "pound") Measure measure,
 
-            @Asks.Number(label = "on", preset = 50, low = 0.001, high = 1e6)
+            @Asks.Number(preset = 50, low = 0.001, high = 1e6)
             double area,
 
-            @Asks.Choice(label = "in", preset = "square-foot")
-            Area areaIn,
+            @Asks.Choice(preset = "square-foot") Area areaIn,
 
-            @Asks.Number(label = "Nitrogen", unit = "%", preset = 12, low = 0, high = 60)
-            double nitrogen,
+            @Asks.Number(preset = 12, low = 0, high = 60) double nitrogen,
 
-            @Asks.Number(label = "Pot", unit = "cm across", preset = 20, low = 2, high = 150)
-            double pot) {}
+            @Asks.Number(preset = 20, low = 2, high = 150) double pot) {}
 
     record FeedAsked(
-            @Asks.Text(label = "Feed") String product,
+            @Asks.Text String product,
 
-            @Asks.Choice(label = "The label counts", preset = "oxides")
-            LabelKind label,
+            @Asks.Choice(preset = "oxides") LabelKind label,
 
-            @Asks.Number(label = "N", preset = 20, low = 0, high = 1000)
-            double n,
+            @Asks.Number(preset = 20, low = 0, high = 1000) double n,
 
-            @Asks.Number(label = "P or P₂O₅", preset = 20, low = 0, high = 1000)
-            double p,
+            @Asks.Number(preset = 20, low = 0, high = 1000) double p,
 
-            @Asks.Number(label = "K or K₂O", preset = 20, low = 0, high = 1000)
-            double k,
+            @Asks.Number(preset = 20, low = 0, high = 1000) double k,
 
-            @Asks.Number(label = "Total in brackets, for a ratio", unit = "%", preset = 10, low = 0, high = 100)
-            double total,
+            @Asks.Number(preset = 10, low = 0, high = 100) double total,
 
-            @Asks.Choice(label = "It is a", preset = "powder")
-            FeedState state,
+            @Asks.Choice(preset = "powder") FeedState state,
 
-            @Asks.Number(label = "Weight of a litre, for a liquid", unit = "kg", preset = 1.2, low = 0.7, high = 2)
-            double density,
+            @Asks.Number(preset = 1.2, low = 0.7, high = 2) double density,
 
-            @Asks.Number(label = "Nitrogen wanted", unit = "mg/L", preset = 100, low = 1, high = 500)
-            double target,
+            @Asks.Number(preset = 100, low = 1, high = 500) double target,
 
-            @Asks.Number(label = "To make", unit = "L", preset = 5, low = 0.01, high = 10_000)
+            @Asks.Number(preset = 5, low = 0.01, high = 10_000)
             double volume) {}
 
     record BlendAsked(
-            @Asks.Number(label = "Tap water", unit = "mS/cm", preset = 0.65, low = 0.01, high = 5)
+            @Asks.Number(preset = 0.65, low = 0.01, high = 5)
             double tap,
 
-            @Asks.Number(label = "Purer water", unit = "mS/cm", preset = 0, low = 0, high = 5)
-            double pure,
+            @Asks.Number(preset = 0, low = 0, high = 5) double pure,
 
-            @Asks.Number(label = "Wanted", unit = "mS/cm", preset = 0.15, low = 0, high = 5)
-            double target,
+            @Asks.Number(preset = 0.15, low = 0, high = 5) double target,
 
-            @Asks.Number(label = "To make", unit = "L", preset = 10, low = 0.01, high = 10_000)
+            @Asks.Number(preset = 10, low = 0.01, high = 10_000)
             double volume) {}
 
     record FlushAsked(
-            @Asks.Number(label = "Pot", unit = "cm across", preset = 15, low = 2, high = 150)
-            double pot,
+            @Asks.Number(preset = 15, low = 2, high = 150) double pot,
 
-            @Asks.Number(label = "Height", unit = "cm", preset = 13, low = 2, high = 150)
-            double height) {}
+            @Asks.Number(preset = 13, low = 2, high = 150) double height) {}
 
     record TrapAsked(
-            @Asks.Number(label = "Saucers", preset = 1, low = 1, high = 50)
-            double saucers) {}
+            @Asks.Number(preset = 1, low = 1, high = 50) double saucers) {}
 }

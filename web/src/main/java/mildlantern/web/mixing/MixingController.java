@@ -7,6 +7,7 @@ import java.util.Map;
 import mildlantern.web.calculator.Calculator;
 import mildlantern.web.calculator.Desk;
 import mildlantern.web.platform.SignedIn;
+import mildlantern.web.words.Wording;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -51,9 +52,9 @@ class MixingController {
         all.addAll(waters.all());
         all.add(batches.calculator(member.collection()));
         return new Desk(
-                "Mixing bench",
+                Wording.say("mixing.mixing-controller.mixing-bench"),
                 "/mixing",
-                "The product's label and local rules stand above what is reckoned here. Make what is needed today, write on the bottle, and pour nothing down the drain.",
+                Wording.say("mixing.mixing-controller.products-label-local-rules"),
                 List.copyOf(all));
     }
 }

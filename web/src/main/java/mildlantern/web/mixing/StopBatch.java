@@ -3,6 +3,7 @@ package mildlantern.web.mixing;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import mildlantern.message.MessageKey;
 import mildlantern.mixing.AreaRate;
 import mildlantern.mixing.Batch;
 import mildlantern.mixing.Measure;
@@ -17,6 +18,7 @@ import mildlantern.web.platform.CollectionId;
 import mildlantern.web.routine.WaterBook;
 import mildlantern.web.stop.Stop;
 import mildlantern.web.stop.Stops;
+import mildlantern.web.words.Wording;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -31,18 +33,12 @@ class StopBatch {
     private final WaterBook water;
 
     /** How it is given. */
-    enum Use {
-        SPRAY("sprayed until it drips"),
-        DRENCH("drenched");
-
-        private final String words;
-
-        Use(String words) {
-            this.words = words;
-        }
+    enum Use implements MessageKey {
+        SPRAY,
+        DRENCH;
 
         String words() {
-            return words;
+            return Wording.of(this);
         }
     }
 
@@ -58,16 +54,14 @@ class StopBatch {
         List<Field.Choice> standing = stops.walk(collection).stream()
                 .map(stop -> new Field.Choice(stop.id().toString(), stop.name()))
                 .toList();
-        List<Field.Choice> choices = standing.isEmpty() ? List.of(new Field.Choice("none", "no stop yet")) : standing;
+        List<Field.Choice> choices = standing.isEmpty()
+                ? List.of(new Field.Choice("none", Wording.say("mixing.stop-batch.no-stop-yet")))
+                : standing;
         return new Calculator<>(
                 "batch",
-                "Batch for a stop",
-                "What to make for all pots of a stop, each by its leaves or its surface.",
                 Form.of(BatchAsked.class)
                         .choices("stop", choices)
-                        .worded(Use.class, Use::words)
-                        .only("measure", List.of(Measure.MILLILITRE, Measure.GRAM))
-                        .worded(Measure.class, Measure::symbol),
+                        .only("measure", List.of(Measure.MILLILITRE, Measure.GRAM)),
                 asked -> batch(collection, asked));
     }
 
@@ -91,12 +85,12 @@ class StopBatch {
         Measure measure = asked.measure();
         double product = batch.millilitres() * asked.rate() / 1000;
         List<Calculator.Line> lines = new ArrayList<>();
-        lines.add(Calculator.Line.of("To make, with a tenth to spare", batch.millilitres(), "mL"));
-        lines.add(Calculators.measured("Product for that", product, measure.kind()));
+        lines.add(Calculator.Line.of(Wording.say("mixing.stop-batch.make-tenth-spare"), batch.millilitres(), "mL"));
+        lines.add(Calculators.measured(Wording.say("mixing.stop-batch.product"), product, measure.kind()));
         lines.addAll(each);
         List<String> warnings = new ArrayList<>();
         if (plants.isEmpty()) {
-            warnings.add("Nothing stands there.");
+            warnings.add(Wording.say("mixing.stop-batch.nothing-stands-there"));
         }
         Calculators.tooLittle(product, measure.kind(), warnings);
         return new Calculator.Answer(
@@ -104,18 +98,20 @@ class StopBatch {
                 warnings,
                 Calculators.bottle(
                         asked.product(),
-                        Limits.plain(asked.rate()) + " " + measure.symbol() + " per L, for "
-                                + stop.map(Stop::name).orElse("a stop")));
+                        Wording.say(
+                                "mixing.stop-batch.per-l",
+                                Limits.plain(asked.rate()),
+                                measure.symbol(),
+                                stop.map(Stop::name).orElse("a stop"))));
     }
 
     record BatchAsked(
-            @Asks.Text(label = "Product") String product,
-            @Asks.Choice(label = "Stop") String stop,
-            @Asks.Choice(label = "It is", preset = "spray") Use use,
+            @Asks.Text String product,
+            @Asks.Choice String stop,
+            @Asks.Choice(preset = "spray") Use use,
 
-            @Asks.Number(label = "Product", unit = "per L", preset = 20, low = 0.001, high = 1000)
+            @Asks.Number(preset = 20, low = 0.001, high = 1000)
             double rate,
 
-            @Asks.Choice(label = "in", preset = "millilitre")
-            Measure measure) {}
+            @Asks.Choice(preset = "millilitre") Measure measure) {}
 }

@@ -19,6 +19,7 @@ import mildlantern.web.calculator.Calculator.Answer;
 import mildlantern.web.calculator.Calculator.Line;
 import mildlantern.web.calculator.Field;
 import mildlantern.web.calculator.Form;
+import mildlantern.web.words.Wording;
 import org.springframework.stereotype.Component;
 
 /** Calculators of waters and of granules that run down. */
@@ -46,18 +47,13 @@ class WaterCalculators {
         List<Field.Choice> kinds = plants.profiles().stream()
                 .map(kind -> new Field.Choice(kind.id(), kind.name()))
                 .toList();
-        return new Calculator<>(
-                "water",
-                "Water for a kind",
-                "Whether a water suits a kind of plant, and how much of it a blend with rain may hold.",
-                Form.of(WaterAsked.class).choices("kind", kinds),
-                this::judged);
+        return new Calculator<>("water", Form.of(WaterAsked.class).choices("kind", kinds), this::judged);
     }
 
     private Answer judged(WaterAsked asked) {
         Optional<Profile> kind = plants.profile(asked.kind());
         if (kind.isEmpty()) {
-            return Answer.refused("kind", "Choose a kind of plant.");
+            return Answer.refused("kind", Wording.say("mixing.water-calculators.choose-kind-plant"));
         }
         WaterAnalysis water = new WaterAnalysis(
                 asked.conductivity(),
@@ -68,82 +64,80 @@ class WaterCalculators {
         List<String> minds = new ArrayList<>();
         minds.add(
                 switch (judged.verdict()) {
-                    case SUITS -> "It suits the " + kind.get().name() + ".";
-                    case WITH_CARE -> "With care only.";
-                    case UNSUITABLE -> "It does not suit the " + kind.get().name() + ".";
+                    case SUITS ->
+                        Wording.say("mixing.water-calculators.suits", kind.get().name());
+                    case WITH_CARE -> Wording.say("mixing.water-calculators.care-only");
+                    case UNSUITABLE ->
+                        Wording.say(
+                                "mixing.water-calculators.does-not-suit",
+                                kind.get().name());
                 });
         minds.addAll(judged.reasons());
         minds.add(Waters.standing());
         return new Answer(
                 List.of(
                         Line.of("Dissolved", judged.dissolvedMg(), "mg/L, about"),
-                        Line.of("It bears", judged.allowedMg(), "mg/L"),
+                        Line.of(Wording.say("mixing.water-calculators.bears"), judged.allowedMg(), "mg/L"),
                         Line.of(
-                                "Share of it in rain water, at most",
+                                Wording.say("mixing.water-calculators.share-rain-water-most"),
                                 100 * waters.shareBorne(kind.get(), water, waters.typical(WaterSource.RAIN)),
                                 "%"),
-                        Line.of("With the feed", water.conductivity() + asked.feed(), "mS/cm"),
-                        Line.of("It bears with feed", waters.allowedWithFeed(kind.get()), "mS/cm")),
+                        Line.of(
+                                Wording.say("mixing.water-calculators.feed"),
+                                water.conductivity() + asked.feed(),
+                                "mS/cm"),
+                        Line.of(
+                                Wording.say("mixing.water-calculators.bears-feed"),
+                                waters.allowedWithFeed(kind.get()),
+                                "mS/cm")),
                 minds,
                 List.of());
     }
 
     private Calculator<?> lasting() {
-        return new Calculator<>(
-                "lasting",
-                "How long granules last",
-                "Coated granules free their food faster in warmth: what is left of them, and when they are used up.",
-                Form.of(LastingAsked.class),
-                asked -> {
-                    double months = asked.months();
-                    double celsius = asked.celsius();
-                    LocalDate today = LocalDate.now(clock);
-                    double left = slow.left(months, today.minusDays((long) asked.days()), today, day -> celsius);
-                    double mg = asked.grams() * asked.nitrogen() * 10;
-                    long lasts = ChronoUnit.DAYS.between(today, slow.usedUp(months, today, day -> celsius, MOST_DAYS));
-                    return new Answer(
-                            List.of(
-                                    Line.of("Left by then", 100 * left, "%"),
-                                    Line.of("Used up after", lasts, "days"),
-                                    Line.of("Nitrogen freed in a day", mg * slow.aDay(months, celsius), "mg"),
-                                    Line.of("Nitrogen in all", mg, "mg")),
-                            List.of("Lay them in early spring only, so that they are used up before winter."),
-                            List.of());
-                });
+        return new Calculator<>("lasting", Form.of(LastingAsked.class), asked -> {
+            double months = asked.months();
+            double celsius = asked.celsius();
+            LocalDate today = LocalDate.now(clock);
+            double left = slow.left(months, today.minusDays((long) asked.days()), today, day -> celsius);
+            double mg = asked.grams() * asked.nitrogen() * 10;
+            long lasts = ChronoUnit.DAYS.between(today, slow.usedUp(months, today, day -> celsius, MOST_DAYS));
+            return new Answer(
+                    List.of(
+                            Line.of(Wording.say("mixing.water-calculators.left-by-then"), 100 * left, "%"),
+                            Line.of(Wording.say("mixing.water-calculators.used-up-after"), lasts, "days"),
+                            Line.of(
+                                    Wording.say("mixing.water-calculators.nitrogen-freed-day"),
+                                    mg * slow.aDay(months, celsius),
+                                    "mg"),
+                            Line.of(Wording.say("mixing.water-calculators.nitrogen-all"), mg, "mg")),
+                    List.of(Wording.say("mixing.water-calculators.lay-them-early-spring")),
+                    List.of());
+        });
     }
 
     record WaterAsked(
-            @Asks.Choice(label = "Plant", preset = "phalaenopsis")
-            String kind,
+            @Asks.Choice(preset = "phalaenopsis") String kind,
 
-            @Asks.Number(label = "Conductivity", unit = "mS/cm", preset = 0.6, low = 0, high = 10)
-            double conductivity,
+            @Asks.Number(preset = 0.6, low = 0, high = 10) double conductivity,
 
-            @Asks.Number(label = "Hardness", unit = "mg/L CaCO₃", preset = 280, low = 0, high = 2000)
-            double hardness,
+            @Asks.Number(preset = 280, low = 0, high = 2000) double hardness,
 
-            @Asks.Number(label = "Alkalinity", unit = "mg/L CaCO₃", preset = 220, low = 0, high = 2000)
-            double alkalinity,
+            @Asks.Number(preset = 220, low = 0, high = 2000) double alkalinity,
 
-            @Asks.Number(label = "Sodium", unit = "mg/L", preset = 20, low = 0, high = 2000)
-            double sodium,
+            @Asks.Number(preset = 20, low = 0, high = 2000) double sodium,
 
-            @Asks.Number(label = "Usual feed adds", unit = "mS/cm", preset = 0.4, low = 0, high = 5)
-            double feed) {}
+            @Asks.Number(preset = 0.4, low = 0, high = 5) double feed) {}
 
     record LastingAsked(
-            @Asks.Number(label = "They last", unit = "months at 21 °C", preset = 8, low = 1, high = 24)
-            double months,
+            @Asks.Number(preset = 8, low = 1, high = 24) double months,
 
-            @Asks.Number(label = "Warmth here", unit = "°C", preset = 24, low = 1, high = 45)
-            double celsius,
+            @Asks.Number(preset = 24, low = 1, high = 45) double celsius,
 
-            @Asks.Number(label = "In the pot", unit = "g", preset = 4, low = 0.01, high = 5000)
+            @Asks.Number(preset = 4, low = 0.01, high = 5000)
             double grams,
 
-            @Asks.Number(label = "Nitrogen in them", unit = "%", preset = 12, low = 0.1, high = 60)
-            double nitrogen,
+            @Asks.Number(preset = 12, low = 0.1, high = 60) double nitrogen,
 
-            @Asks.Number(label = "After", unit = "days", preset = 90, low = 0, high = 1000)
-            double days) {}
+            @Asks.Number(preset = 90, low = 0, high = 1000) double days) {}
 }

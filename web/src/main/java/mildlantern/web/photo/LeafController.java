@@ -18,6 +18,7 @@ import mildlantern.web.platform.PlainNumbers;
 import mildlantern.web.platform.Reply;
 import mildlantern.web.platform.SignedIn;
 import mildlantern.web.routine.RecordWriter;
+import mildlantern.web.words.Wording;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -77,8 +78,9 @@ class LeafController {
     @PostMapping("/plants/{id}/leaf")
     String keep(@AuthenticationPrincipal SignedIn member, @PathVariable PlantId id, @Valid Measured leaf, Reply reply) {
         try {
-            double cm =
-                    leaf.length().isBlank() ? onPhoto(leaf.known(), leaf.taps()) : number(leaf.length(), "the length");
+            double cm = leaf.length().isBlank()
+                    ? onPhoto(leaf.known(), leaf.taps())
+                    : number(leaf.length(), Wording.say("photo.leaf-controller.length"));
             log.write(
                     member.collection(),
                     id,
@@ -87,7 +89,7 @@ class LeafController {
                     List.of(RecordWriter.Line.of(new LogEntry.NewLeaf(Math.rint(cm * 10) / 10))));
         } catch (IllegalArgumentException e) {
             reply.wrong();
-            reply.put("problem", "Nothing was written down: " + e.getMessage() + ".");
+            reply.put("problem", Wording.say("photo.leaf-controller.nothing-was-written-down", e.getMessage()));
             reply.put("length", leaf.length());
             reply.put("known", leaf.known());
             return show(member, id, leaf.photo(), reply);
@@ -101,7 +103,7 @@ class LeafController {
                     "tap both edges of the coin or label and both ends of the leaf, or type the length");
         }
         return LeafOnPhoto.lengthCm(
-                number(known, "the known width"),
+                number(known, Wording.say("photo.leaf-controller.known-width")),
                 new Tap(taps.get(0), taps.get(1)),
                 new Tap(taps.get(2), taps.get(3)),
                 new Tap(taps.get(4), taps.get(5)),

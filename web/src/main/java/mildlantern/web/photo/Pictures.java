@@ -26,6 +26,7 @@ import javax.imageio.ImageReader;
 import javax.imageio.stream.FileImageInputStream;
 import javax.imageio.stream.ImageInputStream;
 import mildlantern.web.edge.Gates;
+import mildlantern.web.words.Wording;
 import net.coobird.thumbnailator.Thumbnails;
 import net.coobird.thumbnailator.util.exif.ExifFilterUtils;
 import net.coobird.thumbnailator.util.exif.Orientation;
@@ -101,7 +102,7 @@ public class Pictures {
     }
 
     private static Unusable damaged() {
-        return new Unusable("That picture could not be read; it may be damaged.");
+        return new Unusable(Wording.say("photo.pictures.picture-could-not-read"));
     }
 
     private static ImageReader reader(ImageInputStream in) throws IOException, Unusable {
@@ -112,15 +113,14 @@ public class Pictures {
                 return reader;
             }
         }
-        throw new Unusable("That is no picture we can read; send a JPEG, PNG or WebP.");
+        throw new Unusable(Wording.say("photo.pictures.no-picture-we-can"));
     }
 
     private static BufferedImage read(ImageReader reader, String format) throws IOException, Unusable {
         long most = MOST_PIXELS.getOrDefault(format, 0L);
         int longest = Math.max(reader.getWidth(0), reader.getHeight(0));
         if ((long) reader.getWidth(0) * reader.getHeight(0) > most) {
-            throw new Unusable(
-                    "That picture has more than %d million pixels; send a smaller one.".formatted(most / 1_000_000));
+            throw new Unusable(Wording.say("photo.pictures.picture-has-more-than", most / 1_000_000));
         }
         int step = Math.max(1, longest / READ_SIDE);
         ImageReadParam param = reader.getDefaultReadParam();

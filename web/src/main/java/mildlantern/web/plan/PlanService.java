@@ -28,6 +28,7 @@ import mildlantern.web.routine.RecordWriter;
 import mildlantern.web.routine.Routine;
 import mildlantern.web.stop.Stop;
 import mildlantern.web.stop.Stops;
+import mildlantern.web.words.Wording;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -84,7 +85,7 @@ class PlanService {
         return new PlanPage(
                 stop.id(),
                 stop.name(),
-                "%d by %d cm".formatted(stop.widthCm(), stop.depthCm()),
+                Wording.say("plan.plan-service.by-cm", stop.widthCm(), stop.depthCm()),
                 drawn,
                 chosen.flatMap(id -> Optional.ofNullable(byId.get(id))).map(plant -> chosen(plant, stop, drawn, byId)),
                 UUID.randomUUID().toString());
@@ -99,8 +100,10 @@ class PlanService {
                 plant.id(),
                 plant.name(),
                 this.plants.profile(plant).name(),
-                "%s cm from the left, %s cm from the glass"
-                        .formatted(Limits.plain(Math.rint(pot.cmX())), Limits.plain(Math.rint(pot.cmY()))),
+                Wording.say(
+                        "plan.plan-service.cm-from-left-cm",
+                        Limits.plain(Math.rint(pot.cmX())),
+                        Limits.plain(Math.rint(pot.cmY()))),
                 pot.within().stream()
                         .flatMap(id -> Optional.ofNullable(byId.get(id)).stream())
                         .map(Plant::name)
@@ -123,7 +126,7 @@ class PlanService {
     private static Target target(Stop to, Moves.Step step, List<String> planned) {
         List<String> warnings = new ArrayList<>(step.warnings());
         if (!planned.isEmpty()) {
-            warnings.add("It is on its way by steps; next: " + planned.get(0));
+            warnings.add(Wording.say("plan.plan-service.way-by-steps-next", planned.get(0)));
         }
         return new Target(to.id(), to.name(), words(step), List.copyOf(warnings));
     }
@@ -132,12 +135,14 @@ class PlanService {
         String warmth = step.temperatureStep().isPresent()
                 ? (step.temperatureStep().getAsDouble() >= 0 ? "+" : "−")
                         + Limits.plain(Math.abs(step.temperatureStep().getAsDouble())) + " °C"
-                : "warmth not read";
+                : Wording.say("plan.plan-service.warmth-not-read");
         String light = step.lightRatio().isPresent()
                 ? step.lightRatio().getAsDouble() == 1
-                        ? "the same light"
-                        : Limits.tenths(step.lightRatio().getAsDouble()) + " × the light"
-                : "light not read";
+                        ? Wording.say("plan.plan-service.same-light")
+                        : Wording.say(
+                                "plan.plan-service.light",
+                                Limits.tenths(step.lightRatio().getAsDouble()))
+                : Wording.say("plan.plan-service.light-not-read");
         return warmth + ", " + light;
     }
 

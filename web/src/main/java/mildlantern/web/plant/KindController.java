@@ -13,6 +13,7 @@ import mildlantern.web.platform.FormKey;
 import mildlantern.web.platform.NotHere;
 import mildlantern.web.platform.Reply;
 import mildlantern.web.platform.SignedIn;
+import mildlantern.web.words.Wording;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -36,7 +37,9 @@ class KindController {
     @GetMapping("/kinds/new")
     String fresh(@RequestParam Optional<String> nearest, Reply reply) {
         Optional<Profile> like = nearest.filter(id -> !id.isBlank())
-                .map(id -> knowledge.profile(id).orElseThrow(() -> new NotHere("kind of plant")));
+                .map(id -> knowledge
+                        .profile(id)
+                        .orElseThrow(() -> new NotHere(Wording.say("plant.kind-controller.kind-plant"))));
         reply.put("kind", like.map(NewKind::like).orElseGet(NewKind::fresh));
         return page(like, reply);
     }
@@ -60,7 +63,7 @@ class KindController {
             Reply reply) {
         Optional<Profile> like = Optional.ofNullable(kind.nearest()).flatMap(knowledge::profile);
         if (like.isEmpty()) {
-            problems.rejectValue("nearest", "unknown", "Choose one of the list.");
+            problems.rejectValue("nearest", "unknown", Wording.say("plant.kind-controller.choose-one-list"));
         }
         inOrder(problems, "humidityHigh", kind.humidityLow(), kind.humidityHigh());
         inOrder(problems, "dayHigh", kind.dayLow(), kind.dayHigh());
@@ -79,7 +82,7 @@ class KindController {
 
     private static void inOrder(BindingResult problems, String field, @Nullable Double low, @Nullable Double high) {
         if (low != null && high != null && low > high) {
-            problems.rejectValue(field, "order", "Not below the lower end.");
+            problems.rejectValue(field, "order", Wording.say("plant.kind-controller.not-below-lower-end"));
         }
     }
 }

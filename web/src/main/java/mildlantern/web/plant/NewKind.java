@@ -14,81 +14,84 @@ import org.jspecify.annotations.Nullable;
 
 /** A kind of plant of the grower's own, as typed; humidity in percent, temperatures in °C, feed in mg of nitrogen per litre. */
 record NewKind(
-        @NotNull(message = "Open the page afresh.") @Nullable
+        @NotNull(message = "{platform.form.open-page-afresh}") @Nullable
         FormKey form,
 
-        @NotBlank(message = "Choose the kind that it is most like.") @Nullable
+        @NotBlank(message = "{plant.new-kind.choose-kind-most-like}") @Nullable
         String nearest,
 
-        @NotBlank(message = "Give the kind a name, as in blue fern.")
-        @Size(max = 80, message = "At most 80 characters.")
+        @NotBlank(message = "{plant.new-kind.give-kind-name-blue}")
+        @Size(max = 80, message = "{platform.form.most-80-characters}")
         @Nullable
         String name,
 
-        @Size(max = 120, message = "At most 120 characters.") @Nullable
+        @Size(max = 120, message = "{platform.form.most-120-characters}") @Nullable
         String botanical,
 
-        @NotNull(message = "Choose one.") @Nullable Brightness light,
+        @NotNull(message = "{plant.new-kind.choose-one}") @Nullable
+        Brightness light,
 
-        @NotNull(message = "A number, 0 to 100 %.")
-        @DecimalMin(value = "0", message = "0 to 100 %.")
-        @DecimalMax(value = "100", message = "0 to 100 %.")
+        @NotNull(message = "{plant.new-kind.number-0-100}")
+        @DecimalMin(value = "0", message = "{plant.new-kind.0-100}")
+        @DecimalMax(value = "100", message = "{plant.new-kind.0-100}")
         @Nullable
         Double humidityLow,
 
-        @NotNull(message = "A number, 0 to 100 %.")
-        @DecimalMin(value = "0", message = "0 to 100 %.")
-        @DecimalMax(value = "100", message = "0 to 100 %.")
+        @NotNull(message = "{plant.new-kind.number-0-100}")
+        @DecimalMin(value = "0", message = "{plant.new-kind.0-100}")
+        @DecimalMax(value = "100", message = "{plant.new-kind.0-100}")
         @Nullable
         Double humidityHigh,
 
-        @NotNull(message = "A number, -20 to 50 °C.")
-        @DecimalMin(value = "-20", message = "-20 to 50 °C.")
-        @DecimalMax(value = "50", message = "-20 to 50 °C.")
+        @NotNull(message = "{plant.new-kind.number-20-50-c}")
+        @DecimalMin(value = "-20", message = "{plant.new-kind.20-50-c}")
+        @DecimalMax(value = "50", message = "{plant.new-kind.20-50-c}")
         @Nullable
         Double dayLow,
 
-        @NotNull(message = "A number, -20 to 50 °C.")
-        @DecimalMin(value = "-20", message = "-20 to 50 °C.")
-        @DecimalMax(value = "50", message = "-20 to 50 °C.")
+        @NotNull(message = "{plant.new-kind.number-20-50-c}")
+        @DecimalMin(value = "-20", message = "{plant.new-kind.20-50-c}")
+        @DecimalMax(value = "50", message = "{plant.new-kind.20-50-c}")
         @Nullable
         Double dayHigh,
 
-        @NotNull(message = "A number, -20 to 50 °C.")
-        @DecimalMin(value = "-20", message = "-20 to 50 °C.")
-        @DecimalMax(value = "50", message = "-20 to 50 °C.")
+        @NotNull(message = "{plant.new-kind.number-20-50-c}")
+        @DecimalMin(value = "-20", message = "{plant.new-kind.20-50-c}")
+        @DecimalMax(value = "50", message = "{plant.new-kind.20-50-c}")
         @Nullable
         Double night,
 
-        @NotNull(message = "A number, 0.5 to 90 days.")
-        @DecimalMin(value = "0.5", message = "0.5 to 90 days.")
-        @DecimalMax(value = "90", message = "0.5 to 90 days.")
+        @NotNull(message = "{plant.new-kind.number-0-5-90}")
+        @DecimalMin(value = "0.5", message = "{plant.new-kind.0-5-90-days}")
+        @DecimalMax(value = "90", message = "{plant.new-kind.0-5-90-days}")
         @Nullable
         Double daysLow,
 
-        @NotNull(message = "A number, 0.5 to 90 days.")
-        @DecimalMin(value = "0.5", message = "0.5 to 90 days.")
-        @DecimalMax(value = "90", message = "0.5 to 90 days.")
+        @NotNull(message = "{plant.new-kind.number-0-5-90}")
+        @DecimalMin(value = "0.5", message = "{plant.new-kind.0-5-90-days}")
+        @DecimalMax(value = "90", message = "{plant.new-kind.0-5-90-days}")
         @Nullable
         Double daysHigh,
 
-        @NotNull(message = "Choose one.") @Nullable Dryness dryness,
+        @NotNull(message = "{plant.new-kind.choose-one}") @Nullable
+        Dryness dryness,
 
-        @NotNull(message = "Choose one.") @Nullable WaterWant water,
+        @NotNull(message = "{plant.new-kind.choose-one}") @Nullable
+        WaterWant water,
 
-        @NotNull(message = "A number, 0 to 400 mg.")
-        @DecimalMin(value = "0", message = "0 to 400 mg.")
-        @DecimalMax(value = "400", message = "0 to 400 mg.")
+        @NotNull(message = "{plant.new-kind.number-0-400-mg}")
+        @DecimalMin(value = "0", message = "{plant.new-kind.0-400-mg}")
+        @DecimalMax(value = "400", message = "{plant.new-kind.0-400-mg}")
         @Nullable
         Double feedLow,
 
-        @NotNull(message = "A number, 0 to 400 mg.")
-        @DecimalMin(value = "0", message = "0 to 400 mg.")
-        @DecimalMax(value = "400", message = "0 to 400 mg.")
+        @NotNull(message = "{plant.new-kind.number-0-400-mg}")
+        @DecimalMin(value = "0", message = "{plant.new-kind.0-400-mg}")
+        @DecimalMax(value = "400", message = "{plant.new-kind.0-400-mg}")
         @Nullable
         Double feedHigh,
 
-        @Size(max = 300, message = "At most 300 characters.") @Nullable
+        @Size(max = 300, message = "{platform.form.most-300-characters}") @Nullable
         String rest) {
     /** A form that starts from the kind that it is most like. */
     static NewKind like(Profile profile) {

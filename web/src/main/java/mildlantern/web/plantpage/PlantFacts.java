@@ -17,9 +17,9 @@ import mildlantern.plant.Profile;
 import mildlantern.quantity.Limits;
 import mildlantern.web.log.LogLine;
 import mildlantern.web.plant.Plant;
-import mildlantern.web.plant.PotWords;
 import mildlantern.web.routine.FoodBook;
 import mildlantern.web.routine.ScheduleRow;
+import mildlantern.web.words.Wording;
 import org.springframework.stereotype.Component;
 
 /** What is known of a plant today, in short lines. */
@@ -40,31 +40,35 @@ class PlantFacts {
     String water(ScheduleRow row) {
         LocalDate today = LocalDate.now(clock);
         String thirst = row.observations() == 0
-                ? "reckoned for its kind; a probe or a weight makes it this plant's own"
-                : "%s readings: it drinks %s what is usual for its kind here"
-                        .formatted(
-                                row.observations(),
-                                row.factor() > 1.15
-                                        ? Limits.tenths(row.factor()) + " times"
-                                        : row.factor() < 0.87
-                                                ? "only " + Limits.tenths(row.factor()) + " times"
-                                                : "about");
+                ? Wording.say("plantpage.plant-facts.reckoned-kind-probe-weight")
+                : Wording.say(
+                        "plantpage.plant-facts.readings-drinks-what-usual",
+                        row.observations(),
+                        row.factor() > 1.15
+                                ? Wording.say("plantpage.plant-facts.times", Limits.tenths(row.factor()))
+                                : row.factor() < 0.87
+                                        ? Wording.say("plantpage.plant-facts.only-times", Limits.tenths(row.factor()))
+                                        : "about");
         return row.schedule()
                 .water()
-                .map(check -> "%s in %s (%s to %s). A soak lasts about %s days here; %s."
-                        .formatted(
-                                check.tray() ? "Tray empty" : "Dry enough",
-                                days(today, check.likely()),
-                                SHORT.format(check.early()),
-                                SHORT.format(check.late()),
-                                Limits.tenths(row.cycleDays()),
-                                thirst))
-                .orElse("No watering is written down yet. Note one, and the next look into the pot is worked out.");
+                .map(check -> Wording.say(
+                        "plantpage.plant-facts.tray-empty-soak-lasts",
+                        check.tray(),
+                        days(today, check.likely()),
+                        SHORT.format(check.early()),
+                        SHORT.format(check.late()),
+                        Limits.tenths(row.cycleDays()),
+                        thirst))
+                .orElse(Wording.say("plantpage.plant-facts.no-watering-written-down"));
     }
 
     private static String days(LocalDate from, LocalDate to) {
         long days = Math.max(0, ChronoUnit.DAYS.between(from, to));
-        return days == 0 ? "less than a day" : days == 1 ? "about a day" : "about " + days + " days";
+        return days == 0
+                ? Wording.say("plantpage.plant-facts.less-than-day")
+                : days == 1
+                        ? Wording.say("plantpage.plant-facts.about-day")
+                        : Wording.say("plantpage.plant-facts.about-days", days);
     }
 
     List<PlantViews.Want> facts(Plant plant, Profile profile, Optional<ScheduleRow> row, List<LogLine> log) {
@@ -72,9 +76,11 @@ class PlantFacts {
         Optional.ofNullable(plant.accession()).ifPresent(number -> fact(facts, "Number", number));
         String pot = Stream.of(
                         plant.potDiameterCm() == null ? "" : Limits.plain(plant.potDiameterCm()) + " cm",
-                        PotWords.of(plant.potKind()),
-                        Boolean.TRUE.equals(plant.outerPot()) ? "in an outer pot" : "",
-                        plant.reservoirMl() > 0 ? "reservoir " + Limits.plain(plant.reservoirMl()) + " mL" : "")
+                        Wording.of(plant.potKind()),
+                        Boolean.TRUE.equals(plant.outerPot()) ? Wording.say("plantpage.plant-facts.outer-pot") : "",
+                        plant.reservoirMl() > 0
+                                ? Wording.say("plantpage.plant-facts.reservoir-ml", Limits.plain(plant.reservoirMl()))
+                                : "")
                 .filter(text -> !text.isEmpty())
                 .reduce((a, b) -> a + ", " + b)
                 .orElse("");
@@ -85,7 +91,8 @@ class PlantFacts {
                         "Medium",
                         Words.spoken(medium)
                                 + Optional.ofNullable(plant.pottedOn())
-                                        .map(day -> ", since " + PlantPages.DAY.format(day))
+                                        .map(day ->
+                                                Wording.say("plantpage.plant-facts.since", PlantPages.DAY.format(day)))
                                         .orElse("")));
         Optional.ofNullable(plant.acquiredOn())
                 .ifPresent(day -> fact(
@@ -96,19 +103,25 @@ class PlantFacts {
                                         .map(from -> ", " + from)
                                         .orElse("")));
         row.filter(it -> it.schedule().water().isPresent())
-                .ifPresent(it -> fact(facts, "To wet it through", Math.round(it.wetThroughMl() / 10.0) * 10 + " mL"));
+                .ifPresent(it -> fact(
+                        facts,
+                        Wording.say("plantpage.plant-facts.wet-through"),
+                        Math.round(it.wetThroughMl() / 10.0) * 10 + " mL"));
         if (plant.wetGrams() != null || plant.dryGrams() != null) {
             fact(
                     facts,
                     "Weighs",
-                    Optional.ofNullable(plant.wetGrams()).map(g -> g + " g wet").orElse("wet not known") + ", "
+                    Optional.ofNullable(plant.wetGrams())
+                                    .map(g -> Wording.say("plantpage.plant-facts.g-wet", g))
+                                    .orElse(Wording.say("plantpage.plant-facts.wet-not-known"))
+                            + ", "
                             + Optional.ofNullable(plant.dryGrams())
-                                    .map(g -> g + " g dry")
-                                    .orElse("dry not known"));
+                                    .map(g -> Wording.say("plantpage.plant-facts.g-dry", g))
+                                    .orElse(Wording.say("plantpage.plant-facts.dry-not-known")));
         }
-        newLeaf(log).ifPresent(words -> fact(facts, "New leaf", words));
+        newLeaf(log).ifPresent(words -> fact(facts, Wording.say("plantpage.plant-facts.new-leaf"), words));
         food.balance(plant, profile, log, LocalDate.now(clock))
-                .ifPresent(balance -> fact(facts, "In its pot", held(balance)));
+                .ifPresent(balance -> fact(facts, Wording.say("plantpage.plant-facts.pot"), held(balance)));
         return facts;
     }
 
@@ -125,28 +138,28 @@ class PlantFacts {
         String now = Limits.plain(lengths.get(0)) + " cm";
         return Optional.of(
                 lengths.size() < 2
-                        ? now + ", the first that was measured"
-                        : "%s, %s than the last (%s cm)%s"
-                                .formatted(
-                                        now,
-                                        switch (feeds.leaf(lengths.get(0), lengths.get(1))) {
-                                            case BIGGER -> "bigger";
-                                            case ALIKE -> "no other";
-                                            case SMALLER -> "smaller";
-                                        },
-                                        Limits.plain(lengths.get(1)),
-                                        feeds.leaf(lengths.get(0), lengths.get(1)) == FeedPlan.LeafVerdict.BIGGER
-                                                ? ": it thrives"
-                                                : ""));
+                        ? Wording.say("plantpage.plant-facts.first-was-measured", now)
+                        : Wording.say(
+                                "plantpage.plant-facts.than-last-cm-thrives",
+                                now,
+                                switch (feeds.leaf(lengths.get(0), lengths.get(1))) {
+                                    case BIGGER -> "bigger";
+                                    case ALIKE -> Wording.say("plantpage.plant-facts.no-other");
+                                    case SMALLER -> "smaller";
+                                },
+                                Limits.plain(lengths.get(1)),
+                                feeds.leaf(lengths.get(0), lengths.get(1)) == FeedPlan.LeafVerdict.BIGGER));
     }
 
     private static String held(PotAccount.Balance balance) {
-        String words = "roughly %d mg/L nitrogen, salts %.1f mS/cm"
-                .formatted(Math.round(balance.nitrogenPerLitre()), balance.conductivity());
+        String words = Wording.say(
+                "plantpage.plant-facts.roughly-mg-l-nitrogen",
+                Math.round(balance.nitrogenPerLitre()),
+                balance.conductivity());
         return words
                 + (balance.flushDue()
-                        ? ": wants a flush"
-                        : balance.hungry() ? ": goes short, feed it if nothing holds" : "");
+                        ? Wording.say("plantpage.plant-facts.wants-flush")
+                        : balance.hungry() ? Wording.say("plantpage.plant-facts.goes-short-feed-if") : "");
     }
 
     private static void fact(List<PlantViews.Want> facts, String what, String value) {

@@ -37,6 +37,7 @@ import mildlantern.web.stop.Stop;
 import mildlantern.web.stop.StopNow;
 import mildlantern.web.stop.StopStates;
 import mildlantern.web.stop.Stops;
+import mildlantern.web.words.Wording;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -141,10 +142,12 @@ class PlantPages {
     private static String ended(Plant plant) {
         String how = plant.state() == Plant.State.LOST
                 ? "Lost"
-                : plant.state() == Plant.State.RETIRED ? "No longer kept" : "Withdrawn";
+                : plant.state() == Plant.State.RETIRED
+                        ? Wording.say("plantpage.plant-pages.no-longer-kept")
+                        : "Withdrawn";
         return how
                 + Optional.ofNullable(plant.endedOn())
-                        .map(day -> " since " + DAY.format(day))
+                        .map(day -> Wording.say("plantpage.plant-pages.since", DAY.format(day)))
                         .orElse("")
                 + Optional.ofNullable(plant.endedCause()).map(why -> ": " + why).orElse("");
     }
@@ -167,7 +170,11 @@ class PlantPages {
         }
         plants.offspring(plant)
                 .forEach(child -> kin.add(new PlantViews.Neighbour(
-                        child.id(), child.name(), child.alive() ? "came from it" : "came from it; no longer kept")));
+                        child.id(),
+                        child.name(),
+                        child.alive()
+                                ? Wording.say("plantpage.plant-pages.came-from")
+                                : Wording.say("plantpage.plant-pages.came-from-no-longer"))));
         return kin;
     }
 
@@ -180,7 +187,7 @@ class PlantPages {
                             Range wanted = needs.light(profile, houses.season(stop.collection(), LocalDate.now(clock)));
                             number(
                                     wants,
-                                    "Light a day",
+                                    Wording.say("plantpage.plant-pages.light-day"),
                                     new Range(Math.rint(wanted.low() * 10) / 10, Math.rint(wanted.high() * 10) / 10),
                                     mol,
                                     "mol");
@@ -196,7 +203,9 @@ class PlantPages {
         now.nightCelsius()
                 .ifPresent(night -> wants.add(new PlantViews.Want(
                         "Night",
-                        Limits.plain(profile.night().celsius()) + " °C or more",
+                        Wording.say(
+                                "plantpage.plant-pages.c-more",
+                                Limits.plain(profile.night().celsius())),
                         Limits.plain(night) + " °C",
                         night >= profile.night().celsius())));
         return wants;
@@ -207,7 +216,8 @@ class PlantPages {
         if (given != null) {
             wants.add(new PlantViews.Want(
                     what,
-                    "%s to %s %s".formatted(Limits.plain(wanted.low()), Limits.plain(wanted.high()), unit),
+                    Wording.say(
+                            "plantpage.plant-pages.to", Limits.plain(wanted.low()), Limits.plain(wanted.high()), unit),
                     Limits.plain(given) + " " + unit,
                     wanted.contains(given)));
         }
@@ -219,13 +229,14 @@ class PlantPages {
                 careSheets.careSheet(plant).entrySet()) {
             CareEntry now = setting.getValue().get(0);
             lines.add(new PlantViews.CareLine(
-                    setting.getKey().words(),
+                    Wording.of(setting.getKey()),
                     now.text(),
                     now.reason(),
                     now.since(),
                     setting.getValue().stream()
                             .skip(1)
-                            .map(entry -> entry.text() + " (from " + DAY.format(entry.since()) + ")")
+                            .map(entry ->
+                                    Wording.say("plantpage.plant-pages.from", entry.text(), DAY.format(entry.since())))
                             .toList()));
         }
         return lines;

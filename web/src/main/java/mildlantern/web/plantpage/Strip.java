@@ -5,10 +5,8 @@ import java.time.format.DateTimeFormatter;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
 import mildlantern.log.LogKind;
 import mildlantern.water.DayOfWater;
@@ -18,6 +16,7 @@ import mildlantern.web.log.LogLine;
 import mildlantern.web.log.LogWords;
 import mildlantern.web.platform.CaseId;
 import mildlantern.web.platform.SvgNumbers;
+import mildlantern.web.words.Wording;
 
 /** Draws a plant's time on one axis: water with its doubt, and below it everything that happened. */
 final class Strip {
@@ -111,8 +110,11 @@ final class Strip {
                         .map(seen -> new Mark(
                                 x(seen.day()),
                                 y(seen.fullness()),
-                                SHORT.format(seen.day()) + ": read as " + Math.round(100 * seen.fullness()) + " % left"
-                                        + (seen.believed() < 0.5 ? "; likely a slip of the pen" : ""),
+                                Wording.say(
+                                        "plantpage.strip.read-left-likely-slip",
+                                        SHORT.format(seen.day()),
+                                        Math.round(100 * seen.fullness()),
+                                        seen.believed() < 0.5),
                                 seen.believed()))
                         .toList(),
                 marks(log, List.of(LogKind.WATERED), WATER_TOP + WATER_HEIGHT + 7),
@@ -122,15 +124,15 @@ final class Strip {
 
     private static String words(WaterEstimate estimate, List<DayOfWater> curve) {
         if (curve.isEmpty()) {
-            return "No watering has been written down in this span.";
+            return Wording.say("plantpage.strip.no-watering-has-been");
         }
         WaterOutlook outlook = estimate.outlook();
-        return "Water left now about %d %%; it wants water in about %d days, between %d and %d."
-                .formatted(
-                        Math.round(100 * outlook.fullness()),
-                        Math.max(0, Math.round(outlook.dryLikely())),
-                        Math.round(outlook.dryEarly()),
-                        Math.round(outlook.dryLate()));
+        return Wording.say(
+                "plantpage.strip.water-left-now-about",
+                Math.round(100 * outlook.fullness()),
+                Math.max(0, Math.round(outlook.dryLikely())),
+                Math.round(outlook.dryEarly()),
+                Math.round(outlook.dryLate()));
     }
 
     private String band(List<DayOfWater> curve) {
@@ -212,39 +214,24 @@ final class Strip {
     }
 
     private List<Lane> lanes(List<LogLine> log, List<Span> cases, Optional<Span> bloomNow) {
-        Map<String, List<LogKind>> kinds = new LinkedHashMap<>();
-        kinds.put("fed", List.of(LogKind.FED, LogKind.TRAP_FED, LogKind.GRANULES));
-        kinds.put(
-                "moved, potted",
-                List.of(
-                        LogKind.MOVED,
-                        LogKind.REPOTTED,
-                        LogKind.ARRIVED,
-                        LogKind.BROUGHT_IN,
-                        LogKind.PUT_OUT,
-                        LogKind.SPLIT,
-                        LogKind.PROPAGATED));
-        kinds.put("treated", List.of(LogKind.SPRAYED, LogKind.PRUNED));
-        kinds.put("seen", List.of(LogKind.LOOKED, LogKind.COUNTED, LogKind.NOTED));
-        kinds.put("photos", List.of(LogKind.PHOTO));
-        Map<String, String> glyphs =
-                Map.of("fed", "food", "moved, potted", "root", "treated", "case", "seen", "look", "photos", "look");
         List<Lane> lanes = new ArrayList<>();
         double top = WATER_TOP + WATER_HEIGHT + 34;
-        for (Map.Entry<String, List<LogKind>> kind : kinds.entrySet()) {
+        for (StripLane lane : StripLane.values()) {
             double y = top + LANE * lanes.size();
-            List<Mark> marks = marks(log, kind.getValue(), y);
+            List<Mark> marks = marks(log, lane.kinds(), y);
             if (!marks.isEmpty()) {
-                lanes.add(new Lane(kind.getKey(), glyphs.getOrDefault(kind.getKey(), "look"), y, marks, List.of()));
+                lanes.add(new Lane(Wording.of(lane), lane.glyph(), y, marks, List.of()));
             }
         }
         List<Bar> bloom = bars(blooms(log, bloomNow));
         if (!bloom.isEmpty()) {
-            lanes.add(new Lane("bloom", "bloom", top + LANE * lanes.size(), List.of(), bloom));
+            lanes.add(new Lane(
+                    Wording.say("plantpage.strip.lane-bloom"), "bloom", top + LANE * lanes.size(), List.of(), bloom));
         }
         List<Bar> troubles = bars(cases);
         if (!troubles.isEmpty()) {
-            lanes.add(new Lane("cases", "case", top + LANE * lanes.size(), List.of(), troubles));
+            lanes.add(new Lane(
+                    Wording.say("plantpage.strip.lane-cases"), "case", top + LANE * lanes.size(), List.of(), troubles));
         }
         return lanes;
     }
@@ -260,7 +247,10 @@ final class Strip {
             boolean ended = opened && i + 1 < turns.size();
             if (ended) {
                 spans.add(new Span(
-                        turns.get(i).onDay(), Optional.of(turns.get(i + 1).onDay()), "in bloom", ""));
+                        turns.get(i).onDay(),
+                        Optional.of(turns.get(i + 1).onDay()),
+                        Wording.say("plantpage.strip.bloom"),
+                        ""));
             }
         }
         return spans;
@@ -279,7 +269,9 @@ final class Strip {
                     left,
                     Math.max(5, right - left),
                     DAY.format(span.from())
-                            + span.until().map(day -> " to " + DAY.format(day)).orElse(" on") + ": " + span.words(),
+                            + span.until()
+                                    .map(day -> Wording.say("plantpage.strip.to", DAY.format(day)))
+                                    .orElse(" on") + ": " + span.words(),
                     span.address()));
         }
         return bars;

@@ -14,6 +14,7 @@ import mildlantern.web.plant.Plants;
 import mildlantern.web.plant.Troubles;
 import mildlantern.web.platform.CollectionId;
 import mildlantern.web.routine.WaterBook;
+import mildlantern.web.words.Wording;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -64,7 +65,7 @@ class StripPages {
                         Strip.caseAddress(trouble.id())))
                 .toList();
         Optional<Strip.Span> bloom = Optional.ofNullable(plant.bloomSince())
-                .map(since -> new Strip.Span(since, Optional.empty(), "in bloom", ""));
+                .map(since -> new Strip.Span(since, Optional.empty(), Wording.say("plantpage.strip-pages.bloom"), ""));
         Strip.Drawn drawn =
                 new Strip(from, until, today).draw(estimate, estimate.outlook().threshold(), log, cases, bloom);
         return new PlantViews.StripPage(

@@ -12,6 +12,7 @@ import mildlantern.web.platform.FormKey;
 import mildlantern.web.platform.Reply;
 import mildlantern.web.platform.SignedIn;
 import mildlantern.web.routine.TakeBack;
+import mildlantern.web.words.Wording;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -89,9 +90,9 @@ class QuickController {
             return "redirect:" + (back.matches("/[a-z/]{1,40}") ? back : "/plants/" + row.plant());
         } catch (TakeBack.CannotTakeBack e) {
             reply.status(HttpStatus.CONFLICT);
-            reply.put("heading", "That cannot be taken back yet");
+            reply.put("heading", Wording.say("quickline.quick-controller.cannot-taken-back-yet"));
             reply.put("what", String.valueOf(e.getMessage()));
-            reply.put("kept", "Nothing was changed.");
+            reply.put("kept", Wording.say("quickline.quick-controller.nothing-was-changed"));
             reply.put("back", back.matches("/[a-z/]{1,40}") ? back : "/");
             reply.put("typed", List.of());
             return "frame/problem";

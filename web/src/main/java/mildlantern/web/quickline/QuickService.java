@@ -21,6 +21,7 @@ import mildlantern.web.platform.CollectionId;
 import mildlantern.web.platform.FormKey;
 import mildlantern.web.routine.RecordWriter;
 import mildlantern.web.stop.Stops;
+import mildlantern.web.words.Wording;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -87,8 +88,10 @@ class QuickService {
                 "",
                 Optional.empty(),
                 List.of(),
-                List.of("A line has at most %d letters; this one has %d. Nothing was written down."
-                        .formatted(most, line.strip().length())),
+                List.of(Wording.say(
+                        "quickline.quick-service.line-has-most-letters",
+                        most,
+                        line.strip().length())),
                 List.of(),
                 List.of(),
                 false);

@@ -1,33 +1,29 @@
 package mildlantern.web.round;
 
 import java.util.Optional;
+import mildlantern.message.MessageKey;
 import mildlantern.nutrition.FeedPlan;
 import mildlantern.plant.WaterSource;
 import mildlantern.plant.WaterWant;
 import mildlantern.round.Due;
 import mildlantern.web.plant.Plants;
 import mildlantern.web.routine.ScheduleRow;
+import mildlantern.web.words.Wording;
 
 /** What is carried along for a piece of work; work for which the same is carried is done together. */
-enum Carrying {
-    CASE("With time and a lens"),
-    COURSE("With what the course needs"),
-    MOVE("With free hands, to another stop"),
-    RAIN("With rain water"),
-    PURE("With pure water"),
-    TAP("With tap water"),
-    LENS("With a lens"),
-    FEED("With the feed"),
-    NOTHING("With your hands");
-
-    private final String words;
-
-    Carrying(String words) {
-        this.words = words;
-    }
+enum Carrying implements MessageKey {
+    CASE,
+    COURSE,
+    MOVE,
+    RAIN,
+    PURE,
+    TAP,
+    LENS,
+    FEED,
+    NOTHING;
 
     String words() {
-        return words;
+        return Wording.of(this);
     }
 
     /** For the most pressing of what is due on a plant. */
@@ -54,8 +50,8 @@ enum Carrying {
         return plant.row()
                 .flatMap(ScheduleRow::feed)
                 .map(feed -> feed.way() == FeedPlan.Way.ROOTS
-                        ? "With feed of %d mg/L nitrogen".formatted(Math.round(feed.mgNitrogen()))
-                        : "With organic feed for traps")
+                        ? Wording.say("round.carrying.feed-mg-l-nitrogen", Math.round(feed.mgNitrogen()))
+                        : Wording.say("round.carrying.organic-feed-traps"))
                 .orElse(FEED.words());
     }
 

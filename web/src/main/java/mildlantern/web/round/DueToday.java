@@ -34,6 +34,7 @@ import mildlantern.web.stop.StopNow;
 import mildlantern.web.stop.StopStates;
 import mildlantern.web.stop.Stops;
 import mildlantern.web.treatment.CourseDues;
+import mildlantern.web.words.Wording;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -214,8 +215,10 @@ final class DueToday {
                 .filter(clock -> clock.left(day) > 0)
                 .map(clock -> new PlantToday.AskedLook(
                         day,
-                        "New here, day %d of %d: it should stand alone; look daily."
-                                .formatted(ChronoUnit.DAYS.between(clock.from(), day) + 1, clock.days())));
+                        Wording.say(
+                                "round.due-today.new-here-day-should",
+                                ChronoUnit.DAYS.between(clock.from(), day) + 1,
+                                clock.days())));
     }
 
     /** The step of a course that is due on a plant. */

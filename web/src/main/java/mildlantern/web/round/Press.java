@@ -17,6 +17,7 @@ import mildlantern.plant.WaterSource;
 import mildlantern.web.log.LogBook;
 import mildlantern.web.platform.FormKey;
 import mildlantern.web.platform.TaskId;
+import mildlantern.web.words.Wording;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -78,8 +79,8 @@ record Press(
             return ml.isEmpty() ? Optional.empty() : wrongAmount();
         }
         return reason.length() > LogBook.LONGEST_WORDS
-                ? Optional.of("At most %d letters; that had %d. Nothing was written down."
-                        .formatted(LogBook.LONGEST_WORDS, reason.length()))
+                ? Optional.of(
+                        Wording.say("round.press.most-letters-had-nothing", LogBook.LONGEST_WORDS, reason.length()))
                 : Optional.empty();
     }
 
@@ -88,9 +89,9 @@ record Press(
             int amount = Integer.parseInt(ml);
             return amount >= 1 && amount <= MOST_ML
                     ? Optional.empty()
-                    : Optional.of("Between 1 and 100 000 mL; you wrote " + amount + ". Nothing was written down.");
+                    : Optional.of(Wording.say("round.press.between-1-100-000", ml));
         } catch (NumberFormatException e) {
-            return Optional.of("A whole number of mL, as in 250; you wrote '" + ml + "'. Nothing was written down.");
+            return Optional.of(Wording.say("round.press.whole-number-ml-250", ml));
         }
     }
 

@@ -35,6 +35,7 @@ import mildlantern.web.stop.Stop;
 import mildlantern.web.stop.StopStates;
 import mildlantern.web.stop.Stops;
 import mildlantern.web.treatment.CourseDues;
+import mildlantern.web.words.Wording;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -192,7 +193,7 @@ public class RoundService {
                 marks,
                 stop.glass() == null
                         ? Optional.ofNullable(stop.note()).orElse("")
-                        : stop.glass().words() + " glass",
+                        : Wording.say("round.round-service.glass", stop.glass().words()),
                 groups(groups.getOrDefault(Due.Half.MORNING, Map.of())),
                 groups(groups.getOrDefault(Due.Half.EVENING, Map.of())),
                 plants.stream()
@@ -231,7 +232,9 @@ public class RoundService {
         List<RoundViews.Done> lately = done.getOrDefault(plant.plant().id(), List.of());
         String words = lately.isEmpty()
                 ? plant.row().map(row -> RoundWords.ahead(row, today.day)).orElse("")
-                : Words.listed(lately.stream().map(RoundViews.Done::words).toList()) + " today";
+                : Wording.say(
+                        "round.round-service.today",
+                        Words.listed(lately.stream().map(RoundViews.Done::words).toList()));
         return new RoundViews.AlsoHere(
                 plant.plant().id(),
                 plant.plant().name(),

@@ -16,6 +16,7 @@ import mildlantern.web.log.LogWords;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
 import mildlantern.web.platform.CollectionId;
+import mildlantern.web.words.Wording;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -56,9 +57,13 @@ class RoundSummary {
                 .toList();
         long visited = written.stream().map(LogLine::plant).distinct().count();
         String sentence = visited == 0
-                ? "Nothing was written down today yet."
-                : (visited == 1 ? "One plant was seen to today. " : visited + " plants were seen to today. ")
-                        + (left.isEmpty() ? "Nothing is left on the walk." : "Some is left on the walk.");
+                ? Wording.say("round.round-summary.nothing-was-written-down")
+                : (visited == 1
+                                ? Wording.say("round.round-summary.one-plant-was-seen")
+                                : Wording.say("round.round-summary.plants-were-seen-today", visited))
+                        + (left.isEmpty()
+                                ? Wording.say("round.round-summary.nothing-left-walk")
+                                : Wording.say("round.round-summary.some-left-walk"));
         return new RoundViews.Summary(
                 sentence, tallies, lines(written, plants, false), lines(written, plants, true), left);
     }
@@ -81,7 +86,9 @@ class RoundSummary {
                 .map(row -> new RoundViews.DoneLine(
                         row.plant(),
                         Objects.requireNonNull(plants.get(row.plant())).name(),
-                        putOff ? row.words().orElse("no reason given") : LogWords.said(row),
+                        putOff
+                                ? row.words().orElse(Wording.say("round.round-summary.no-reason-given"))
+                                : LogWords.said(row),
                         row.id()))
                 .toList();
     }

@@ -14,6 +14,7 @@ import mildlantern.web.log.LogWords;
 import mildlantern.web.routine.ScheduleRow;
 import mildlantern.web.stop.Stop;
 import mildlantern.web.stop.StopNow;
+import mildlantern.web.words.Wording;
 
 /** What the round says of a stop and of what is due there. */
 final class RoundWords {
@@ -21,9 +22,9 @@ final class RoundWords {
 
     static String lampWords(Lamp lamp) {
         return switch (lamp) {
-            case OUT -> "lamp out: nothing to do";
-            case LOW -> "lamp low: routine";
-            case BRIGHT -> "lamp bright: judgement needed";
+            case OUT -> Wording.say("round.round-words.lamp-out-nothing-do");
+            case LOW -> Wording.say("round.round-words.lamp-low-routine");
+            case BRIGHT -> Wording.say("round.round-words.lamp-bright-judgement-needed");
         };
     }
 
@@ -43,50 +44,64 @@ final class RoundWords {
         int again = due.of(Due.Kind.LOOK_AGAIN);
         int open = due.of(Due.Kind.OPEN_CASE);
         if (again > 0) {
-            parts.add(again == 1 ? "look again" : again + " to look again");
+            parts.add(
+                    again == 1
+                            ? Wording.say("round.round-words.look-again")
+                            : Wording.say("round.round-words.look-again-2", again));
         }
         if (open > 0) {
-            parts.add(open == 1 ? "1 case" : open + " cases");
+            parts.add(open == 1 ? "1 case" : Wording.say("round.round-words.cases", open));
         }
         int water = due.of(Due.Kind.WATER) + due.of(Due.Kind.FILL_TRAY);
         if (water > 0) {
-            parts.add(water + " to water");
+            parts.add(Wording.say("round.round-words.water", water));
         }
         if (due.of(Due.Kind.COURSE_STEP) > 0) {
-            parts.add(due.of(Due.Kind.COURSE_STEP) + " to treat");
+            parts.add(Wording.say("round.round-words.treat", due.of(Due.Kind.COURSE_STEP)));
         }
         if (due.of(Due.Kind.MOVE_STEP) > 0) {
-            parts.add(due.of(Due.Kind.MOVE_STEP) + " to move");
+            parts.add(Wording.say("round.round-words.move", due.of(Due.Kind.MOVE_STEP)));
         }
         int looks = due.of(Due.Kind.ASKED_LOOK) + due.of(Due.Kind.ROUTINE_LOOK) + due.of(Due.Kind.ISOLATION_LOOK);
         if (looks > 0) {
-            parts.add(looks + " to look at");
+            parts.add(Wording.say("round.round-words.look", looks));
         }
         if (due.of(Due.Kind.FEED) > 0) {
-            parts.add(due.of(Due.Kind.FEED) + " to feed");
+            parts.add(Wording.say("round.round-words.feed", due.of(Due.Kind.FEED)));
         }
         if (due.of(Due.Kind.EMPTY_CUP) > 0) {
-            parts.add(due.of(Due.Kind.EMPTY_CUP) == 1 ? "1 cup" : due.of(Due.Kind.EMPTY_CUP) + " cups");
+            parts.add(
+                    due.of(Due.Kind.EMPTY_CUP) == 1
+                            ? "1 cup"
+                            : Wording.say("round.round-words.cups", due.of(Due.Kind.EMPTY_CUP)));
         }
         if (parts.isEmpty()) {
-            return "nothing due";
+            return Wording.say("round.round-words.nothing-due");
         }
         int said = again + open + (again + open > 0 ? 0 : water);
-        return parts.size() < 3 ? String.join(" · ", parts) : parts.get(0) + " · " + (due.all() - said) + " more";
+        return parts.size() < 3
+                ? String.join(" · ", parts)
+                : Wording.say("round.round-words.more", parts.get(0), (due.all() - said));
     }
 
     static String sentence(DueToday today, Stop stop, int plants, int due) {
         int number = today.walk.indexOf(stop) + 1;
-        String place = "Stop %d of %d. ".formatted(number, today.walk.size());
+        String place = Wording.say("round.round-words.stop", number, today.walk.size());
         if (plants == 0) {
-            return place + "Nothing stands here.";
+            return Wording.say("round.round-words.nothing-stands-here", place);
         }
         int others = plants - due;
         String rest = others == 0
                 ? ""
-                : others == 1 ? " One other needs nothing today." : " %d others need nothing today.".formatted(others);
+                : others == 1
+                        ? Wording.say("round.round-words.one-other-needs-nothing")
+                        : Wording.say("round.round-words.others-need-nothing-today", others);
         return place
-                + (due == 0 ? "Nothing due here." : due == 1 ? "One plant here." : due + " plants here.")
+                + (due == 0
+                        ? Wording.say("round.round-words.nothing-due-here")
+                        : due == 1
+                                ? Wording.say("round.round-words.one-plant-here")
+                                : Wording.say("round.round-words.plants-here", due))
                 + (due == 0 ? "" : rest);
     }
 
@@ -95,22 +110,26 @@ final class RoundWords {
                 .water()
                 .map(water -> {
                     long days = ChronoUnit.DAYS.between(day, water.on());
-                    return "water in " + (days == 1 ? "a day" : Math.max(1, days) + " days");
+                    return Wording.say(
+                            "round.round-words.water-2",
+                            (days == 1 ? "a day" : Wording.say("round.round-words.days", Math.max(1, days))));
                 })
                 .or(() -> row.schedule()
                         .looked()
-                        .map(looked -> "looked at " + DueWords.ago(ChronoUnit.DAYS.between(looked, day))))
-                .orElse("not looked at yet");
+                        .map(looked -> Wording.say(
+                                "round.round-words.looked", DueWords.ago(ChronoUnit.DAYS.between(looked, day)))))
+                .orElse(Wording.say("round.round-words.not-looked-yet"));
     }
 
     static List<RoundViews.Reading> readings(StopNow now) {
         List<RoundViews.Reading> readings = new ArrayList<>();
         now.light()
                 .ifPresentOrElse(
-                        mol -> readings.add(reading("Light a day", Limits.tenths(mol.value()), "mol", mol)),
+                        mol -> readings.add(reading(
+                                Wording.say("round.round-words.light-day"), Limits.tenths(mol.value()), "mol", mol)),
                         () -> now.brightness()
-                                .ifPresent(light -> readings.add(
-                                        new RoundViews.Reading("Light", Words.id(light), "", "as typed"))));
+                                .ifPresent(light -> readings.add(new RoundViews.Reading(
+                                        "Light", Words.id(light), "", Wording.say("round.round-words.typed")))));
         now.humidity().ifPresent(rh -> readings.add(reading("Humidity", Limits.plain(rh.value()), "%", rh)));
         now.day().ifPresent(day -> readings.add(reading("Day", Limits.plain(day.value()), "°C", day)));
         now.night().ifPresent(night -> readings.add(reading("Night", Limits.plain(night.value()), "°C", night)));

@@ -19,6 +19,7 @@ import mildlantern.web.log.LogBook;
 import mildlantern.web.log.LogLine;
 import mildlantern.web.log.LogWords;
 import mildlantern.web.plant.Plants;
+import mildlantern.web.words.Wording;
 import org.springframework.stereotype.Component;
 
 /** Makes the slip of a plant: what is due on it in words, and what can be pressed. */
@@ -45,7 +46,9 @@ class SlipMaker {
 
     private static String said(LogLine row) {
         return row.kind() == LogKind.PUT_OFF
-                ? "put off" + row.words().map(why -> ": " + why).orElse("")
+                ? Wording.say(
+                        "round.slip-maker.put-off",
+                        row.words().map(why -> ": " + why).orElse(""))
                 : LogWords.said(row);
     }
 
@@ -59,7 +62,9 @@ class SlipMaker {
                 dues.stream()
                         .filter(due -> due.kind().ofCase())
                         .findFirst()
-                        .map(due -> due.kind() == Due.Kind.LOOK_AGAIN ? "look again" : "open the case"),
+                        .map(due -> due.kind() == Due.Kind.LOOK_AGAIN
+                                ? Wording.say("round.slip-maker.look-again")
+                                : Wording.say("round.slip-maker.open-case")),
                 has(plant, Due.Kind.COURSE_STEP) ? plant.course() : Optional.empty(),
                 has(plant, Due.Kind.MOVE_STEP) ? plant.errand() : Optional.empty(),
                 pour(plant),
@@ -104,7 +109,7 @@ class SlipMaker {
         }
         WaterSource source = Carrying.source(plant, plants);
         return Optional.of(
-                new RoundViews.Pour(has(plant, Due.Kind.FILL_TRAY), ml(plant), source.name(), LogWords.water(source)));
+                new RoundViews.Pour(has(plant, Due.Kind.FILL_TRAY), ml(plant), source.name(), Wording.of(source)));
     }
 
     /** A round figure: nobody pours 387 mL. */
@@ -117,17 +122,22 @@ class SlipMaker {
     private static RoundViews.Said said(Due due) {
         String lamp = due.kind().lamp() == Lamp.BRIGHT ? "bright" : "low";
         return switch (due.kind()) {
-            case LOOK_AGAIN -> new RoundViews.Said("case · look again", "case", lamp, due.why());
-            case OPEN_CASE -> new RoundViews.Said("case · causes to weigh", "case", lamp, due.why());
-            case COURSE_STEP -> new RoundViews.Said("course · step due", "case", lamp, due.why());
-            case MOVE_STEP -> new RoundViews.Said("on its way · step", "case", lamp, due.why());
-            case ASKED_LOOK -> new RoundViews.Said("look · asked for", "look", lamp, due.why());
+            case LOOK_AGAIN ->
+                new RoundViews.Said(Wording.say("round.slip-maker.case-look-again"), "case", lamp, due.why());
+            case OPEN_CASE ->
+                new RoundViews.Said(Wording.say("round.slip-maker.case-causes-weigh"), "case", lamp, due.why());
+            case COURSE_STEP ->
+                new RoundViews.Said(Wording.say("round.slip-maker.course-step-due"), "case", lamp, due.why());
+            case MOVE_STEP -> new RoundViews.Said(Wording.say("round.slip-maker.way-step"), "case", lamp, due.why());
+            case ASKED_LOOK -> new RoundViews.Said(Wording.say("round.slip-maker.look-asked"), "look", lamp, due.why());
             case WATER -> new RoundViews.Said("water", "water", lamp, due.why());
             case FILL_TRAY -> new RoundViews.Said("water · tray", "water", lamp, due.why());
-            case ISOLATION_LOOK -> new RoundViews.Said("on its own · daily look", "look", lamp, due.why());
+            case ISOLATION_LOOK ->
+                new RoundViews.Said(Wording.say("round.slip-maker.own-daily-look"), "look", lamp, due.why());
             case ROUTINE_LOOK -> new RoundViews.Said("look", "look", lamp, due.why());
             case FEED -> new RoundViews.Said("feed", "food", lamp, due.why());
-            case EMPTY_CUP -> new RoundViews.Said("cup · this evening", "water", lamp, due.why());
+            case EMPTY_CUP ->
+                new RoundViews.Said(Wording.say("round.slip-maker.cup-evening"), "water", lamp, due.why());
         };
     }
 
@@ -150,15 +160,19 @@ class SlipMaker {
         }
         List<RoundViews.Carry> carry = new ArrayList<>();
         water.forEach((kind, ml) -> carry.add(new RoundViews.Carry(
-                kind == Carrying.RAIN ? "rain water" : kind == Carrying.PURE ? "pure water" : "tap water",
+                kind == Carrying.RAIN
+                        ? Wording.say("round.slip-maker.rain-water")
+                        : kind == Carrying.PURE
+                                ? Wording.say("round.slip-maker.pure-water")
+                                : Wording.say("round.slip-maker.tap-water"),
                 "water",
                 RoundSummary.litres(ml))));
         feeds.forEach(mix -> carry.add(new RoundViews.Carry(mix, "food", "")));
         if (look) {
-            carry.add(new RoundViews.Carry("lens, white card", "look", ""));
+            carry.add(new RoundViews.Carry(Wording.say("round.slip-maker.lens-white-card"), "look", ""));
         }
         if (probe) {
-            carry.add(new RoundViews.Carry("long probe", "root", ""));
+            carry.add(new RoundViews.Carry(Wording.say("round.slip-maker.long-probe"), "root", ""));
         }
         return carry;
     }
@@ -166,15 +180,15 @@ class SlipMaker {
     /** One due thing on paper. */
     RoundViews.SheetLine line(PlantDue plant, Due due) {
         String what = switch (due.kind()) {
-            case LOOK_AGAIN -> "look again (case)";
-            case OPEN_CASE -> "open case: ask the keeper";
-            case WATER -> "feel the pot; if dry, " + ml(plant) + " mL " + words(plant);
-            case FILL_TRAY -> "fill the tray, " + ml(plant) + " mL " + words(plant);
-            case COURSE_STEP -> "course step: ask the keeper";
-            case MOVE_STEP -> "move: " + due.why();
-            case ASKED_LOOK, ISOLATION_LOOK, ROUTINE_LOOK -> "turn leaves over";
+            case LOOK_AGAIN -> Wording.say("round.slip-maker.look-again-case");
+            case OPEN_CASE -> Wording.say("round.slip-maker.open-case-ask-keeper");
+            case WATER -> Wording.say("round.slip-maker.feel-pot-if-dry", ml(plant), words(plant));
+            case FILL_TRAY -> Wording.say("round.slip-maker.fill-tray-ml", ml(plant), words(plant));
+            case COURSE_STEP -> Wording.say("round.slip-maker.course-step-ask-keeper");
+            case MOVE_STEP -> Wording.say("round.slip-maker.move", due.why());
+            case ASKED_LOOK, ISOLATION_LOOK, ROUTINE_LOOK -> Wording.say("round.slip-maker.turn-leaves-over");
             case FEED -> "feed";
-            case EMPTY_CUP -> "empty the cup";
+            case EMPTY_CUP -> Wording.say("round.slip-maker.empty-cup");
         };
         return new RoundViews.SheetLine(
                 plant.plant().name(),
@@ -185,6 +199,6 @@ class SlipMaker {
     }
 
     private String words(PlantDue plant) {
-        return LogWords.water(Carrying.source(plant, plants));
+        return Wording.of(Carrying.source(plant, plants));
     }
 }

@@ -33,6 +33,7 @@ import mildlantern.web.stop.Stop;
 import mildlantern.web.stop.StopNow;
 import mildlantern.web.stop.StopStates;
 import mildlantern.web.stop.Stops;
+import mildlantern.web.words.Wording;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -166,7 +167,11 @@ public class RecordWriter {
                 collection,
                 List.of(plant),
                 () -> note(
-                        plants.plant(collection, plant), day, LogEntry.bare(event), "as remembered", Optional.empty()));
+                        plants.plant(collection, plant),
+                        day,
+                        LogEntry.bare(event),
+                        Wording.say("routine.record-writer.remembered"),
+                        Optional.empty()));
     }
 
     /** Notes that a plant came together with others: with a table, or of another plant. */

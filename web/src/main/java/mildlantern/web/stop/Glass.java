@@ -1,18 +1,20 @@
 package mildlantern.web.stop;
 
-/** Which way the glass of a stop looks. */
-public enum Glass {
-    NORTH("north", 0),
-    EAST("east", 90),
-    SOUTH("south", 180),
-    WEST("west", 270),
-    OVERHEAD("overhead", 180);
+import mildlantern.message.MessageKey;
+import mildlantern.web.words.Wording;
 
-    private final String words;
+/** Which way the glass of a stop looks. */
+public enum Glass implements MessageKey {
+    NORTH(0),
+    EAST(90),
+    SOUTH(180),
+    WEST(270),
+    OVERHEAD(180);
+
     private final double degrees;
 
-    Glass(String words, double degrees) {
-        this.words = words;
+    Glass(double degrees) {
+
         this.degrees = degrees;
     }
 
@@ -22,6 +24,6 @@ public enum Glass {
     }
 
     public String words() {
-        return words;
+        return Wording.of(this);
     }
 }

@@ -14,29 +14,31 @@ import org.jspecify.annotations.Nullable;
 
 /** A new stop, as typed; humidity in percent, temperatures in °C. */
 record NewStop(
-        @NotNull(message = "Open the page afresh.") @Nullable
+        @NotNull(message = "{platform.form.open-page-afresh}") @Nullable
         FormKey form,
 
-        @NotBlank(message = "Give the stop a name, as in kitchen sill.")
-        @Size(max = 80, message = "At most 80 characters.")
+        @NotBlank(message = "{stop.new-stop.give-stop-name-kitchen}")
+        @Size(max = 80, message = "{platform.form.most-80-characters}")
         @Nullable
         String name,
 
-        @Size(max = 40, message = "At most 40 characters.") @Nullable
+        @Size(max = 40, message = "{platform.form.most-40-characters}") @Nullable
         String note,
 
         @Nullable Brightness light,
 
-        @DecimalMin(value = "0", message = "0 to 100 %.") @DecimalMax(value = "100", message = "0 to 100 %.") @Nullable
+        @DecimalMin(value = "0", message = "{stop.new-stop.0-100}")
+        @DecimalMax(value = "100", message = "{stop.new-stop.0-100}")
+        @Nullable
         Double humidity,
 
-        @DecimalMin(value = "-40", message = "−40 to 60 °C.")
-        @DecimalMax(value = "60", message = "−40 to 60 °C.")
+        @DecimalMin(value = "-40", message = "{stop.new-stop.40-60-c}")
+        @DecimalMax(value = "60", message = "{stop.new-stop.40-60-c}")
         @Nullable
         Double day,
 
-        @DecimalMin(value = "-40", message = "−40 to 60 °C.")
-        @DecimalMax(value = "60", message = "−40 to 60 °C.")
+        @DecimalMin(value = "-40", message = "{stop.new-stop.40-60-c}")
+        @DecimalMax(value = "60", message = "{stop.new-stop.40-60-c}")
         @Nullable
         Double night,
 

@@ -1,23 +1,20 @@
 package mildlantern.web.stop;
 
+import mildlantern.message.MessageKey;
+import mildlantern.web.words.Wording;
+
 /** What a stop is. */
-public enum StopKind {
-    SILL("sill"),
-    SHELF("shelf"),
-    RAIL("hanging rail"),
-    BENCH("bench"),
-    CABINET("cabinet"),
-    BOG_TRAY("bog tray"),
-    OUTDOORS("outdoors"),
-    ISOLATION("isolation corner");
-
-    private final String words;
-
-    StopKind(String words) {
-        this.words = words;
-    }
+public enum StopKind implements MessageKey {
+    SILL,
+    SHELF,
+    RAIL,
+    BENCH,
+    CABINET,
+    BOG_TRAY,
+    OUTDOORS,
+    ISOLATION;
 
     public String words() {
-        return words;
+        return Wording.of(this);
     }
 }

@@ -8,6 +8,7 @@ import java.util.Locale;
 import java.util.Set;
 import java.util.TreeSet;
 import mildlantern.pest.PestDay;
+import mildlantern.web.words.Wording;
 
 /**
  * The curves of a pest clock. Height is by tenfold steps, so that ten and ten thousand both show; the bands of the stages share the height
@@ -71,7 +72,7 @@ final class ClockDrawing {
         List<Tick> days = new ArrayList<>();
         int every = course.size() > 80 ? 14 : 7;
         for (int day = 0; day < course.size(); day += every) {
-            days.add(new Tick(x(day), day == 0 ? "today" : "day " + day));
+            days.add(new Tick(x(day), day == 0 ? "today" : Wording.say("treatment.clock-drawing.day", day)));
         }
         Set<Double> shown = new TreeSet<>();
         for (double number = 1; number <= ceiling; number *= 10) {

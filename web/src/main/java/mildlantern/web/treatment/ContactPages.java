@@ -22,6 +22,7 @@ import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
 import mildlantern.web.platform.SvgNumbers;
 import mildlantern.web.stop.Stop;
+import mildlantern.web.words.Wording;
 import org.springframework.stereotype.Component;
 
 /** Who stood beside a plant with something catching: the list, the map of their stops, and how many were known when. */
@@ -77,12 +78,14 @@ class ContactPages {
                     && !found
                     && lookedSince(plant, look.get().askedOn().orElse(LocalDate.MAX));
             String state = found
-                    ? "has it too"
+                    ? Wording.say("treatment.contact-pages.has-too")
                     : looked
-                            ? "looked at, fine"
+                            ? Wording.say("treatment.contact-pages.looked-fine")
                             : look.isPresent()
-                                    ? "on the round"
-                                    : quarantine.worthALook(contact) ? "not asked yet" : "usual round";
+                                    ? Wording.say("treatment.contact-pages.round")
+                                    : quarantine.worthALook(contact)
+                                            ? Wording.say("treatment.contact-pages.not-asked-yet")
+                                            : Wording.say("treatment.contact-pages.usual-round");
             Stop stop = stops.get(plant.stop());
             lines.add(new CourseViews.ContactLine(
                     plant.id(),
@@ -158,6 +161,8 @@ class ContactPages {
         return new CourseViews.Curve(
                 path.toString(),
                 CoursePages.DAY.format(from),
-                found.size() == 1 ? "1 plant has it" : found.size() + " plants have it");
+                found.size() == 1
+                        ? Wording.say("treatment.contact-pages.1-plant-has")
+                        : Wording.say("treatment.contact-pages.plants-have", found.size()));
     }
 }

@@ -23,6 +23,7 @@ import mildlantern.web.platform.NotHere;
 import mildlantern.web.stop.Houses;
 import mildlantern.web.stop.StopStates;
 import mildlantern.web.stop.Stops;
+import mildlantern.web.words.Wording;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -115,9 +116,7 @@ class CourseChoicePages {
                 course.flatMap(it -> said(it, plant)),
                 course.map(CourseChoicePages::weighed).orElse(List.of()),
                 course.map(Course::noCure)
-                        .orElse(
-                                Optional.of(
-                                        "Against this the one change of the trial is the treatment; there is no course of doses.")),
+                        .orElse(Optional.of(Wording.say("treatment.course-choice-pages.against-one-change-trial"))),
                 FormKey.fresh());
     }
 
@@ -137,16 +136,25 @@ class CourseChoicePages {
         return course.forecast().map(forecast -> {
             List<String> words = new ArrayList<>();
             forecast.doublingDays()
-                    .ifPresent(days -> words.add(
-                            "Untreated, its numbers double every " + Math.max(1, Math.round(days)) + " days here."));
-            words.add("One use alone would leave a chance of " + CourseComposer.percent(forecast.riskOfOne())
-                    + " that any is left; as many uses, " + forecast.slowInterval() + " days apart, "
-                    + CourseComposer.percent(forecast.riskSlow()) + ".");
-            forecast.longestHidden().ifPresent(stage -> words.add("Out of reach meanwhile: " + stage + "."));
+                    .ifPresent(days -> words.add(Wording.say(
+                            "treatment.course-choice-pages.untreated-numbers-double-every",
+                            Math.max(1, Math.round(days)))));
+            words.add(Wording.say(
+                    "treatment.course-choice-pages.one-use-alone-would",
+                    CourseComposer.percent(forecast.riskOfOne()),
+                    forecast.slowInterval(),
+                    CourseComposer.percent(forecast.riskSlow())));
+            forecast.longestHidden()
+                    .ifPresent(stage ->
+                            words.add(Wording.say("treatment.course-choice-pages.out-reach-meanwhile", stage)));
             double celsius = Situations.celsius(states.of(this.stops.stop(plant.collection(), plant.stop())));
-            String lead = (forecast.ends() ? "Ends it" : "Does not end it by itself") + ": "
-                    + CourseComposer.percent(forecast.risk()) + " chance that any is left after "
-                    + (forecast.applications() == 1 ? "one use" : forecast.applications() + " uses") + ".";
+            String lead = Wording.say(
+                    "treatment.course-choice-pages.ends-chance-any-left",
+                    forecast.ends(),
+                    CourseComposer.percent(forecast.risk()),
+                    (forecast.applications() == 1
+                            ? Wording.say("treatment.course-choice-pages.one-use")
+                            : Wording.say("treatment.course-choice-pages.uses", forecast.applications())));
             String first = course.choice().uses().isEmpty()
                     ? ""
                     : "&means=" + course.choice().uses().get(0);

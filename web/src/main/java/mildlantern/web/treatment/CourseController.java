@@ -17,6 +17,7 @@ import mildlantern.web.platform.Reply;
 import mildlantern.web.platform.SignedIn;
 import mildlantern.web.routine.TakeBack;
 import mildlantern.web.stop.Houses;
+import mildlantern.web.words.Wording;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -128,9 +129,9 @@ class CourseController {
             double number = PlainNumbers.read(counted);
             return number >= 0 && number <= MOST_COUNTED
                     ? Optional.empty()
-                    : Optional.of("Between 0 and 1 000 000; you wrote " + counted.strip() + ".");
+                    : Optional.of(Wording.say("treatment.course-controller.between-0-1-000", counted.strip()));
         } catch (NumberFormatException e) {
-            return Optional.of("'" + counted.strip() + "' is no number.");
+            return Optional.of(Wording.say("treatment.course-controller.no-number", counted.strip()));
         }
     }
 
@@ -193,7 +194,7 @@ class CourseController {
     String found(@AuthenticationPrincipal SignedIn member, @Valid Found found, Reply reply) {
         Optional<String> problem = wrongCount(found.counted());
         if (problem.isPresent()) {
-            reply.next("problem", problem.get() + " Nothing was written down.");
+            reply.next("problem", Wording.say("treatment.course-controller.nothing-was-written-down", problem.get()));
             reply.next("typedCount", found.counted());
         } else {
             courses.found(member.collection(), found.id(), found.form(), count(found.counted()));
@@ -209,7 +210,11 @@ class CourseController {
             @RequestParam FormKey form,
             Reply reply) {
         int asked = courses.askContacts(member.collection(), id, form);
-        reply.next("told", asked == 1 ? "One look was put on the round." : asked + " looks were put on the round.");
+        reply.next(
+                "told",
+                asked == 1
+                        ? Wording.say("treatment.course-controller.one-look-was-put")
+                        : Wording.say("treatment.course-controller.looks-were-put-round", asked));
         return "redirect:/courses/" + id + "#contacts";
     }
 
@@ -227,7 +232,7 @@ class CourseController {
             @RequestParam FormKey form,
             Reply reply) {
         int lines = courses.adjust(member.collection(), id, form);
-        reply.next("told", lines + " lines were added to care sheets, each with its reason.");
+        reply.next("told", Wording.say("treatment.course-controller.lines-were-added-care", lines));
         return "redirect:/courses/" + id;
     }
 }

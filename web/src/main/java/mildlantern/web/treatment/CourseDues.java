@@ -17,6 +17,7 @@ import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
 import mildlantern.web.platform.CollectionId;
 import mildlantern.web.platform.CourseId;
+import mildlantern.web.words.Wording;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -96,11 +97,12 @@ public class CourseDues {
             for (ContactLook look : asked) {
                 StoredCourse course = byId.get(look.course());
                 if (course != null) {
-                    String words = "Stood " + near(look.nearness()) + " "
-                            + names.getOrDefault(course.plant(), "a plant") + " for "
-                            + days(look.days()) + ", which has "
-                            + outbreaks.causeName(course.disorder()).toLowerCase(Locale.ROOT)
-                            + ": turn leaves over, with the lens.";
+                    String words = Wording.say(
+                            "treatment.course-dues.stood-which-has-turn",
+                            near(look.nearness()),
+                            names.getOrDefault(course.plant(), "a plant"),
+                            days(look.days()),
+                            outbreaks.causeName(course.disorder()).toLowerCase(Locale.ROOT));
                     looks.merge(
                             look.plant(),
                             new Look(look.askedOn().orElse(today), words),
@@ -117,18 +119,22 @@ public class CourseDues {
     private static String words(StoredStep step, LocalDate today) {
         long late = ChronoUnit.DAYS.between(step.onDay(), today);
         return step.step().what()
-                + (late > 0 ? " It was due " + (late == 1 ? "yesterday" : late + " days ago") + "." : "");
+                + (late > 0
+                        ? Wording.say(
+                                "treatment.course-dues.was-due",
+                                (late == 1 ? "yesterday" : Wording.say("treatment.course-dues.days-ago", late)))
+                        : "");
     }
 
     static String near(Quarantine.Nearness nearness) {
         return switch (nearness) {
             case TOUCHING -> "touching";
-            case SHELF -> "at the same stop as";
-            case ROOM -> "in the same house as";
+            case SHELF -> Wording.say("treatment.course-dues.same-stop");
+            case ROOM -> Wording.say("treatment.course-dues.same-house");
         };
     }
 
     static String days(int days) {
-        return days == 1 ? "1 day" : days + " days";
+        return days == 1 ? "1 day" : Wording.say("treatment.course-dues.days", days);
     }
 }

@@ -24,6 +24,7 @@ import mildlantern.web.platform.CourseId;
 import mildlantern.web.platform.FormKey;
 import mildlantern.web.stop.Stop;
 import mildlantern.web.stop.Stops;
+import mildlantern.web.words.Wording;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -98,9 +99,9 @@ class CoursePages {
                 outbreaks.causeName(course.disorder()),
                 course.style().words(),
                 switch (course.state()) {
-                    case RUNNING -> "running since " + DAY.format(course.startedOn());
-                    case ENDED -> "ended on " + DAY.format(course.endedOn());
-                    case RELEASED -> "released on " + DAY.format(course.endedOn());
+                    case RUNNING -> Wording.say("treatment.course-pages.running-since", DAY.format(course.startedOn()));
+                    case ENDED -> Wording.say("treatment.course-pages.ended", DAY.format(course.endedOn()));
+                    case RELEASED -> Wording.say("treatment.course-pages.released", DAY.format(course.endedOn()));
                 },
                 running,
                 all.stream()

@@ -30,6 +30,7 @@ import mildlantern.web.platform.FormKey;
 import mildlantern.web.platform.NotHere;
 import mildlantern.web.platform.WrittenForms;
 import mildlantern.web.routine.Routine;
+import mildlantern.web.words.Wording;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -228,9 +229,19 @@ class CourseService {
         Plant plant = plants.plant(collection, course.plant());
         List<CareEntry> entries = new ArrayList<>();
         entries.add(entry(
-                plant, course, CareSetting.FEEDING, quarantine.care("feed-again"), "Back after " + name + ".", today));
-        entries.add(
-                entry(plant, course, CareSetting.HEALTH, quarantine.care("treated"), "It had " + name + ".", today));
+                plant,
+                course,
+                CareSetting.FEEDING,
+                quarantine.care("feed-again"),
+                Wording.say("treatment.course-service.back-after", name),
+                today));
+        entries.add(entry(
+                plant,
+                course,
+                CareSetting.HEALTH,
+                quarantine.care("treated"),
+                Wording.say("treatment.course-service.had", name),
+                today));
         for (ContactLook look : contacts.findByCollectionAndCourse(collection, course.id())) {
             if (look.nearness() != Quarantine.Nearness.ROOM) {
                 Plant neighbour = plants.plant(collection, look.plant());
@@ -239,7 +250,7 @@ class CourseService {
                         course,
                         CareSetting.HEALTH,
                         quarantine.care("near"),
-                        "Stood with " + plant.name() + ", which had " + name + ".",
+                        Wording.say("treatment.course-service.stood-which-had", plant.name(), name),
                         today));
             }
         }

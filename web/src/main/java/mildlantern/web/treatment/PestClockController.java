@@ -6,6 +6,7 @@ import java.util.OptionalDouble;
 import mildlantern.knowledge.DisorderId;
 import mildlantern.web.platform.PlainNumbers;
 import mildlantern.web.platform.Reply;
+import mildlantern.web.words.Wording;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
 
@@ -53,7 +54,7 @@ class PestClockController {
             reply.put("page", pages.page(asked));
         } catch (IllegalArgumentException e) {
             problem = Optional.of(
-                    "This was not understood: " + e.getMessage() + ". Shown is the clock as it stands without it.");
+                    Wording.say("treatment.pest-clock-controller.was-not-understood-shown", e.getMessage()));
             reply.put(
                     "page",
                     pages.page(new PestClockPages.Asked(

@@ -27,6 +27,7 @@ import mildlantern.treatment.CourseComposer;
 import mildlantern.treatment.Means;
 import mildlantern.treatment.TreatmentKnowledge;
 import mildlantern.web.platform.NotHere;
+import mildlantern.web.words.Wording;
 import org.springframework.stereotype.Service;
 
 /** Works out what the pest clock shows for one choice of pest, temperature, coverage, means, interval and uses. */
@@ -132,7 +133,8 @@ class PestClockPages {
         List<PestDay> once = clock.run(Map.of(0, effect), days);
         ClockDrawing drawing = new ClockDrawing(run, none);
         List<ClockDrawing.Use> drawn = course.keySet().stream()
-                .map(day -> new ClockDrawing.Use(drawing.x(day), means.name() + " on day " + day))
+                .map(day -> new ClockDrawing.Use(
+                        drawing.x(day), Wording.say("treatment.pest-clock-pages.day", means.name(), day)))
                 .toList();
         return new Page(
                 table.id(),
@@ -174,7 +176,7 @@ class PestClockPages {
                 12,
                 new ClockDrawing(none, none).draw(clock.stageNames(), none, none, List.of()),
                 growth(table, clock, celsius),
-                "Nothing that a grower can use at home ends this: stand it alone and ask a plant clinic.",
+                Wording.say("treatment.pest-clock-pages.nothing-grower-can-use"),
                 false,
                 List.of(),
                 clock.stageNames());
@@ -196,15 +198,21 @@ class PestClockPages {
         OptionalDouble doubling = clock.doublingDays();
         words.add(
                 doubling.isPresent()
-                        ? "At " + Limits.plain(celsius) + " °C its numbers double every " + days(doubling.getAsDouble())
-                                + " without treatment."
-                        : "At " + Limits.plain(celsius) + " °C its numbers do not grow by themselves.");
+                        ? Wording.say(
+                                "treatment.pest-clock-pages.c-numbers-double-every",
+                                Limits.plain(celsius),
+                                days(doubling.getAsDouble()))
+                        : Wording.say("treatment.pest-clock-pages.c-numbers-do-not", Limits.plain(celsius)));
         OptionalDouble grown = table.daysToAdult(celsius);
-        grown.ifPresent(days -> words.add("From " + (table.stages().get(0).kind() == StageKind.EGG ? "egg" : "birth")
-                + " to adult it takes " + days(days) + "."));
+        grown.ifPresent(days -> words.add(Wording.say(
+                "treatment.pest-clock-pages.from-egg-adult-takes",
+                table.stages().get(0).kind() == StageKind.EGG,
+                days(days))));
         clock.firstNoticed()
-                .ifPresent(range -> words.add("When it is first noticed it has been there for "
-                        + Math.round(range.low()) + " to " + Math.round(range.high()) + " days."));
+                .ifPresent(range -> words.add(Wording.say(
+                        "treatment.pest-clock-pages.when-first-noticed-has",
+                        Math.round(range.low()),
+                        Math.round(range.high()))));
         return words;
     }
 
@@ -219,33 +227,38 @@ class PestClockPages {
             }
         }
         if (!spared.isEmpty()) {
-            words.add("Hardly reached by " + means.name() + ": " + Words.listed(spared)
-                    + ". They go on growing between two uses.");
+            words.add(Wording.say(
+                    "treatment.pest-clock-pages.hardly-reached-by-they", means.name(), Words.listed(spared)));
         }
-        words.add("One use alone leaves a chance of " + percent(clock.riskAfter(Map.of(0, effect)))
-                + " that any is left.");
+        words.add(Wording.say(
+                "treatment.pest-clock-pages.one-use-alone-leaves", percent(clock.riskAfter(Map.of(0, effect)))));
         return words;
     }
 
     private static String verdict(int uses, int interval, double risk, Means means, Plan best) {
         String what = uses == 1
-                ? "One use of " + means.name()
-                : uses + " uses of " + means.name() + " every " + days(interval);
-        String chance = percent(risk) + " chance that any is left.";
+                ? Wording.say("treatment.pest-clock-pages.one-use", means.name())
+                : Wording.say("treatment.pest-clock-pages.uses-every", uses, means.name(), days(interval));
+        String chance = Wording.say("treatment.pest-clock-pages.chance-any-left", percent(risk));
         if (risk < CourseComposer.RISK) {
             return what + ": " + chance;
         }
         return what + ": " + chance
                 + (best.ends()
-                        ? " " + best.applications() + " uses every " + days(best.intervalDays()) + " would."
-                        : " No number of uses that is allowed does, alone: combine it, or begin with washing.");
+                        ? Wording.say(
+                                "treatment.pest-clock-pages.uses-every-would",
+                                best.applications(),
+                                days(best.intervalDays()))
+                        : Wording.say("treatment.pest-clock-pages.no-number-uses-allowed"));
     }
 
     private static List<IntervalLine> lines(Search search, Plan best, int chosen) {
         return search.byInterval().stream()
                 .map(plan -> new IntervalLine(
                         plan.intervalDays(),
-                        plan.ends() ? String.valueOf(plan.applications()) : "not in " + plan.applications(),
+                        plan.ends()
+                                ? String.valueOf(plan.applications())
+                                : Wording.say("treatment.pest-clock-pages.not", plan.applications()),
                         percent(plan.risk()),
                         plan.ends(),
                         plan.equals(best) && plan.ends(),
@@ -261,6 +274,6 @@ class PestClockPages {
         String number = days < 10 && Math.abs(days - Math.rint(days)) > 0.05
                 ? String.format(Locale.ROOT, "%.1f", days)
                 : String.valueOf(Math.round(days));
-        return number.equals("1") ? "1 day" : number + " days";
+        return number.equals("1") ? "1 day" : Wording.say("treatment.pest-clock-pages.days", number);
     }
 }

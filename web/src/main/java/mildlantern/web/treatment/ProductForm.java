@@ -11,6 +11,7 @@ import mildlantern.mixing.Measure;
 import mildlantern.mixing.Rate;
 import mildlantern.treatment.Label;
 import mildlantern.web.platform.PlainNumbers;
+import mildlantern.web.words.Wording;
 
 /**
  * A product's label as it was typed. Everything is text, so that what cannot be understood is kept.
@@ -54,38 +55,38 @@ record ProductForm(
         text(problems, "name", name, 80);
         text(problems, "ingredient", ingredient, 120);
         if (!meansIds.contains(means)) {
-            problems.put("means", "Choose what it is.");
+            problems.put("means", Wording.say("treatment.product-form.choose-what"));
         }
         if (group.length() > 12) {
-            problems.put("group", "A group code is short, as in I-4A.");
+            problems.put("group", Wording.say("treatment.product-form.group-code-short-i"));
         }
         Optional<Double> strongest = number(problems, "most", most, true, 0.0001, 100_000);
         Optional<Double> weakest = number(problems, "least", least, false, 0.0001, 100_000);
         number(problems, "interval", interval, false, 1, 365);
         number(problems, "uses", uses, false, 1, 50);
         if (strongest.isPresent() && weakest.isPresent() && weakest.get() > strongest.get()) {
-            problems.put("least", "The weakest rate is not above the strongest.");
+            problems.put("least", Wording.say("treatment.product-form.weakest-rate-not-above"));
         }
         if (strongest.isPresent() && !problems.containsKey("most")) {
             try {
                 new Rate(strongest.get(), measure, carrier);
             } catch (IllegalArgumentException e) {
-                problems.put("most", "More product than mixture: look at the units again.");
+                problems.put("most", Wording.say("treatment.product-form.more-product-than-mixture"));
             }
         }
         OwnProduct.kinds(notOn).stream()
                 .filter(kind -> !kinds.contains(kind))
                 .findFirst()
-                .ifPresent(kind ->
-                        problems.put("notOn", "'" + kind + "' is no kind of plant here; separate kinds with commas."));
+                .ifPresent(
+                        kind -> problems.put("notOn", Wording.say("treatment.product-form.no-kind-plant-here", kind)));
         return problems;
     }
 
     private static void text(Map<String, String> problems, String field, String value, int longest) {
         if (value.isBlank()) {
-            problems.put(field, "This must be filled in.");
+            problems.put(field, Wording.say("treatment.product-form.must-filled"));
         } else if (value.length() > longest) {
-            problems.put(field, "At most " + longest + " letters.");
+            problems.put(field, Wording.say("treatment.product-form.most-letters", longest));
         }
     }
 
@@ -93,19 +94,19 @@ record ProductForm(
             Map<String, String> problems, String field, String value, boolean needed, double low, double high) {
         if (value.isBlank()) {
             if (needed) {
-                problems.put(field, "The label's strongest rate must be filled in.");
+                problems.put(field, Wording.say("treatment.product-form.labels-strongest-rate-must"));
             }
             return Optional.empty();
         }
         try {
             double number = PlainNumbers.read(value);
             if (number < low || number > high) {
-                problems.put(field, "This is outside what a label says.");
+                problems.put(field, Wording.say("treatment.product-form.outside-what-label-says"));
                 return Optional.empty();
             }
             return Optional.of(number);
         } catch (NumberFormatException e) {
-            problems.put(field, "'" + value.strip() + "' is no number.");
+            problems.put(field, Wording.say("treatment.product-form.no-number", value.strip()));
             return Optional.empty();
         }
     }

@@ -15,6 +15,7 @@ import mildlantern.web.platform.CollectionId;
 import mildlantern.web.platform.FormKey;
 import mildlantern.web.platform.NotHere;
 import mildlantern.web.platform.WrittenForms;
+import mildlantern.web.words.Wording;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -59,12 +60,20 @@ class ProductService {
                         + most.measure().symbol() + " " + most.carrier().words())
                 .orElse("");
         String terms = (label.intervalDays().isPresent()
-                        ? "every " + label.intervalDays().getAsInt() + " days at most"
+                        ? Wording.say(
+                                "treatment.product-service.every-days-most",
+                                label.intervalDays().getAsInt())
                         : "")
-                + (label.usesASeason().isPresent() ? ", " + label.usesASeason().getAsInt() + " uses a season" : "")
+                + (label.usesASeason().isPresent()
+                        ? Wording.say(
+                                "treatment.product-service.uses-season",
+                                label.usesASeason().getAsInt())
+                        : "")
                 + (label.notOn().isEmpty()
                         ? ""
-                        : ", not on " + label.notOn().stream().sorted().collect(Collectors.joining(", ")));
+                        : Wording.say(
+                                "treatment.product-service.not",
+                                label.notOn().stream().sorted().collect(Collectors.joining(", "))));
         return new Line(
                 product.id(),
                 label.name(),
@@ -97,7 +106,7 @@ class ProductService {
                         .toLowerCase(Locale.ROOT)
                         .equals(typed.name().strip().toLowerCase(Locale.ROOT)));
         if (taken) {
-            problems.put("name", "You have a product of this name already.");
+            problems.put("name", Wording.say("treatment.product-service.you-have-product-name"));
         }
         if (problems.isEmpty() && forms.firstTime(collection, form)) {
             products.save(new OwnProduct(collection, typed.label()));

@@ -27,6 +27,7 @@ import mildlantern.web.routine.Schedules;
 import mildlantern.web.stop.StopNow;
 import mildlantern.web.stop.StopStates;
 import mildlantern.web.stop.Stops;
+import mildlantern.web.words.Wording;
 import org.springframework.stereotype.Component;
 
 /** Puts together what decides on a course: the plant, its place, and what was used on it in the last year. */
@@ -141,7 +142,10 @@ class Situations {
         return found.map(means -> use(means.id(), Optional.of(words), row.onDay(), recognition))
                 // Nobody knows what it was: it counts as a product of its day.
                 .orElseGet(() -> new Situation.Use(
-                        words.isBlank() ? "something not named" : words, row.onDay(), Optional.empty(), true));
+                        words.isBlank() ? Wording.say("treatment.situations.something-not-named") : words,
+                        row.onDay(),
+                        Optional.empty(),
+                        true));
     }
 
     private Optional<Means> ofKind(SprayKind kind) {

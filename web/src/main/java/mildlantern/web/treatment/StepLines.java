@@ -17,6 +17,7 @@ import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
 import mildlantern.web.platform.FormKey;
 import mildlantern.web.routine.WaterBook;
+import mildlantern.web.words.Wording;
 import org.springframework.stereotype.Component;
 
 /** The steps of a course as lines to tick. */
@@ -41,7 +42,7 @@ class StepLines {
         long late = ChronoUnit.DAYS.between(step.on(), today);
         String stateWords = stored.filter(one ->
                         one.state() == StoredStep.State.DONE && !one.onDay().equals(one.doneOn()))
-                .map(one -> "done on " + CoursePages.DAY.format(one.doneOn()))
+                .map(one -> Wording.say("treatment.step-lines.done", CoursePages.DAY.format(one.doneOn())))
                 .orElse(state.words());
         return new CourseViews.StepLine(
                 stored.map(StoredStep::id).orElseGet(StepId::fresh),
@@ -55,7 +56,11 @@ class StepLines {
                 stateWords,
                 stored.isPresent() && planned && late >= 0,
                 planned,
-                stored.isPresent() && planned && late > 0 ? (late == 1 ? "a day late" : late + " days late") : "",
+                stored.isPresent() && planned && late > 0
+                        ? (late == 1
+                                ? Wording.say("treatment.step-lines.day-late")
+                                : Wording.say("treatment.step-lines.days-late", late))
+                        : "",
                 step.phase() == Course.Phase.ACT || step.phase() == Course.Phase.REPEAT
                         ? mix(step, plant)
                         : Optional.empty());

@@ -9,10 +9,12 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import mildlantern.message.MessageKey;
 import mildlantern.treatment.Course;
 import mildlantern.web.platform.BatchId;
 import mildlantern.web.platform.CourseId;
 import mildlantern.web.platform.Row;
+import mildlantern.web.words.Wording;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
 import org.jspecify.annotations.NullUnmarked;
@@ -23,20 +25,14 @@ import org.jspecify.annotations.NullUnmarked;
 @NullUnmarked
 class StoredStep extends Row {
     /** What became of a step. */
-    enum State {
-        PLANNED("planned"),
-        DONE("done"),
-        MISSED("missed"),
-        RAINED_OFF("rained off");
-
-        private final String words;
-
-        State(String words) {
-            this.words = words;
-        }
+    enum State implements MessageKey {
+        PLANNED,
+        DONE,
+        MISSED,
+        RAINED_OFF;
 
         public String words() {
-            return words;
+            return Wording.of(this);
         }
     }
 

@@ -30,6 +30,7 @@ import mildlantern.web.platform.FormKey;
 import mildlantern.web.platform.NotHere;
 import mildlantern.web.platform.PlainNumbers;
 import mildlantern.web.routine.RecordWriter;
+import mildlantern.web.words.Wording;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -144,8 +145,10 @@ class UseService {
         } catch (IllegalArgumentException e) {
             problem = Optional.of(
                     e instanceof NumberFormatException
-                            ? "'" + asked.amount().strip() + "' is no number; write one, as in 20."
-                            : "So strong a mix cannot be; write a smaller number, above 0.");
+                            ? Wording.say(
+                                    "treatment.use-service.no-number-write-one",
+                                    asked.amount().strip())
+                            : Wording.say("treatment.use-service.so-strong-mix-cannot"));
         }
         List<Verdict> verdicts = new Refusals(knowledge)
                 .judge(
@@ -174,8 +177,12 @@ class UseService {
                 asked.inSun(),
                 refused,
                 problem.isPresent()
-                        ? "Correct the strength first."
-                        : refused ? "No, not today." : verdicts.isEmpty() ? "Yes." : "Yes, and mind:",
+                        ? Wording.say("treatment.use-service.correct-strength-first")
+                        : refused
+                                ? Wording.say("treatment.use-service.no-not-today")
+                                : verdicts.isEmpty()
+                                        ? Wording.say("treatment.use-service.yes")
+                                        : Wording.say("treatment.use-service.yes-mind"),
                 verdicts,
                 refused ? List.of() : CourseComposer.terms(means),
                 FormKey.fresh());

@@ -7,33 +7,29 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import mildlantern.knowledge.Words;
+import mildlantern.message.MessageKey;
 import mildlantern.quantity.Temperature;
 import org.junit.jupiter.api.Test;
 
 class FormTest {
-    private enum Glass {
+    private enum Glass implements MessageKey {
         SINGLE_PANE,
         DOUBLE_PANE,
         TRIPLE_PANE
     }
 
     private record Night(
-            @Asks.Number(label = "Outside", unit = "°C", preset = -5, low = -40, high = 50)
-            Temperature outside,
+            @Asks.Number(preset = -5, low = -40, high = 50) Temperature outside,
 
-            @Asks.Number(label = "Leaf from it", unit = "cm", preset = 2.5, low = 0, high = 500)
-            double farFrom,
+            @Asks.Number(preset = 2.5, low = 0, high = 500) double farFrom,
 
-            @Asks.Choice(label = "Glass", preset = "double-pane")
-            Glass glassIn,
+            @Asks.Choice(preset = "double-pane") Glass glassIn,
 
-            @Asks.Choice(label = "Room") String room,
-            @Asks.Text(label = "Note") String note) {}
+            @Asks.Choice String room,
+            @Asks.Text String note) {}
 
     private static Form<Night> form() {
         return Form.of(Night.class)
-                .worded(Glass.class, glass -> Words.spoken(Words.id(glass)))
                 .only("glassIn", List.of(Glass.SINGLE_PANE, Glass.DOUBLE_PANE))
                 .choices("room", List.of(new Field.Choice("r1", "Porch"), new Field.Choice("r2", "Study")));
     }
@@ -41,8 +37,6 @@ class FormTest {
     private static Calculator<Night> calculator() {
         return new Calculator<>(
                 "night",
-                "Night",
-                "How cold?",
                 form(),
                 asked -> asked.farFrom() > 100
                         ? Calculator.Answer.refused("far-from", "Too far to matter.")
