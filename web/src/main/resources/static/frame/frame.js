@@ -2,7 +2,7 @@
 /* global htmx */
 
 const KEYS_OFF = 'lantern.keys-off';
-const keysOn = () => localStorage.getItem(KEYS_OFF) === null;
+const keysOn = () => document.documentElement.dataset.keys !== 'off' && localStorage.getItem(KEYS_OFF) === null;
 const typing = (el) => el.closest('input:not([type=radio]):not([type=checkbox]):not([type=range]), textarea, select, [contenteditable]');
 
 /** The element a key belongs to: nearest scope of the focus first, then the whole page outside scopes, then the first scope. */

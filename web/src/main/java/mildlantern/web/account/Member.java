@@ -5,6 +5,8 @@ import java.time.OffsetDateTime;
 import java.util.UUID;
 import mildlantern.web.platform.CollectionId;
 import mildlantern.web.platform.Row;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
 import org.jspecify.annotations.NullUnmarked;
 
 /** Somebody who signs in, to one collection. */
@@ -15,6 +17,9 @@ class Member extends Row {
     private String name;
     private String passwordHash;
     private OffsetDateTime createdAt;
+
+    @JdbcTypeCode(SqlTypes.JSON)
+    private ReaderSettings.Stored settings = ReaderSettings.Stored.of(ReaderSettings.USUAL);
 
     protected Member() {}
 
@@ -36,6 +41,14 @@ class Member extends Row {
 
     String name() {
         return name;
+    }
+
+    ReaderSettings settings() {
+        return ReaderSettings.of(settings);
+    }
+
+    void like(ReaderSettings liked) {
+        settings = ReaderSettings.Stored.of(liked);
     }
 
     String passwordHash() {

@@ -12,7 +12,7 @@ import java.util.Map;
 import mildlantern.knowledge.Words;
 import mildlantern.message.MessageKey;
 import mildlantern.quantity.Limits;
-import mildlantern.web.platform.PlainNumbers;
+import mildlantern.web.words.Numbers;
 import mildlantern.web.words.Wording;
 import org.springframework.beans.BeanUtils;
 
@@ -149,11 +149,9 @@ public final class Form<I extends Record> {
     private static String numberProblem(Field field, String value) {
         double number;
         try {
-            number = PlainNumbers.read(value);
+            number = Numbers.read(value, field.low(), field.high());
         } catch (NumberFormatException e) {
-            return value.isEmpty()
-                    ? Wording.say("calculator.form.number-wanted-here")
-                    : Wording.say("calculator.form.no-number", value);
+            return String.valueOf(e.getMessage());
         }
         if (number >= field.low() && number <= field.high()) {
             return "";
@@ -190,7 +188,8 @@ public final class Form<I extends Record> {
                     .findFirst()
                     .orElseThrow();
         }
-        double number = PlainNumbers.read(value);
+        Asks.Number asks = component.getAnnotation(Asks.Number.class);
+        double number = Numbers.read(value, asks.low(), asks.high());
         return component.getType() == double.class ? number : made(component.getType(), number);
     }
 

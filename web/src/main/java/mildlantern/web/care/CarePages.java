@@ -2,11 +2,9 @@ package mildlantern.web.care;
 
 import java.time.Clock;
 import java.time.LocalDate;
-import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
@@ -28,6 +26,7 @@ import mildlantern.web.platform.FormKey;
 import mildlantern.web.routine.Records;
 import mildlantern.web.stop.StopReading;
 import mildlantern.web.stop.Stops;
+import mildlantern.web.words.DayFormat;
 import mildlantern.web.words.Wording;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -40,7 +39,7 @@ class CarePages {
     private static final int DAYS_BACK = 45;
     private static final int SHOWN = 60;
     private static final int PLACES_SHOWN = 6;
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM", Locale.UK);
+    private static final DayFormat DAY = DayFormat.SHORT;
 
     private final CareService care;
     private final Plants plants;

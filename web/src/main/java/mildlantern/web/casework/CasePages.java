@@ -2,7 +2,6 @@ package mildlantern.web.casework;
 
 import java.time.Clock;
 import java.time.LocalDate;
-import java.time.format.DateTimeFormatter;
 import java.time.temporal.ChronoUnit;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -28,6 +27,7 @@ import mildlantern.web.platform.CollectionId;
 import mildlantern.web.platform.FormKey;
 import mildlantern.web.routine.Records;
 import mildlantern.web.stop.Stops;
+import mildlantern.web.words.DayFormat;
 import mildlantern.web.words.Wording;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -38,7 +38,7 @@ import org.springframework.transaction.annotation.Transactional;
 class CasePages {
     private static final int LOOKS_SHOWN = 3;
 
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM", Locale.UK);
+    private static final DayFormat DAY = DayFormat.LONG;
 
     private final CaseBook book;
     private final Plants plants;

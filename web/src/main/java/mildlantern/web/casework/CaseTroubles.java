@@ -1,12 +1,10 @@
 package mildlantern.web.casework;
 
 import java.time.LocalDate;
-import java.time.format.DateTimeFormatter;
 import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -20,6 +18,7 @@ import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Troubles;
 import mildlantern.web.platform.CaseId;
 import mildlantern.web.platform.CollectionId;
+import mildlantern.web.words.DayFormat;
 import mildlantern.web.words.Wording;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -32,7 +31,7 @@ public class CaseTroubles implements Troubles {
             .filter(TroubleCase.State::open)
             .toList();
 
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM", Locale.UK);
+    private static final DayFormat DAY = DayFormat.LONG;
 
     private final CaseRepositories.Cases cases;
     private final CaseRepositories.CaseTrials caseTrials;

@@ -5,10 +5,8 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.time.ZonedDateTime;
-import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.Function;
@@ -17,6 +15,7 @@ import mildlantern.quantity.Range;
 import mildlantern.sensing.DayOfAir;
 import mildlantern.sensing.HourOfAir;
 import mildlantern.web.platform.SvgNumbers;
+import mildlantern.web.words.DayFormat;
 import mildlantern.web.words.Wording;
 
 /** Draws what was read at a stop: light, humidity and warmth below one another on one axis of time, with what its plants need. */
@@ -29,8 +28,8 @@ final class AirChart {
     private static final double BOTTOM = HEIGHT - 10;
     private static final int HOURLY_UP_TO_DAYS = 14;
     private static final Duration SILENT = Duration.ofHours(2);
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM", Locale.UK);
-    private static final DateTimeFormatter MONTH = DateTimeFormatter.ofPattern("MMM", Locale.UK);
+    private static final DayFormat DAY = DayFormat.SHORT;
+    private static final DayFormat MONTH = DayFormat.MONTH;
 
     private final LocalDate from;
     private final LocalDate to;

@@ -2,10 +2,8 @@ package mildlantern.web.climate;
 
 import java.time.Clock;
 import java.time.LocalDate;
-import java.time.format.TextStyle;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import mildlantern.air.Glazing;
 import mildlantern.light.Curtain;
 import mildlantern.light.LightSource;
@@ -18,6 +16,7 @@ import mildlantern.web.calculator.Calculator;
 import mildlantern.web.calculator.Calculator.Answer;
 import mildlantern.web.calculator.Calculator.Line;
 import mildlantern.web.calculator.Form;
+import mildlantern.web.words.DayFormat;
 import mildlantern.web.words.Wording;
 import org.springframework.stereotype.Component;
 
@@ -115,10 +114,7 @@ class LightCalculators {
         lines.add(Line.of(Wording.say("climate.light-calculators.sun-today-if-shines"), today.sunHours(), "h"));
         for (int month = 3; month <= 12; month += 3) {
             WindowLight.Day day = light.day(window, distance, latitude, LocalDate.of(year, month, 21), cloud);
-            lines.add(Line.of(
-                    "21 " + LocalDate.of(year, month, 21).getMonth().getDisplayName(TextStyle.FULL, Locale.UK),
-                    day.mol(),
-                    "mol/m²"));
+            lines.add(Line.of(DayFormat.LONG.format(LocalDate.of(year, month, 21)), day.mol(), "mol/m²"));
         }
         return new Answer(lines, List.of(Wording.say("climate.light-calculators.reading-by-meter-phone")), List.of());
     }

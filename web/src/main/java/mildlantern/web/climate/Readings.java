@@ -11,13 +11,11 @@ import java.time.LocalDate;
 import java.time.OffsetDateTime;
 import java.time.ZoneId;
 import java.time.ZoneOffset;
-import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.Base64;
 import java.util.Comparator;
 import java.util.HexFormat;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import mildlantern.light.WindowLight;
 import mildlantern.place.StopId;
@@ -35,6 +33,7 @@ import mildlantern.web.platform.WrittenForms;
 import mildlantern.web.routine.StopWriter;
 import mildlantern.web.stop.Stop;
 import mildlantern.web.stop.Stops;
+import mildlantern.web.words.DayFormat;
 import mildlantern.web.words.Wording;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -49,7 +48,7 @@ public class Readings {
 
     private static final Duration CLOCKS_DIFFER = Duration.ofDays(1);
     private static final int TOKEN_BYTES = 24;
-    private static final DateTimeFormatter MOMENT = DateTimeFormatter.ofPattern("d MMM HH:mm", Locale.UK);
+    private static final DayFormat MOMENT = DayFormat.MOMENT;
 
     private final Sensors sensors;
     private final ReadingStore store;

@@ -2,19 +2,19 @@ package mildlantern.web.climate;
 
 import java.time.Clock;
 import java.time.ZoneId;
-import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.Locale;
 import mildlantern.place.StopId;
 import mildlantern.quantity.Limits;
 import mildlantern.web.platform.CollectionId;
+import mildlantern.web.words.DayFormat;
 import mildlantern.web.words.Wording;
 import org.springframework.stereotype.Component;
 
 /** The sensors of a stop, the tables that were read in, and what was set aside. */
 @Component
 class SensorLines {
-    private static final DateTimeFormatter MOMENT = DateTimeFormatter.ofPattern("d MMM HH:mm", Locale.UK);
+    private static final DayFormat MOMENT = DayFormat.MOMENT;
 
     private final Readings readings;
     private final Clock clock;

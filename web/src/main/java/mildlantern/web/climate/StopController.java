@@ -17,6 +17,7 @@ import mildlantern.web.stop.Houses;
 import mildlantern.web.stop.Stop;
 import mildlantern.web.stop.StopReading;
 import mildlantern.web.stop.Stops;
+import mildlantern.web.words.Amounts;
 import mildlantern.web.words.Wording;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -90,8 +91,8 @@ class StopController {
                                 reading.light(),
                                 reading.dailyLight(),
                                 reading.humidity(),
-                                reading.day(),
-                                reading.night()));
+                                Amounts.of(reading.day()),
+                                Amounts.of(reading.night())));
         return "redirect:/stops/" + id;
     }
 

@@ -16,11 +16,16 @@ import mildlantern.light.Curtain;
 import mildlantern.light.Sky;
 import mildlantern.message.MessageKey;
 import mildlantern.plant.Brightness;
+import mildlantern.quantity.Length;
+import mildlantern.quantity.Temperature;
 import mildlantern.web.platform.FormKey;
 import mildlantern.web.stop.Glass;
 import mildlantern.web.stop.Houses;
 import mildlantern.web.stop.Stop;
 import mildlantern.web.stop.StopKind;
+import mildlantern.web.words.Amounts;
+import mildlantern.web.words.Unit;
+import mildlantern.web.words.Within;
 import mildlantern.web.words.Wording;
 import org.jspecify.annotations.Nullable;
 import org.springframework.format.annotation.DateTimeFormat;
@@ -47,15 +52,11 @@ final class StopForms {
             @Nullable
             Double humidity,
 
-            @DecimalMin(value = "-40", message = "{climate.stop-forms.40-60-c}")
-            @DecimalMax(value = "60", message = "{climate.stop-forms.40-60-c}")
-            @Nullable
-            Double day,
+            @Within(of = Unit.Of.TEMPERATURE, low = -40, high = 60) @Nullable
+            Temperature day,
 
-            @DecimalMin(value = "-40", message = "{climate.stop-forms.40-60-c}")
-            @DecimalMax(value = "60", message = "{climate.stop-forms.40-60-c}")
-            @Nullable
-            Double night,
+            @Within(of = Unit.Of.TEMPERATURE, low = -40, high = 60) @Nullable
+            Temperature night,
 
             @DecimalMin(value = "0", message = "{climate.stop-forms.0-80}")
             @DecimalMax(value = "80", message = "{climate.stop-forms.0-80}")
@@ -150,22 +151,18 @@ final class StopForms {
 
             @Nullable Glass glass,
 
-            @Min(value = 0, message = "{climate.stop-forms.0-1000-cm}")
-            @Max(value = 1000, message = "{climate.stop-forms.0-1000-cm}")
-            @Nullable
-            Integer glassCm,
+            @Within(of = Unit.Of.LENGTH, low = 0, high = 1000) @Nullable
+            Length glassCm,
 
             @NotNull(message = "{climate.stop-forms.20-2000-cm}")
-            @Min(value = 20, message = "{climate.stop-forms.20-2000-cm}")
-            @Max(value = 2000, message = "{climate.stop-forms.20-2000-cm}")
+            @Within(of = Unit.Of.LENGTH, low = 20, high = 2000)
             @Nullable
-            Integer widthCm,
+            Length widthCm,
 
             @NotNull(message = "{climate.stop-forms.10-1000-cm}")
-            @Min(value = 10, message = "{climate.stop-forms.10-1000-cm}")
-            @Max(value = 1000, message = "{climate.stop-forms.10-1000-cm}")
+            @Within(of = Unit.Of.LENGTH, low = 10, high = 1000)
             @Nullable
-            Integer depthCm,
+            Length depthCm,
 
             @NotNull(message = "{climate.stop-forms.1-more}")
             @Min(value = 1, message = "{climate.stop-forms.1-more}")
@@ -177,35 +174,25 @@ final class StopForms {
 
             @Nullable Curtain curtain,
 
-            @Min(value = 10, message = "{climate.stop-forms.10-2000-cm}")
-            @Max(value = 2000, message = "{climate.stop-forms.10-2000-cm}")
-            @Nullable
-            Integer paneWidthCm,
+            @Within(of = Unit.Of.LENGTH, low = 10, high = 2000) @Nullable
+            Length paneWidthCm,
 
-            @Min(value = 10, message = "{climate.stop-forms.10-1500-cm}")
-            @Max(value = 1500, message = "{climate.stop-forms.10-1500-cm}")
-            @Nullable
-            Integer paneHeightCm,
+            @Within(of = Unit.Of.LENGTH, low = 10, high = 1500) @Nullable
+            Length paneHeightCm,
 
-            @Min(value = -500, message = "{climate.stop-forms.500-1000-cm}")
-            @Max(value = 1000, message = "{climate.stop-forms.500-1000-cm}")
-            @Nullable
-            Integer paneSillCm,
+            @Within(of = Unit.Of.LENGTH, low = -500, high = 1000) @Nullable
+            Length paneSillCm,
 
             @Min(value = 0, message = "{climate.stop-forms.0-85-degrees}")
             @Max(value = 85, message = "{climate.stop-forms.0-85-degrees}")
             @Nullable
             Integer skyline,
 
-            @Min(value = 0, message = "{climate.stop-forms.0-1000-cm}")
-            @Max(value = 1000, message = "{climate.stop-forms.0-1000-cm}")
-            @Nullable
-            Integer heaterCm,
+            @Within(of = Unit.Of.LENGTH, low = 0, high = 1000) @Nullable
+            Length heaterCm,
 
-            @Min(value = 0, message = "{climate.stop-forms.0-1000-cm}")
-            @Max(value = 1000, message = "{climate.stop-forms.0-1000-cm}")
-            @Nullable
-            Integer draughtCm,
+            @Within(of = Unit.Of.LENGTH, low = 0, high = 1000) @Nullable
+            Length draughtCm,
 
             @Nullable Long version,
             @Nullable String opened) {
@@ -216,18 +203,18 @@ final class StopForms {
                     stop.name(),
                     stop.kind(),
                     stop.glass(),
-                    stop.glassCm(),
-                    stop.widthCm(),
-                    stop.depthCm(),
+                    Amounts.length(stop.glassCm()),
+                    Amounts.length(stop.widthCm()),
+                    Amounts.length(stop.depthCm()),
                     stop.position(),
                     stop.glazing(),
                     stop.curtain(),
-                    stop.paneWidthCm(),
-                    stop.paneHeightCm(),
-                    stop.paneSillCm(),
+                    Amounts.length(stop.paneWidthCm()),
+                    Amounts.length(stop.paneHeightCm()),
+                    Amounts.length(stop.paneSillCm()),
                     stop.skyline(),
-                    stop.heaterCm(),
-                    stop.draughtCm(),
+                    Amounts.length(stop.heaterCm()),
+                    Amounts.length(stop.draughtCm()),
                     stop.version(),
                     null);
         }
@@ -235,10 +222,18 @@ final class StopForms {
         /** The stop with what was typed. */
         Stop into(Stop stop, double heaterReachCm) {
             return stop.renamed(Objects.requireNonNull(name).strip())
-                    .built(Objects.requireNonNull(kind), glass, glassCm)
-                    .sized(Objects.requireNonNull(widthCm), Objects.requireNonNull(depthCm))
-                    .glazed(glazing, curtain, paneWidthCm, paneHeightCm, paneSillCm, skyline)
-                    .exposed(heaterCm, draughtCm, heaterReachCm);
+                    .built(Objects.requireNonNull(kind), glass, Amounts.centimetres(glassCm))
+                    .sized(
+                            Objects.requireNonNull(Amounts.centimetres(widthCm)),
+                            Objects.requireNonNull(Amounts.centimetres(depthCm)))
+                    .glazed(
+                            glazing,
+                            curtain,
+                            Amounts.centimetres(paneWidthCm),
+                            Amounts.centimetres(paneHeightCm),
+                            Amounts.centimetres(paneSillCm),
+                            skyline)
+                    .exposed(Amounts.centimetres(heaterCm), Amounts.centimetres(draughtCm), heaterReachCm);
         }
     }
 }

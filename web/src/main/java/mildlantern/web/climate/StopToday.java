@@ -2,10 +2,8 @@ package mildlantern.web.climate;
 
 import java.time.Clock;
 import java.time.LocalDate;
-import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import mildlantern.air.Air;
 import mildlantern.air.AirKnowledge;
@@ -19,13 +17,14 @@ import mildlantern.sensing.HourOfAir;
 import mildlantern.weather.NightForecast;
 import mildlantern.web.stop.Stop;
 import mildlantern.web.stop.StopKind;
+import mildlantern.web.words.DayFormat;
 import mildlantern.web.words.Wording;
 import org.springframework.stereotype.Component;
 
 /** What a stop gives now, by what is known of it. */
 @Component
 class StopToday {
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM", Locale.UK);
+    private static final DayFormat DAY = DayFormat.SHORT;
 
     private final Weathers weathers;
     private final AirKnowledge air;

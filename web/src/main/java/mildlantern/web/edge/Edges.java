@@ -92,10 +92,15 @@ class Edges extends OncePerRequestFilter {
                         || at instanceof CannotCreateTransactionException
                         || at instanceof SQLTransientException
                         // Class 08: the connection; class 57: the server is going down or coming up.
-                        || at instanceof SQLException sql
-                                && sql.getSQLState() != null
-                                && (sql.getSQLState().startsWith("08")
-                                        || sql.getSQLState().startsWith("57P")));
+                        || at instanceof SQLException sql && connectionLost(sql));
+    }
+
+    /** The pool says of a connection that it gave up that it is closed, and gives no state. */
+    private static boolean connectionLost(SQLException problem) {
+        String state = problem.getSQLState();
+        return state == null
+                ? "Connection is closed".equals(problem.getMessage())
+                : state.startsWith("08") || state.startsWith("57P");
     }
 
     private static boolean cause(Throwable problem, Class<? extends Throwable> type) {

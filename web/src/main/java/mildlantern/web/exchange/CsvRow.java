@@ -8,7 +8,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import mildlantern.web.platform.PlainNumbers;
+import mildlantern.web.words.Numbers;
 import mildlantern.web.words.Wording;
 import org.jspecify.annotations.Nullable;
 
@@ -94,13 +94,13 @@ final class CsvRow {
             return null;
         }
         try {
-            double value = PlainNumbers.read(text);
+            double value = Numbers.read(text, low, high);
             if (value >= low && value <= high) {
                 return value;
             }
             wrong(Wording.say("exchange.csv-row.allowed", what, text, low, high));
         } catch (NumberFormatException e) {
-            wrong(Wording.say("exchange.csv-row.no-number", text, what));
+            wrong(Wording.say("exchange.csv-row.unreadable", what, String.valueOf(e.getMessage())));
         }
         return null;
     }

@@ -1,12 +1,10 @@
 package mildlantern.web.feeding;
 
 import java.time.LocalDate;
-import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
@@ -18,13 +16,14 @@ import mildlantern.quantity.Limits;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
 import mildlantern.web.platform.CollectionId;
+import mildlantern.web.words.DayFormat;
 import mildlantern.web.words.Wording;
 import org.springframework.stereotype.Component;
 
 /** The waters a collection is watered with: what is in each, and what it does to whom. */
 @Component
 class WaterLines {
-    static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM yyyy", Locale.UK);
+    static final DayFormat DAY = DayFormat.YEAR;
 
     private final Plants plants;
     private final Waters waters;

@@ -1,7 +1,5 @@
 package mildlantern.web.keeping;
 
-import jakarta.validation.constraints.DecimalMax;
-import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
@@ -16,9 +14,14 @@ import mildlantern.plant.GrowthForm;
 import mildlantern.plant.PotKind;
 import mildlantern.plant.Stage;
 import mildlantern.plant.WaterSource;
+import mildlantern.quantity.Length;
+import mildlantern.quantity.Volume;
 import mildlantern.water.LeafClass;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.platform.FormKey;
+import mildlantern.web.words.Amounts;
+import mildlantern.web.words.Unit;
+import mildlantern.web.words.Within;
 import org.jspecify.annotations.Nullable;
 import org.springframework.format.annotation.DateTimeFormat;
 
@@ -54,20 +57,14 @@ record PlantForm(
 
         @Nullable PotKind pot,
 
-        @DecimalMin(value = "2", message = "{keeping.plant-form.2-200-cm}")
-        @DecimalMax(value = "200", message = "{keeping.plant-form.2-200-cm}")
-        @Nullable
-        Double diameter,
+        @Within(of = Unit.Of.LENGTH, low = 2, high = 200) @Nullable
+        Length diameter,
 
-        @DecimalMin(value = "1", message = "{keeping.plant-form.1-200-cm}")
-        @DecimalMax(value = "200", message = "{keeping.plant-form.1-200-cm}")
-        @Nullable
-        Double height,
+        @Within(of = Unit.Of.LENGTH, low = 1, high = 200) @Nullable
+        Length height,
 
-        @DecimalMin(value = "0", message = "{keeping.plant-form.0-50-000-ml}")
-        @DecimalMax(value = "50000", message = "{keeping.plant-form.0-50-000-ml}")
-        @Nullable
-        Double reservoir,
+        @Within(of = Unit.Of.VOLUME, low = 0, high = 50000) @Nullable
+        Volume reservoir,
 
         @Nullable Boolean outerPot,
         @Nullable Boolean drainHoles,
@@ -145,9 +142,9 @@ record PlantForm(
                 plant.source(),
                 plant.acquiredOn(),
                 plant.potKind(),
-                plant.potDiameterCm(),
-                plant.potHeightCm(),
-                plant.reservoirMl(),
+                Amounts.length(plant.potDiameterCm()),
+                Amounts.length(plant.potHeightCm()),
+                new Volume(plant.reservoirMl()),
                 plant.outerPot(),
                 plant.drainHoles(),
                 plant.medium(),
@@ -171,8 +168,8 @@ record PlantForm(
                 .ofKind(Objects.requireNonNull(profile), plateForm)
                 .named(blank(cultivar), blank(accession), blank(source))
                 .acquired(acquiredOn)
-                .potted(pot == null ? PotKind.PLASTIC : pot, diameter, medium, pottedOn)
-                .pot(height, reservoir == null ? 0 : reservoir, pottedOn)
+                .potted(pot == null ? PotKind.PLASTIC : pot, Amounts.of(diameter), medium, pottedOn)
+                .pot(Amounts.of(height), reservoir == null ? 0 : reservoir.millilitres(), pottedOn)
                 .kept(water, feed, overTop, outerPot, drainHoles)
                 .grown(stage == null ? Stage.ADULT : stage)
                 .leafy(leafClass == null ? LeafClass.USUAL : leafClass)

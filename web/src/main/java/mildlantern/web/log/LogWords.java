@@ -1,6 +1,5 @@
 package mildlantern.web.log;
 
-import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -12,11 +11,12 @@ import mildlantern.log.LogKind;
 import mildlantern.quantity.Limits;
 import mildlantern.treatment.Hold;
 import mildlantern.web.stop.StopNow;
+import mildlantern.web.words.DayFormat;
 import mildlantern.web.words.Wording;
 
 /** Entries of the log in words. */
 public final class LogWords {
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM yyyy", Locale.UK);
+    private static final DayFormat DAY = DayFormat.YEAR;
 
     private LogWords() {}
 

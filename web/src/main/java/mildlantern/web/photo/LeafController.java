@@ -14,10 +14,10 @@ import mildlantern.plant.PlantId;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
 import mildlantern.web.platform.FormKey;
-import mildlantern.web.platform.PlainNumbers;
 import mildlantern.web.platform.Reply;
 import mildlantern.web.platform.SignedIn;
 import mildlantern.web.routine.RecordWriter;
+import mildlantern.web.words.Numbers;
 import mildlantern.web.words.Wording;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -112,10 +112,9 @@ class LeafController {
 
     private static double number(String typed, String what) {
         try {
-            return PlainNumbers.read(typed);
+            return Numbers.read(typed);
         } catch (NumberFormatException e) {
-            throw new IllegalArgumentException(
-                    what + " must be a number, as in 14.2; you wrote '" + typed.strip() + "'");
+            throw new IllegalArgumentException(what + ": " + e.getMessage(), e);
         }
     }
 }

@@ -13,6 +13,7 @@ import mildlantern.web.platform.FormKey;
 import mildlantern.web.platform.NotHere;
 import mildlantern.web.platform.Reply;
 import mildlantern.web.platform.SignedIn;
+import mildlantern.web.words.Amounts;
 import mildlantern.web.words.Wording;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -66,7 +67,7 @@ class KindController {
             problems.rejectValue("nearest", "unknown", Wording.say("plant.kind-controller.choose-one-list"));
         }
         inOrder(problems, "humidityHigh", kind.humidityLow(), kind.humidityHigh());
-        inOrder(problems, "dayHigh", kind.dayLow(), kind.dayHigh());
+        inOrder(problems, "dayHigh", Amounts.of(kind.dayLow()), Amounts.of(kind.dayHigh()));
         inOrder(problems, "daysHigh", kind.daysLow(), kind.daysHigh());
         inOrder(problems, "feedHigh", kind.feedLow(), kind.feedHigh());
         if (problems.hasErrors()) {

@@ -9,7 +9,10 @@ import mildlantern.plant.Brightness;
 import mildlantern.plant.Dryness;
 import mildlantern.plant.Profile;
 import mildlantern.plant.WaterWant;
+import mildlantern.quantity.Temperature;
 import mildlantern.web.platform.FormKey;
+import mildlantern.web.words.Unit;
+import mildlantern.web.words.Within;
 import org.jspecify.annotations.Nullable;
 
 /** A kind of plant of the grower's own, as typed; humidity in percent, temperatures in °C, feed in mg of nitrogen per litre. */
@@ -44,22 +47,19 @@ record NewKind(
         Double humidityHigh,
 
         @NotNull(message = "{plant.new-kind.number-20-50-c}")
-        @DecimalMin(value = "-20", message = "{plant.new-kind.20-50-c}")
-        @DecimalMax(value = "50", message = "{plant.new-kind.20-50-c}")
+        @Within(of = Unit.Of.TEMPERATURE, low = -20, high = 50)
         @Nullable
-        Double dayLow,
+        Temperature dayLow,
 
         @NotNull(message = "{plant.new-kind.number-20-50-c}")
-        @DecimalMin(value = "-20", message = "{plant.new-kind.20-50-c}")
-        @DecimalMax(value = "50", message = "{plant.new-kind.20-50-c}")
+        @Within(of = Unit.Of.TEMPERATURE, low = -20, high = 50)
         @Nullable
-        Double dayHigh,
+        Temperature dayHigh,
 
         @NotNull(message = "{plant.new-kind.number-20-50-c}")
-        @DecimalMin(value = "-20", message = "{plant.new-kind.20-50-c}")
-        @DecimalMax(value = "50", message = "{plant.new-kind.20-50-c}")
+        @Within(of = Unit.Of.TEMPERATURE, low = -20, high = 50)
         @Nullable
-        Double night,
+        Temperature night,
 
         @NotNull(message = "{plant.new-kind.number-0-5-90}")
         @DecimalMin(value = "0.5", message = "{plant.new-kind.0-5-90-days}")
@@ -103,9 +103,9 @@ record NewKind(
                 profile.light(),
                 profile.humidity().low(),
                 profile.humidity().high(),
-                profile.day().low(),
-                profile.day().high(),
-                profile.night().celsius(),
+                new Temperature(profile.day().low()),
+                new Temperature(profile.day().high()),
+                profile.night(),
                 profile.wateringDays().low(),
                 profile.wateringDays().high(),
                 profile.dryness(),

@@ -60,9 +60,9 @@ class OwnKind extends Row {
         light = Objects.requireNonNull(typed.light());
         humidityLow = Objects.requireNonNull(typed.humidityLow());
         humidityHigh = Objects.requireNonNull(typed.humidityHigh());
-        dayLow = Objects.requireNonNull(typed.dayLow());
-        dayHigh = Objects.requireNonNull(typed.dayHigh());
-        night = Objects.requireNonNull(typed.night());
+        dayLow = Objects.requireNonNull(typed.dayLow()).celsius();
+        dayHigh = Objects.requireNonNull(typed.dayHigh()).celsius();
+        night = Objects.requireNonNull(typed.night()).celsius();
         daysLow = Objects.requireNonNull(typed.daysLow());
         daysHigh = Objects.requireNonNull(typed.daysHigh());
         dryness = Objects.requireNonNull(typed.dryness());

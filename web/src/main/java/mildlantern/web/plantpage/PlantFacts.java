@@ -2,11 +2,9 @@ package mildlantern.web.plantpage;
 
 import java.time.Clock;
 import java.time.LocalDate;
-import java.time.format.DateTimeFormatter;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Stream;
 import mildlantern.knowledge.Words;
@@ -19,13 +17,14 @@ import mildlantern.web.log.LogLine;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.routine.FoodBook;
 import mildlantern.web.routine.ScheduleRow;
+import mildlantern.web.words.DayFormat;
 import mildlantern.web.words.Wording;
 import org.springframework.stereotype.Component;
 
 /** What is known of a plant today, in short lines. */
 @Component
 class PlantFacts {
-    private static final DateTimeFormatter SHORT = DateTimeFormatter.ofPattern("d MMM", Locale.UK);
+    private static final DayFormat SHORT = DayFormat.SHORT;
 
     private final FoodBook food;
     private final FeedPlan feeds;

@@ -2,7 +2,6 @@ package mildlantern.web.plantpage;
 
 import java.time.Clock;
 import java.time.LocalDate;
-import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -37,6 +36,7 @@ import mildlantern.web.stop.Stop;
 import mildlantern.web.stop.StopNow;
 import mildlantern.web.stop.StopStates;
 import mildlantern.web.stop.Stops;
+import mildlantern.web.words.DayFormat;
 import mildlantern.web.words.Wording;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -48,7 +48,7 @@ import org.springframework.transaction.annotation.Transactional;
 class PlantPages {
     private static final int RECORD_LINES = 12;
 
-    static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM yyyy", Locale.UK);
+    static final DayFormat DAY = DayFormat.YEAR;
 
     private final Plants plants;
     private final LogBook logBook;

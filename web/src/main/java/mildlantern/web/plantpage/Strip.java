@@ -1,12 +1,10 @@
 package mildlantern.web.plantpage;
 
 import java.time.LocalDate;
-import java.time.format.DateTimeFormatter;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import mildlantern.log.LogKind;
 import mildlantern.water.DayOfWater;
@@ -16,6 +14,7 @@ import mildlantern.web.log.LogLine;
 import mildlantern.web.log.LogWords;
 import mildlantern.web.platform.CaseId;
 import mildlantern.web.platform.SvgNumbers;
+import mildlantern.web.words.DayFormat;
 import mildlantern.web.words.Wording;
 
 /** Draws a plant's time on one axis: water with its doubt, and below it everything that happened. */
@@ -26,9 +25,9 @@ final class Strip {
     private static final double WATER_TOP = 10;
     private static final double WATER_HEIGHT = 96;
     private static final double LANE = 19;
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM yyyy", Locale.UK);
-    private static final DateTimeFormatter SHORT = DateTimeFormatter.ofPattern("d MMM", Locale.UK);
-    private static final DateTimeFormatter MONTH = DateTimeFormatter.ofPattern("MMM yy", Locale.UK);
+    private static final DayFormat DAY = DayFormat.YEAR;
+    private static final DayFormat SHORT = DayFormat.SHORT;
+    private static final DayFormat MONTH = DayFormat.MONTH_YEAR;
 
     private final LocalDate from;
     private final LocalDate until;

@@ -39,7 +39,7 @@ class CoreConfiguration {
 
     @Bean
     Clock clock(LanternSettings settings) {
-        return Clock.offset(Clock.systemDefaultZone(), Duration.ofDays(settings.daysAhead()));
+        return new HouseClock(Clock.offset(Clock.systemDefaultZone(), Duration.ofDays(settings.daysAhead())));
     }
 
     @Bean

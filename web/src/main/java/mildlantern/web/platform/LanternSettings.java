@@ -10,6 +10,7 @@ import org.springframework.boot.context.properties.bind.DefaultValue;
  * @param demo whether to load the demo collection at the first start
  * @param daysAhead how many days the clock runs ahead of the machine's, to see a later day of the demo
  * @param stations whether simulated stations read on by themselves
+ * @param testLanguage whether the made-up language of tests can be chosen
  * @param generated sizes of collections to make up for measuring; none for a person's use
  */
 @ConfigurationProperties("lantern")
@@ -17,4 +18,5 @@ public record LanternSettings(
         @DefaultValue("false") boolean demo,
         @DefaultValue("0") int daysAhead,
         @DefaultValue("true") boolean stations,
+        @DefaultValue("false") boolean testLanguage,
         @DefaultValue({}) List<Integer> generated) {}

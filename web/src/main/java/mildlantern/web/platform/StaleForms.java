@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import org.springframework.context.MessageSource;
+import mildlantern.web.words.Wording;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 
@@ -18,11 +18,9 @@ import org.springframework.stereotype.Component;
 @Component
 public class StaleForms {
     private final RecordForms forms;
-    private final MessageSource messages;
 
-    StaleForms(RecordForms forms, MessageSource messages) {
+    StaleForms(RecordForms forms) {
         this.forms = forms;
-        this.messages = messages;
     }
 
     /** How the value of a field reads. */
@@ -76,7 +74,7 @@ public class StaleForms {
                 String choice = own.equals(before) ? "now" : value.equals(before) ? "typed" : "";
                 lines.add(new Line(
                         field,
-                        messages.getMessage("edit." + name + "." + field, null, Locale.UK),
+                        Wording.say("edit." + name + "." + field),
                         own,
                         words(reading, field, own),
                         value,
@@ -96,8 +94,8 @@ public class StaleForms {
 
     private String words(Reading reading, String field, String raw) {
         return switch (raw) {
-            case "" -> messages.getMessage("edit.nothing", null, Locale.UK);
-            case "true", "false" -> messages.getMessage("edit." + raw, null, Locale.UK);
+            case "" -> Wording.say("edit.nothing");
+            case "true", "false" -> Wording.say("edit." + raw);
             default -> reading.of(field, raw);
         };
     }

@@ -17,6 +17,8 @@ import mildlantern.plant.WaterSource;
 import mildlantern.web.log.LogBook;
 import mildlantern.web.platform.FormKey;
 import mildlantern.web.platform.TaskId;
+import mildlantern.web.words.Unit;
+import mildlantern.web.words.Units;
 import mildlantern.web.words.Wording;
 import org.jspecify.annotations.Nullable;
 
@@ -24,7 +26,7 @@ import org.jspecify.annotations.Nullable;
  * What was pressed on a slip, with what stood in its fields.
  *
  * @param mark the number of its pot on the plan
- * @param ml how much was poured, as typed
+ * @param ml how much was poured, as typed, with any unit or in the reader's
  * @param found how the medium was found before, or blank
  * @param reason why not today
  * @param back "plant" where the press was on the plant's page
@@ -86,13 +88,22 @@ record Press(
 
     private Optional<String> wrongAmount() {
         try {
-            int amount = Integer.parseInt(ml);
+            int amount = millilitres();
             return amount >= 1 && amount <= MOST_ML
                     ? Optional.empty()
-                    : Optional.of(Wording.say("round.press.between-1-100-000", ml));
+                    : Optional.of(Wording.say(
+                            "round.press.between",
+                            ml,
+                            Units.number(1, Unit.Of.VOLUME),
+                            Units.shown(MOST_ML, Unit.Of.VOLUME)));
         } catch (NumberFormatException e) {
-            return Optional.of(Wording.say("round.press.whole-number-ml-250", ml));
+            return Optional.of(Wording.say("round.press.unreadable", String.valueOf(e.getMessage())));
         }
+    }
+
+    /** What was poured, in whole mL, in whichever unit it was typed. */
+    private int millilitres() {
+        return (int) Math.round(Math.min(Units.read(ml, Unit.Of.VOLUME), Integer.MAX_VALUE));
     }
 
     /** The words that go with its entry, or null. */
@@ -109,7 +120,7 @@ record Press(
             case WET -> List.of(LogEntry.Probed.all(Wetness.WET));
             case GAVE ->
                 List.of(new LogEntry.Watered(
-                        ml.isEmpty() ? OptionalInt.empty() : OptionalInt.of(Integer.parseInt(ml)),
+                        ml.isEmpty() ? OptionalInt.empty() : OptionalInt.of(millilitres()),
                         water,
                         way.orElse(Way.ABOVE),
                         found));

@@ -2,13 +2,11 @@ package mildlantern.web.round;
 
 import java.time.Clock;
 import java.time.LocalDate;
-import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -35,6 +33,7 @@ import mildlantern.web.stop.Stop;
 import mildlantern.web.stop.StopStates;
 import mildlantern.web.stop.Stops;
 import mildlantern.web.treatment.CourseDues;
+import mildlantern.web.words.DayFormat;
 import mildlantern.web.words.Wording;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -283,10 +282,10 @@ public class RoundService {
     }
 
     String weekday() {
-        return LocalDate.now(clock).format(DateTimeFormatter.ofPattern("EEEE", Locale.UK));
+        return DayFormat.DAY_OF_WEEK.format(LocalDate.now(clock));
     }
 
     String day() {
-        return LocalDate.now(clock).format(DateTimeFormatter.ofPattern("d MMMM", Locale.UK));
+        return DayFormat.LONG.format(LocalDate.now(clock));
     }
 }

@@ -26,6 +26,7 @@ class House extends Stored {
     private Double longitude;
     private String weather;
     private String feed;
+    private String zone;
     private OffsetDateTime createdAt;
 
     @Version
@@ -82,6 +83,20 @@ class House extends Stored {
 
     void feedWith(String id) {
         this.feed = id;
+    }
+
+    /** Id of its clock, or null where it is the machine's. */
+    String zone() {
+        return zone;
+    }
+
+    void clockedBy(String id, String newHemisphere) {
+        zone = id;
+        hemisphere = newHemisphere;
+    }
+
+    String hemisphere() {
+        return hemisphere;
     }
 
     boolean south() {

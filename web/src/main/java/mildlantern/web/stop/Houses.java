@@ -3,6 +3,7 @@ package mildlantern.web.stop;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.OffsetDateTime;
+import java.time.ZoneId;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
@@ -110,6 +111,24 @@ public class Houses {
             StaleEdit.check(opened, house.version());
             house.standing(latitude, longitude, house.simulatedWeather());
         }
+    }
+
+    /** The clock of the house; empty where it is the machine's. */
+    @Transactional(readOnly = true)
+    public Optional<ZoneId> zone(CollectionId id) {
+        return Optional.ofNullable(find(id).zone()).map(ZoneId::of);
+    }
+
+    /** North or south, by which its seasons turn. */
+    @Transactional(readOnly = true)
+    public String hemisphere(CollectionId id) {
+        return find(id).hemisphere();
+    }
+
+    /** Says by which clock the house lives, and on which half of the earth. */
+    @Transactional
+    public void clockedBy(CollectionId id, Optional<ZoneId> zone, String hemisphere) {
+        find(id).clockedBy(zone.map(ZoneId::getId).orElse(null), hemisphere);
     }
 
     /** The feed that this house mixes, by its id. */

@@ -8,8 +8,12 @@ import jakarta.validation.constraints.Size;
 import java.util.Objects;
 import mildlantern.place.StopId;
 import mildlantern.plant.Brightness;
+import mildlantern.quantity.Temperature;
 import mildlantern.web.platform.CollectionId;
 import mildlantern.web.platform.FormKey;
+import mildlantern.web.words.Amounts;
+import mildlantern.web.words.Unit;
+import mildlantern.web.words.Within;
 import org.jspecify.annotations.Nullable;
 
 /** A new stop, as typed; humidity in percent, temperatures in °C. */
@@ -32,15 +36,11 @@ record NewStop(
         @Nullable
         Double humidity,
 
-        @DecimalMin(value = "-40", message = "{stop.new-stop.40-60-c}")
-        @DecimalMax(value = "60", message = "{stop.new-stop.40-60-c}")
-        @Nullable
-        Double day,
+        @Within(of = Unit.Of.TEMPERATURE, low = -40, high = 60) @Nullable
+        Temperature day,
 
-        @DecimalMin(value = "-40", message = "{stop.new-stop.40-60-c}")
-        @DecimalMax(value = "60", message = "{stop.new-stop.40-60-c}")
-        @Nullable
-        Double night,
+        @Within(of = Unit.Of.TEMPERATURE, low = -40, high = 60) @Nullable
+        Temperature night,
 
         @Nullable Boolean isolation) {
     static NewStop fresh() {
@@ -54,7 +54,7 @@ record NewStop(
                         collection,
                         position,
                         Objects.requireNonNull(name).strip())
-                .climate(light, humidity, day, night)
+                .climate(light, humidity, Amounts.of(day), Amounts.of(night))
                 .noted(note == null || note.isBlank() ? null : note.strip());
         return Boolean.TRUE.equals(isolation) ? stop.isolating() : stop;
     }

@@ -12,11 +12,11 @@ import mildlantern.treatment.Style;
 import mildlantern.web.platform.CaseId;
 import mildlantern.web.platform.CourseId;
 import mildlantern.web.platform.FormKey;
-import mildlantern.web.platform.PlainNumbers;
 import mildlantern.web.platform.Reply;
 import mildlantern.web.platform.SignedIn;
 import mildlantern.web.routine.TakeBack;
 import mildlantern.web.stop.Houses;
+import mildlantern.web.words.Numbers;
 import mildlantern.web.words.Wording;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -126,17 +126,17 @@ class CourseController {
             return Optional.empty();
         }
         try {
-            double number = PlainNumbers.read(counted);
+            double number = Numbers.read(counted);
             return number >= 0 && number <= MOST_COUNTED
                     ? Optional.empty()
                     : Optional.of(Wording.say("treatment.course-controller.between-0-1-000", counted.strip()));
         } catch (NumberFormatException e) {
-            return Optional.of(Wording.say("treatment.course-controller.no-number", counted.strip()));
+            return Optional.of(String.valueOf(e.getMessage()));
         }
     }
 
     private static OptionalDouble count(String counted) {
-        return counted.isBlank() ? OptionalDouble.empty() : OptionalDouble.of(PlainNumbers.read(counted));
+        return counted.isBlank() ? OptionalDouble.empty() : OptionalDouble.of(Numbers.read(counted));
     }
 
     @PostMapping("/cases/{id}/course")

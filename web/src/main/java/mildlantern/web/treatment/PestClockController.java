@@ -4,8 +4,8 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import mildlantern.knowledge.DisorderId;
-import mildlantern.web.platform.PlainNumbers;
 import mildlantern.web.platform.Reply;
+import mildlantern.web.words.Numbers;
 import mildlantern.web.words.Wording;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -80,9 +80,9 @@ class PestClockController {
 
     private static double number(String text, String what) {
         try {
-            return PlainNumbers.read(text);
+            return Numbers.read(text);
         } catch (NumberFormatException e) {
-            throw new IllegalArgumentException(what + " '" + text + "' is no number", e);
+            throw new IllegalArgumentException(what + ": " + e.getMessage(), e);
         }
     }
 }

@@ -10,7 +10,7 @@ import mildlantern.mixing.Carrier;
 import mildlantern.mixing.Measure;
 import mildlantern.mixing.Rate;
 import mildlantern.treatment.Label;
-import mildlantern.web.platform.PlainNumbers;
+import mildlantern.web.words.Numbers;
 import mildlantern.web.words.Wording;
 
 /**
@@ -99,14 +99,14 @@ record ProductForm(
             return Optional.empty();
         }
         try {
-            double number = PlainNumbers.read(value);
+            double number = Numbers.read(value);
             if (number < low || number > high) {
                 problems.put(field, Wording.say("treatment.product-form.outside-what-label-says"));
                 return Optional.empty();
             }
             return Optional.of(number);
         } catch (NumberFormatException e) {
-            problems.put(field, Wording.say("treatment.product-form.no-number", value.strip()));
+            problems.put(field, String.valueOf(e.getMessage()));
             return Optional.empty();
         }
     }
@@ -131,10 +131,10 @@ record ProductForm(
     }
 
     private Optional<Rate> rate(String amount) {
-        return amount.isBlank() ? Optional.empty() : Optional.of(new Rate(PlainNumbers.read(amount), measure, carrier));
+        return amount.isBlank() ? Optional.empty() : Optional.of(new Rate(Numbers.read(amount), measure, carrier));
     }
 
     private static OptionalInt whole(String value) {
-        return value.isBlank() ? OptionalInt.empty() : OptionalInt.of((int) PlainNumbers.read(value));
+        return value.isBlank() ? OptionalInt.empty() : OptionalInt.of((int) Numbers.read(value));
     }
 }

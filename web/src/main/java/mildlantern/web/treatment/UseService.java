@@ -28,8 +28,8 @@ import mildlantern.web.plant.Plants;
 import mildlantern.web.platform.CollectionId;
 import mildlantern.web.platform.FormKey;
 import mildlantern.web.platform.NotHere;
-import mildlantern.web.platform.PlainNumbers;
 import mildlantern.web.routine.RecordWriter;
+import mildlantern.web.words.Numbers;
 import mildlantern.web.words.Wording;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -193,7 +193,7 @@ class UseService {
     }
 
     private static Optional<Rate> strength(Means means, Optional<Rate> usual, String amount) {
-        double number = PlainNumbers.read(amount);
+        double number = Numbers.read(amount);
         Measure measure = usual.map(Rate::measure).orElse(Measure.MILLILITRE);
         Carrier carrier = usual.map(Rate::carrier).orElse(Carrier.LITRE);
         return means.rate().isPresent() || usual.isPresent()

@@ -2,10 +2,13 @@ package mildlantern.web.words;
 
 import java.util.Locale;
 import org.jspecify.annotations.Nullable;
+import org.springframework.beans.TypeMismatchException;
 import org.springframework.context.MessageSource;
 import org.springframework.context.MessageSourceResolvable;
 import org.springframework.context.NoSuchMessageException;
+import org.springframework.core.NestedExceptionUtils;
 import org.springframework.stereotype.Component;
+import org.springframework.validation.ObjectError;
 
 /** The words as the framework asks for them: in pages as {@code #{key}}, and for what is wrong with a field. */
 @Component("messageSource")
@@ -23,6 +26,12 @@ final class Messages implements MessageSource {
 
     @Override
     public String getMessage(MessageSourceResolvable told, @Nullable Locale locale) {
+        if (told instanceof ObjectError error && error.contains(TypeMismatchException.class)) {
+            Throwable why = NestedExceptionUtils.getMostSpecificCause(error.unwrap(TypeMismatchException.class));
+            if (why instanceof Unreadable) {
+                return String.valueOf(why.getMessage());
+            }
+        }
         String[] codes = told.getCodes() == null ? new String[0] : told.getCodes();
         for (String code : codes) {
             // What a field error brings along is the field's own name, which no text of ours holds.

@@ -3,6 +3,7 @@ package mildlantern.web.words;
 import com.ibm.icu.text.ListFormatter;
 import com.ibm.icu.text.MessageFormat;
 import com.ibm.icu.util.ULocale;
+import java.text.NumberFormat;
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
 import java.time.format.FormatStyle;
@@ -67,6 +68,13 @@ public final class Wording {
     public static Locale reader() {
         LocaleContext asked = LocaleContextHolder.getLocaleContext();
         return Optional.ofNullable(asked == null ? null : asked.getLocale()).orElse(Locale.UK);
+    }
+
+    /** A day and a number as a locale writes them, to choose it by. */
+    public static String example(LocalDate day, double number, Locale locale) {
+        return DateTimeFormatter.ofLocalizedDate(FormatStyle.MEDIUM)
+                        .withLocale(locale)
+                        .format(day) + " · " + NumberFormat.getInstance(locale).format(number);
     }
 
     static Optional<String> find(String key, @Nullable Object @Nullable [] values, Locale locale) {

@@ -1,6 +1,8 @@
 package mildlantern.web.words;
 
+import java.time.temporal.TemporalAccessor;
 import java.util.List;
+import java.util.Locale;
 import java.util.Set;
 import mildlantern.message.Message;
 import mildlantern.message.MessageKey;
@@ -25,6 +27,21 @@ final class WordsDialect extends AbstractDialect implements IExpressionObjectDia
 
         public String of(MessageKey constant) {
             return Wording.of(constant);
+        }
+
+        /** An amount of the unit that is reckoned in, as a number in the reader's unit. */
+        public String amount(double base, String of) {
+            return Units.number(base, Unit.Of.valueOf(of.toUpperCase(Locale.ROOT)));
+        }
+
+        /** The reader's unit of something, as in {@code temperature}. */
+        public String unit(String of) {
+            return Units.name(Unit.Of.valueOf(of.toUpperCase(Locale.ROOT)));
+        }
+
+        /** A day or a moment in the reader's manner, as in {@code long_year}. */
+        public String day(TemporalAccessor when, String format) {
+            return DayFormat.valueOf(format.toUpperCase(Locale.ROOT)).format(when);
         }
 
         public String listed(List<?> items) {

@@ -55,10 +55,10 @@ class SignInTest {
                 8,
                 i -> () -> visits.get(i).form("/welcome", visitOf("grower" + i)).body());
         assertThat(pages)
-                .filteredOn(page -> page.contains("Your account is made"))
+                .filteredOn(page -> page.contains("Your account is ready"))
                 .hasSize(1);
         assertThat(pages)
-                .filteredOn(page -> page.contains("Somebody was quicker"))
+                .filteredOn(page -> page.contains("Somebody else has created the first account"))
                 .hasSize(7);
         assertThat(count("member")).isEqualTo(1);
         assertThat(count("collection")).isEqualTo(1);
@@ -82,7 +82,7 @@ class SignInTest {
         assertThat(new Visit(fresh.port())
                         .signIn("ann", LONG.substring(0, LONG.length() - 1))
                         .body())
-                .contains("do not belong together");
+                .contains("User name or password is wrong");
     }
 
     @Test
@@ -109,7 +109,7 @@ class SignInTest {
         here.open("/account");
         assertThat(here.form("/account/password", "old=wrong&fresh=another+long+one")
                         .body())
-                .contains("That is not your password.");
+                .contains("That is not your current password.");
         here.open("/account");
         assertThat(here.form("/account/password", "old=" + Visit.encoded(LONG) + "&fresh=another+long+one")
                         .body())
@@ -131,7 +131,7 @@ class SignInTest {
                 .contains("Ben can sign in now");
         ann.open("/account");
         assertThat(ann.form("/account/people", person + "&collectionName=Porch").body())
-                .contains("Somebody signs in with this already.");
+                .contains("This user name is taken.");
         ann.open("/account");
         assertThat(ann.form("/account/people", person.replace("ben", "cem") + "&collectionName=Porch")
                         .body())
@@ -150,9 +150,9 @@ class SignInTest {
         for (int i = 0; i < 8; i++) {
             last = new Visit(fresh.port()).signIn("ben", "guess number " + i).body();
         }
-        assertThat(last).contains("Too many tries. Wait");
+        assertThat(last).contains("Too many attempts. Wait");
         assertThat(new Visit(fresh.port()).signIn("ben", "a first password").body())
-                .contains("Too many tries");
+                .contains("Too many attempts");
         assertThat(new Visit(fresh.port()).signIn("cem", "a first password").body())
                 .as("others sign in meanwhile")
                 .contains("Sign out");
@@ -172,6 +172,6 @@ class SignInTest {
         for (int i = 0; i < 40; i++) {
             body = new Visit(fresh.port()).signIn("nobody" + i, "a guess at it").body();
         }
-        assertThat(body).contains("Too many tries. Wait");
+        assertThat(body).contains("Too many attempts. Wait");
     }
 }

@@ -359,7 +359,7 @@ class CaseInTheBrowserTest {
         assertThat(row("MOVED")).isVisible();
         window.accessible();
         row("MOVED").getByText("this week").click();
-        assertThat(row("MOVED")).containsText("the record says: 4 days ago");
+        assertThat(row("MOVED")).containsText("your records say: 4 days ago");
         page.keyboard().press("x");
         assertThat(page.locator("#panel")).hasCount(0);
         page.keyboard().press("c");
@@ -405,9 +405,9 @@ class CaseInTheBrowserTest {
         row("leaf.limp")
                 .getByText("seen", new Locator.GetByTextOptions().setExact(true))
                 .click();
-        assertThat(page.locator(".notice.bright")).containsText("Your answer is not stored yet: leaves limp");
+        assertThat(page.locator(".notice.bright")).containsText("Your answer is not saved yet: leaves limp");
         window.accessible();
-        page.getByText("store it now").click();
+        page.getByText("save it now").click();
         assertThat(page.locator(".found")).containsText("leaves limp");
         assertThat(page.locator(".found li")).hasCount(2);
         window.quiet();

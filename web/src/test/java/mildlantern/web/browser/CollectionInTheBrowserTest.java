@@ -129,8 +129,8 @@ class CollectionInTheBrowserTest {
             page.keyboard().press("g");
             assertThat(page.locator(".slip.done")).hasCount(5);
             page.keyboard().press(",");
-            assertThat(page.locator("h1")).hasText("What the day came to");
-            assertThat(page.locator(".lead-line")).hasText("5 plants were seen to today. Nothing is left on the walk.");
+            assertThat(page.locator("h1")).hasText("Today's summary");
+            assertThat(page.locator(".lead-line")).hasText("5 plants were seen to today. Nothing is left to do.");
             assertThat(page.locator(".tallies")).containsText("watered");
             window.accessible();
             window.quiet();
@@ -234,20 +234,20 @@ class CollectionInTheBrowserTest {
             Page page = window.page;
             page.locator(".tools a", new Page.LocatorOptions().setHasText("Collection"))
                     .click();
-            page.getByText("bring in, give out").click();
+            page.getByText("import and export").click();
             window.accessible();
             send(page, "name,kind,stop\nGull,moth orchid,Sill\nTern,triffid,Sill\nAuk,pothos,Cellar\n,pothos,Sill\n");
             assertThat(page.locator(".problems li")).hasCount(3);
             assertThat(page.locator(".problems")).containsText("Row 3: 'triffid' is no kind");
-            assertThat(page.getByText(Pattern.compile("bring in all"))).hasCount(0);
+            assertThat(page.getByText(Pattern.compile("import all"))).hasCount(0);
             window.accessible();
             Assertions.assertThat(plants.plants(collection)).hasSize(1);
             window.open("/exchange");
             send(page, "label,species,place\nGull,moth orchid,Sill\nTern,pothos,Sill\nAuk,pothos,Sill\n");
-            page.getByText("bring in all 3 rows").click();
+            page.getByText("import all 3 rows").click();
             assertThat(page.locator(".notice")).containsText("All 3 rows came in.");
             Assertions.assertThat(plants.plants(collection)).hasSize(4);
-            page.getByText("take it back").click();
+            page.getByText("undo").click();
             assertThat(page.locator(".notice")).containsText("3 entries were taken back");
             Assertions.assertThat(plants.plants(collection)).hasSize(1);
             window.quiet();
@@ -256,7 +256,7 @@ class CollectionInTheBrowserTest {
 
     private static void send(Page page, String table) {
         page.setInputFiles("#table", new FilePayload("plants.csv", "text/csv", table.getBytes(StandardCharsets.UTF_8)));
-        page.getByText("look at it").click();
+        page.getByText("preview").click();
     }
 
     @Test
@@ -267,7 +267,7 @@ class CollectionInTheBrowserTest {
                 window.open("/plants/" + grower.plant().id());
                 page.setInputFiles("#file", new FilePayload("leaf.png", "image/png", picture(colour)));
                 page.fill("#caption", colour == Color.RED ? "limp" : "firm again");
-                page.getByText("keep the photo").click();
+                page.getByText("save the photo").click();
             }
             page.getByText("compare two").click();
             assertThat(page.locator("#compare img")).hasCount(2);
@@ -318,16 +318,16 @@ class CollectionInTheBrowserTest {
             page.fill("#cultivar", "Evening Tide");
             page.fill("#accession", "T-9");
             page.fill("#diameter", "wide");
-            page.getByText("Keep the changes").click();
+            page.getByText("Save").click();
             assertThat(page.locator(".wrong").first()).containsText("A number, as in 13 or 21.5.");
             assertThat(page.locator("#cultivar")).hasValue("Evening Tide");
             page.fill("#diameter", "14.5");
-            page.getByText("Keep the changes").click();
+            page.getByText("Save").click();
             assertThat(page.locator(".head")).containsText("‘Evening Tide’");
             page.locator(".deeds .press").first().click();
             window.accessible();
             page.fill("#count", "2");
-            page.getByText("split the clump").click();
+            page.getByText("division").click();
             assertThat(page.locator(".below")).containsText("Limpet 2");
             assertThat(page.locator(".below")).containsText("Limpet 3");
             page.locator(".deeds .press").first().click();
@@ -350,11 +350,11 @@ class CollectionInTheBrowserTest {
             window.open("/stops/" + grower.stop().id());
             window.accessible();
             page.fill("#humidity", "140");
-            page.getByText("write it down").click();
+            page.getByText("save").click();
             assertThat(page.locator(".wrong")).hasText("0 to 100 %.");
             assertThat(page.locator("#humidity")).hasValue("140");
             page.fill("#humidity", "38");
-            page.getByText("write it down").click();
+            page.getByText("save").click();
             assertThat(page.locator("table")).containsText("38 %");
             Assertions.assertThat(stops.stop(collection, grower.stop().id()).humidityPercent())
                     .isEqualTo(38);

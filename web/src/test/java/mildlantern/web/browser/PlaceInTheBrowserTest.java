@@ -125,7 +125,7 @@ class PlaceInTheBrowserTest {
             window.open("/stops/" + grower.stop().id());
             page.getByLabel("meter shows").fill("400");
             page.locator("#at").fill("12:00");
-            button(page, "reckon the day's light").click();
+            button(page, "calculate the day's light").click();
             assertThat(page.locator(".told")).containsText("mol/m² on a usual day");
             assertThat(page.locator(".misfits")).containsText("Too dark");
             window.accessible();
@@ -181,7 +181,7 @@ class PlaceInTheBrowserTest {
             page.locator("#table")
                     .setInputFiles(
                             new FilePayload("poem.csv", "text/csv", "no table\n".getBytes(StandardCharsets.UTF_8)));
-            button(page, "read it in").click();
+            button(page, "import").click();
             assertThat(page.locator("#tables .wrong")).containsText("no heading");
 
             page.locator("#table")
@@ -189,7 +189,7 @@ class PlaceInTheBrowserTest {
                             "shelf.csv",
                             "text/csv",
                             table.toString().replace("Date;", "Date Time;").getBytes(StandardCharsets.UTF_8)));
-            button(page, "read it in").click();
+            button(page, "import").click();
             assertThat(page.locator(".brought")).containsText("shelf.csv");
             assertThat(page.locator(".gap-said")).containsText("10 hours");
             assertThat(page.locator(".air-chart svg")).isVisible();
@@ -237,8 +237,8 @@ class PlaceInTheBrowserTest {
             page.locator(".mix").last().locator("button").click();
             assertThat(page.locator(".told")).containsText("One plant was fed.");
             page.locator(".mix").first().locator("button").click();
-            assertThat(page.locator("main")).containsText("No plant is to be fed today.");
-            button(page, "take back").click();
+            assertThat(page.locator("main")).containsText("No plant needs feeding today.");
+            button(page, "undo").click();
             assertThat(page.locator(".mix")).hasCount(1);
             window.quiet();
         }

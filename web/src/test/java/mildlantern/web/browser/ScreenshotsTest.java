@@ -47,7 +47,7 @@ class ScreenshotsTest {
             page.navigate("http://127.0.0.1:" + port + "/");
             page.locator(".stop", new Page.LocatorOptions().setHasText("Fog cabinet"))
                     .click();
-            page.getByText("readings").click();
+            page.getByText("settings and readings").click();
             take(page, "stop");
             // Which stop has a pot to water depends on the day.
             page.locator(".stop", new Page.LocatorOptions().setHasText("to water"))
@@ -58,7 +58,7 @@ class ScreenshotsTest {
             page.keyboard().press("g");
             assertThat(page.locator(".slip .did").first()).containsText("watered");
             page.keyboard().press(",");
-            assertThat(page.locator("h1")).hasText("What the day came to");
+            assertThat(page.locator("h1")).hasText("Today's summary");
             page.locator(".stop", new Page.LocatorOptions().setHasText("Chart room shelf"))
                     .click();
             page.locator(".slip h2 a", new Page.LocatorOptions().setHasText("Tidewaiter"))
@@ -108,7 +108,7 @@ class ScreenshotsTest {
         take(page, "course-choice");
         page.locator("[data-key=d]").click();
         page.waitForURL("**/courses/**");
-        page.getByText("it stands alone").click();
+        page.getByText("it is isolated").click();
         assertThat(page.locator(".steps-list > .DONE")).hasCount(1);
         page.locator("[data-key=l]").click();
         assertThat(page.locator("[role=status]")).isVisible();

@@ -122,7 +122,7 @@ class TreatmentInTheBrowserTest {
             page.waitForURL("**/courses/**");
             String course = page.url();
 
-            press(page, "it stands alone");
+            press(page, "it is isolated");
             assertThat(page.locator(".stop.here")).containsText("Locker");
             assertThat(page.locator("#contacts")).containsText("Barnacle");
             page.keyboard().press("l");
@@ -147,7 +147,7 @@ class TreatmentInTheBrowserTest {
             assertThat(page.locator(".steps-list > .due").first()).containsText("soap");
             clock.moveDays(200);
             page.navigate(course);
-            page.getByText("let it go back").click();
+            page.getByText("isolation ended").click();
             assertThat(page.locator(".head")).containsText("released");
             page.getByText("adjust the care").click();
             assertThat(page.locator("[role=status]")).containsText("lines were added");
@@ -168,7 +168,7 @@ class TreatmentInTheBrowserTest {
             assertThat(page.locator(".main-figure b")).hasText("30");
             Assertions.assertThat(page.url()).contains("volume=1500");
             page.locator("#amount").fill("lots");
-            assertThat(page.locator(".mixture .wrong")).containsText("'lots' is no number");
+            assertThat(page.locator(".mixture .wrong")).containsText("'lots' is not a number");
             page.locator("#amount").fill("10");
             page.reload();
             page.locator(".jars a", new Page.LocatorOptions().setHasText("Alcohol"))
@@ -206,11 +206,11 @@ class TreatmentInTheBrowserTest {
         try (Browser.Window window = window(390, 844)) {
             Page page = window.page;
             window.open("/products");
-            page.getByText("keep this label").click();
+            page.getByText("save this label").click();
             assertThat(page.locator("#p-name")).containsText("must be filled in");
             Map.of("name", "Quay soap", "ingredient", "potassium salts, 10 %", "most", "15")
                     .forEach((field, value) -> page.locator("#" + field).fill(value));
-            page.getByText("keep this label").click();
+            page.getByText("save this label").click();
             assertThat(page.locator(".product h3")).hasText("Quay soap");
             page.getByText("yes, it is").click();
             assertThat(page.locator(".product")).containsText("Registered where you live? yes");

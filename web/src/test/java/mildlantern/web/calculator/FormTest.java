@@ -83,7 +83,7 @@ class FormTest {
         Calculator.Reckoned reckoned = calculator().reckon(typed);
         assertEquals(
                 Map.of(
-                        "outside", "'cold' is no number.",
+                        "outside", "'cold' is not a number.",
                         "far-from", "Between 0 and 500 cm.",
                         "glass-in", "Choose one of: single-pane, double-pane.",
                         "room", "Choose one of: r1, r2."),

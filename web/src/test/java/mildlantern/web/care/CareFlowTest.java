@@ -263,7 +263,7 @@ class CareFlowTest {
                         .param("form", UUID.randomUUID().toString())
                         .param("kind", "MOVE")
                         .param("stop", bright.id().toString()))
-                .andExpect(flash().attribute("told", containsString("proposed no more")));
+                .andExpect(flash().attribute("told", containsString("no longer applies")));
 
         assertThat(careSheets.careSheet(plants.plant(collection, plant))).isEmpty();
         assertThat(steps()).isEmpty();

@@ -264,7 +264,7 @@ class CaseFlowTest {
         CaseViews.StoryPage page = story.page(collection, limp);
         assertThat(page.steps())
                 .extracting(CaseViews.StoryStep::answered)
-                .containsExactly("before any look: what the record knows", "leaves limp", "wet at the bottom");
+                .containsExactly("before any look: from the records", "leaves limp", "wet at the bottom");
         assertThat(page.steps().get(2).leader())
                 .isEqualTo(board().ladder().get(0).name());
         assertThat(page.steps().get(2).percent())
@@ -392,7 +392,7 @@ class CaseFlowTest {
         CaseService.DecisionForm blurred = beside("raise-humidity", "away-from-heat", "heat-source-scorch");
         assertThatThrownBy(() -> cases.decide(collection, limp, blurred)).isInstanceOf(IllegalArgumentException.class);
         assertThat(deciding.whyNotBeside("raise-humidity", "away-from-heat").orElseThrow())
-                .contains("would not tell which");
+                .contains("could not tell which");
         cases.decide(collection, limp, beside("raise-humidity", "flush-salts", "salt-buildup"));
         assertThat(board().trials())
                 .extracting(CaseViews.TrialBox::cause)
@@ -475,7 +475,7 @@ class CaseFlowTest {
         answer("leaf.limp", "absent", Part.LEAF);
         CaseViews.Verdict verdict = board().verdict().orElseThrow();
         assertThat(verdict.standing()).isEqualTo("well");
-        assertThat(verdict.words()).contains("Worrying would be").endsWith("No treatment.");
+        assertThat(verdict.words()).contains("Warning signs").endsWith("No treatment.");
         assertThat(deciding.page(collection, limp, Optional.empty(), Optional.empty())
                         .trials())
                 .extracting(CaseViews.TrialOption::name)

@@ -45,7 +45,7 @@ class LadderTest {
         assertThat(first.name()).isEqualTo("Spider mites");
         assertThat(first.tags())
                 .extracting(CaseViews.Tag::words)
-                .containsExactly("act today", "catching", "outgrows it");
+                .containsExactly("act today", "catching", "recovers with new growth");
         assertThat(first.speaksFor()).contains(new CaseViews.Said("pin-prick pale stippling", 4));
         assertThat(first.speaksFor()).anySatisfy(said -> assertThat(said.pin()).isZero());
     }
@@ -96,7 +96,7 @@ class LadderTest {
     void theVerdictFollowsTheStanding() {
         Differential urgent = differential("croton", "leaf.stippling", "present", "leaf.webbing", "present");
         assertThat(urgent.standing()).isEqualTo(Standing.ACT_TODAY);
-        assertThat(Ladder.verdict(urgent).orElseThrow().words()).contains("Stand it on its own");
+        assertThat(Ladder.verdict(urgent).orElseThrow().words()).contains("Isolate the plant");
 
         Differential well = differential(
                 "pothos",
@@ -113,7 +113,7 @@ class LadderTest {
                 "leaf.edge-crisp",
                 "absent");
         assertThat(well.standing()).isEqualTo(Standing.ALL_WELL);
-        assertThat(Ladder.verdict(well).orElseThrow().words()).contains("Worrying would be", "No treatment");
+        assertThat(Ladder.verdict(well).orElseThrow().words()).contains("Warning signs", "No treatment");
 
         Differential odd = differential("snake-plant", "leaf.slime", "present", "leaf.holes", "absent");
         assertThat(odd.standing()).isEqualTo(Standing.UNEXPLAINED);

@@ -58,7 +58,7 @@ class PushedReadingTest {
                 "{'at': '2026-05-01T15:00:01Z', 'celsius': 21}      | Reading 3: 'at' is 2026-05-01T15:00:01Z; allowed is from 2000 to now. Is the sensor's clock right?",
                 "{'at': '1999-12-31T23:00:00Z', 'celsius': 21}      | Reading 3: 'at' is 1999-12-31T23:00:00Z; allowed is from 2000 to now. Is the sensor's clock right?",
                 "{'at': '2026-05-01T14:00:00Z', 'temp': 21}         | Reading 3: 'temp' is not known; known are at, celsius, fahrenheit, humidity, lux, ppfd.",
-                "7                                                  | Reading 3 is no object."
+                "7                                                  | Reading 3 is not an object."
             })
     void whatIsWrongIsToldAtItsField(String sent, String told) {
         assertThatThrownBy(() -> read(sent))

@@ -165,7 +165,7 @@ class ReadingsTest {
         assertThat(days.get(0).mol()).as("a day with a gap has no sum").isEmpty();
         assertThat(days.get(1).mol()).isPresent();
         mvc.perform(mine(get(stop)))
-                .andExpect(content().string(containsString("silent ")))
+                .andExpect(content().string(containsString("no readings for ")))
                 .andExpect(content().string(containsString("known before")));
     }
 
@@ -204,7 +204,7 @@ class ReadingsTest {
         assertThat(now.dailyLight()).isBetween(0.1, 10.0);
         mvc.perform(mine(get(stop)))
                 .andExpect(content().string(containsString("by meter")))
-                .andExpect(content().string(containsString("stands badly here")));
+                .andExpect(content().string(containsString("do not suit one plant")));
         mvc.perform(mine(post(stop + "/meter"))
                         .param("form", UUID.randomUUID().toString())
                         .param("onDay", LocalDate.now(clock).toString())

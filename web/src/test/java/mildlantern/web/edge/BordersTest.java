@@ -201,7 +201,7 @@ class BordersTest {
                         .param("lookAgainOn", LocalDate.now(clock).minusDays(2).toString())
                         .param("note", note))
                 .andExpect(status().isUnprocessableContent())
-                .andExpect(content().string(Matchers.containsString("must lie ahead")))
+                .andExpect(content().string(Matchers.containsString("in the future")))
                 .andExpect(content().string(Matchers.containsString(note)));
     }
 
@@ -214,7 +214,7 @@ class BordersTest {
                 .andExpect(status().isUnprocessableContent())
                 .andExpect(content()
                         .string(Matchers.allOf(
-                                Matchers.containsString("must lie ahead"),
+                                Matchers.containsString("in the future"),
                                 Matchers.containsString("value=\"2001-01-01\""))));
     }
 
@@ -258,7 +258,7 @@ class BordersTest {
                         .string(Matchers.allOf(
                                 Matchers.containsString("changed in another window"),
                                 Matchers.containsString("wet at the bottom"),
-                                Matchers.containsString("store it now"))));
+                                Matchers.containsString("save it now"))));
     }
 
     @Test
@@ -278,7 +278,7 @@ class BordersTest {
         visit.token("left over from yesterday");
         HttpResponse<String> answer = visit.form("/plants/" + mine.plant().id() + "/cases", "");
         assertThat(answer.statusCode()).isEqualTo(403);
-        assertThat(answer.body()).contains("The form was too old", "Nothing was changed");
+        assertThat(answer.body()).contains("The form was out of date", "Nothing was changed");
     }
 
     @Test
@@ -314,7 +314,7 @@ class BordersTest {
                 .andExpect(status().isOk())
                 .andExpect(content()
                         .string(Matchers.allOf(
-                                Matchers.containsString("A number, as in 13 or 21.5."),
+                                Matchers.containsString("Write it for example as 15 cm or 6 in."),
                                 Matchers.containsString("value=\"wide\""),
                                 Matchers.containsString("value=\"Gull\""))));
     }
@@ -331,7 +331,7 @@ class BordersTest {
                 .andExpect(status().isUnprocessableContent())
                 .andExpect(content()
                         .string(Matchers.allOf(
-                                Matchers.containsString("no picture we can read"),
+                                Matchers.containsString("not a picture we can read"),
                                 Matchers.containsString("kept words"))));
     }
 

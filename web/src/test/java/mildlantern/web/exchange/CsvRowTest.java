@@ -30,14 +30,15 @@ class CsvRowTest {
     void aDayThatHasNotComeIsToldAtItsRow() {
         CsvRow row = row("2026-11-28");
         row.day("it");
-        assertThat(row.problems()).containsExactly(new CsvIn.Problem(7, "'2026-11-28' has not come yet."));
+        assertThat(row.problems()).containsExactly(new CsvIn.Problem(7, "'2026-11-28' is in the future."));
     }
 
     @Test
     void aWordIsNoDay() {
         CsvRow row = row("spring");
         assertThat(row.day("it")).isEmpty();
-        assertThat(row.problems()).containsExactly(new CsvIn.Problem(7, "'spring' is no day; write it as 2026-11-24."));
+        assertThat(row.problems())
+                .containsExactly(new CsvIn.Problem(7, "'spring' is not a date; write it as 2026-11-24."));
     }
 
     @ParameterizedTest

@@ -38,6 +38,6 @@ class CsvTableTest {
     @Test
     void tooManyRowsAreRefused() {
         String text = "name\n" + "Gull\n".repeat(20_001);
-        assertThatThrownBy(() -> CsvTable.read(text)).hasMessageContaining("by parts");
+        assertThatThrownBy(() -> CsvTable.read(text)).hasMessageContaining("in parts");
     }
 }

@@ -158,7 +158,7 @@ class FeedingFlowTest {
             assertThat(feed.product())
                     .hasValueSatisfying(name -> assertThat(name).contains("20-20-20"));
         });
-        assertThat(page()).contains("No plant is to be fed today.");
+        assertThat(page()).contains("No plant needs feeding today.");
         mvc.perform(mine(post("/feeding/take-back"))
                         .param("batch", String.valueOf(result.getFlashMap().get("batch"))))
                 .andExpect(status().is3xxRedirection());
@@ -170,7 +170,7 @@ class FeedingFlowTest {
     void aPlantInACaseIsNotFed() throws Exception {
         cases.open(collection, grower.plant().id());
 
-        assertThat(page()).doesNotContain("For roots").contains("Not fed while a case runs: Limpet.");
+        assertThat(page()).doesNotContain("For roots").contains("Not fed while a case is open: Limpet.");
         feed("root-100", FormKey.fresh(), grower.plant());
         assertThat(fed(grower.plant())).isEmpty();
     }
@@ -197,7 +197,7 @@ class FeedingFlowTest {
                         .param("source", "SOFT_TAP")
                         .param("conductivity", "0.04"))
                 .andExpect(status().is3xxRedirection());
-        assertThat(page()).contains("your analysis of").contains("the plant that gets it bears it");
+        assertThat(page()).contains("your analysis of").contains("the plant that gets it tolerates it");
         mvc.perform(mine(post("/feeding/waters"))
                         .param("form", UUID.randomUUID().toString())
                         .param("source", "SOFT_TAP")
@@ -251,7 +251,7 @@ class FeedingFlowTest {
         clock.moveDays(200);
         seasons.turn();
 
-        assertThat(page()).contains("No plant is to be fed today.").contains("in winter");
+        assertThat(page()).contains("No plant needs feeding today.").contains("in winter");
     }
 
     @Test
@@ -276,7 +276,7 @@ class FeedingFlowTest {
                         .param("p", "3")
                         .param("k", "6"))
                 .andExpect(status().isUnprocessableContent())
-                .andExpect(content().string(containsString("A number, as in 13 or 21.5.")))
+                .andExpect(content().string(containsString("&#39;6 %&#39; is not a number.")))
                 .andExpect(content().string(containsString("value=\"6 %\"")))
                 .andExpect(content().string(containsString("</html>")));
         for (int i = 0; i < 2; i++) {

@@ -78,7 +78,8 @@ class MixingPagesTest {
         JsonNode problem = ask("/mixing/dilution?amount=lots&volume=-3&carrier=bucket", 422);
         assertThat(problem.path("title").asString()).isEqualTo("Wrong input");
         assertThat(problem.path("errors")).hasSize(3);
-        assertThat(problem.path("errors").toString()).contains("amount", "volume", "carrier", "'lots' is no number.");
+        assertThat(problem.path("errors").toString())
+                .contains("amount", "volume", "carrier", "'lots' is not a number.");
         assertThat(ask("/mixing/dilution?colour=blue", 422)
                         .path("errors")
                         .get(0)
@@ -121,7 +122,7 @@ class MixingPagesTest {
                 .andReturn()
                 .getResponse()
                 .getContentAsString();
-        assertThat(page).contains("value=\"lots\"").contains("&#39;lots&#39; is no number.");
+        assertThat(page).contains("value=\"lots\"").contains("&#39;lots&#39; is not a number.");
         mvc.perform(get("/mixing/brew").accept(MediaType.TEXT_HTML).with(user(grower.member())))
                 .andExpect(status().isNotFound());
     }

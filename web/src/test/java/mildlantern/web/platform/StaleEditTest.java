@@ -141,7 +141,7 @@ class StaleEditTest {
 
         assertThat(answer.statusCode()).isEqualTo(409);
         assertThat(answer.body())
-                .contains("Changed meanwhile", "Nothing was stored yet", "Harbour Light", "sphagnum", "Porch");
+                .contains("Changed in the meantime", "Nothing was saved yet", "Harbour Light", "sphagnum", "Porch");
         assertThat(plant().cultivar()).isNull();
         assertThat(plant().potDiameterCm()).isEqualTo(22);
         assertThat(plant().stop()).isEqualTo(porch.id());

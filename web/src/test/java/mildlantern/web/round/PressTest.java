@@ -50,10 +50,21 @@ class PressTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"0", "-5", "100001", "a lot", "2.5", "1e3", "999999999999"})
+    @ValueSource(strings = {"0", "-5", "100001", "a lot", "1e3", "2.500", "999999999999"})
     void anAmountThatNobodyPoursIsToldAndWritesNothing(String ml) {
         assertThat(press(Press.Deed.GAVE, ml, "").problem())
-                .hasValueSatisfying(problem -> assertThat(problem).contains(ml).endsWith("Nothing was written down."));
+                .hasValueSatisfying(problem -> assertThat(problem).contains(ml).endsWith("Nothing was saved."));
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {"1,5 l | 1500", "8 oz | 237", "1,200 | 1200", "2.5 | 3"})
+    void anAmountIsTakenInTheUnitBehindIt(String typed, int ml) {
+        assertThat(press(Press.Deed.GAVE, typed, "").problem()).isEmpty();
+        assertThat(press(Press.Deed.GAVE, typed, "").entry())
+                .containsExactly(new LogEntry.Watered(
+                        OptionalInt.of(ml), Optional.of(WaterSource.RAIN), Way.ABOVE, Optional.of(Felt.READY)));
     }
 
     @ParameterizedTest

@@ -421,6 +421,6 @@ class CourseFlowTest {
                 .andReturn()
                 .getResponse()
                 .getContentAsString();
-        assertThat(page).contains("&#39;many&#39; is no number").contains("value=\"many\"");
+        assertThat(page).contains("&#39;many&#39; is not a number").contains("value=\"many\"");
     }
 }

@@ -72,7 +72,7 @@ class PestClockPageTest {
                 .andReturn()
                 .getResponse()
                 .getContentAsString();
-        assertThat(page).contains("temperature &#39;warm&#39; is no number").contains("Pest clock");
+        assertThat(page).contains("temperature: &#39;warm&#39; is not a number").contains("Pest clock");
         mvc.perform(get("/pest-clock")
                         .param("pest", "triffid")
                         .with(user(growers.grower().member())))

@@ -74,7 +74,7 @@ class BundlesTest {
         sources(".html")
                 .forEach(page -> found(Pattern.compile("#\\{([\\w.-]+)"), page).forEach(asked::add));
         sources(".java").forEach(file -> {
-            found(Pattern.compile("Wording\\s*\\.say\\(\\s*\"([\\w.-]+)\""), file)
+            found(Pattern.compile("Wording\\s*\\.say\\(\\s*\"([\\w.-]+\\w)\""), file)
                     .forEach(asked::add);
             found(Pattern.compile("message = \"\\{([\\w.-]+)}\""), file).forEach(asked::add);
         });

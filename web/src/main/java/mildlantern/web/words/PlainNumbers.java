@@ -1,9 +1,8 @@
-package mildlantern.web.platform;
+package mildlantern.web.words;
 
 import java.beans.PropertyEditorSupport;
 import java.text.ParseException;
 import java.util.Locale;
-import java.util.regex.Pattern;
 import mildlantern.quantity.Limits;
 import org.springframework.format.Formatter;
 import org.springframework.stereotype.Component;
@@ -11,26 +10,11 @@ import org.springframework.stereotype.Component;
 /** Numbers in forms: shown without needless decimals, and read with a point or a comma. */
 @Component
 public class PlainNumbers implements Formatter<Double> {
-    private static final Pattern NUMBER = Pattern.compile("[+-]?\\d{1,15}(\\.\\d{0,15})?|[+-]?\\.\\d{1,15}");
-
-    /**
-     * Reads a number as people write it, with a point or a comma.
-     *
-     * @throws NumberFormatException if it is none; what only programs write (NaN, Infinity, 1e9, 0x1p3) is none either
-     */
-    public static double read(String text) {
-        String plain = text.strip().replace(',', '.').replace('\u2212', '-');
-        if (!NUMBER.matcher(plain).matches()) {
-            throw new NumberFormatException("'" + text + "' is no number");
-        }
-        return Double.parseDouble(plain);
-    }
-
     /** Reads and shows numbers in forms; what Spring would try besides, as figures to the base of sixteen, is tried no more. */
-    static final class Editor extends PropertyEditorSupport {
+    public static final class Editor extends PropertyEditorSupport {
         @Override
         public void setAsText(String text) {
-            setValue(text.isBlank() ? null : Double.valueOf(read(text)));
+            setValue(text.isBlank() ? null : Double.valueOf(Numbers.read(text)));
         }
 
         @Override
@@ -42,9 +26,9 @@ public class PlainNumbers implements Formatter<Double> {
     @Override
     public Double parse(String text, Locale locale) throws ParseException {
         try {
-            return read(text);
+            return Numbers.read(text);
         } catch (NumberFormatException e) {
-            throw new ParseException("'" + text + "' is no number", 0);
+            throw new ParseException(String.valueOf(e.getMessage()), 0);
         }
     }
 

@@ -1,4 +1,4 @@
-package mildlantern.web.platform;
+package mildlantern.web.words;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
