@@ -146,7 +146,8 @@ final class ClauseReader {
             if (number.matches()
                     && (number.group(2).isEmpty() || number.group(2).equals("mg"))) {
                 mg = OptionalDouble.of(Double.parseDouble(number.group(1)));
-            } else if (!List.of("mg", "with").contains(word)) {
+            } else if (!List.of("mg", "with", "weak", "weakly", "half", "full", "label", "strength", "rate", "feed")
+                    .contains(word)) {
                 product.add(word);
             }
         }

@@ -1,6 +1,5 @@
 package mildlantern.log;
 
-import java.time.DateTimeException;
 import java.time.LocalDate;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
@@ -33,29 +32,29 @@ import mildlantern.plant.PlantId;
  *         | "counted" number what | "sprayed" means | "bloom" ("opened" | "ended") | "pruned" | "emptied" | "looked" | "fine"
  *         | anything else: a note in its own words
  * amount  = number ["ml" | "l" | "fl oz"];  wetness = "dry" | "moist" | "wet"
- * day     = "today" | "yesterday" | number "days ago" | yyyy-mm-dd
+ * day     = "today" | "yesterday" | number "days ago" | "on monday" | 2026-11-12 | 12.11.2026 | 12/11/2026 | 12 nov [2026]
  * </pre>
  *
  * What is not understood is said, and nothing of such a line is taken.
  */
 public final class QuickLine {
-    private static final Pattern DAY = Pattern.compile(
-            "\\b(?:(today)|(yesterday)|(\\d{1,4}) days? ago|(\\d{4})-(\\d{1,2})-(\\d{1,2}))\\b",
-            Pattern.CASE_INSENSITIVE);
     private static final Pattern BETWEEN_CLAUSES = Pattern.compile("[,;](?!\\d)");
     private static final Pattern BETWEEN_WORDS = Pattern.compile("\\s+");
     private static final int MANY = 12;
 
     private final Names names;
     private final LocalDate today;
+    private final boolean monthFirst;
 
     /**
      * @param names what the collection calls things
      * @param today the day on which the line is written
+     * @param monthFirst whether the writer means the fourth of March by 3/4/2026
      */
-    public QuickLine(Names names, LocalDate today) {
+    public QuickLine(Names names, LocalDate today, boolean monthFirst) {
         this.names = names;
         this.today = today;
+        this.monthFirst = monthFirst;
     }
 
     /**
@@ -139,6 +138,8 @@ public final class QuickLine {
             if (plants.isEmpty()) {
                 problems.add(
                         who.isBlank() ? "Begin with a plant's name." : "No plant is called '" + who.strip() + "'.");
+            } else if (plants.size() > 1 && here.filter(plants::contains).isPresent()) {
+                plants = here.stream().toList();
             } else if (plants.size() > 1) {
                 problems.add("'%s' could be %d plants; write more of the name.".formatted(who.strip(), plants.size()));
             }
@@ -154,40 +155,33 @@ public final class QuickLine {
         }
 
         private String withoutDay(String text) {
-            Matcher match = DAY.matcher(text);
-            if (!match.find()) {
-                return text;
-            }
-            try {
-                if (match.group(2) != null) {
-                    day = today.minusDays(1);
-                } else if (match.group(3) != null) {
-                    day = today.minusDays(Integer.parseInt(match.group(3)));
-                } else if (match.group(4) != null) {
-                    day = LocalDate.of(
-                            Integer.parseInt(match.group(4)),
-                            Integer.parseInt(match.group(5)),
-                            Integer.parseInt(match.group(6)));
+            Optional<SpokenDay.Found> found = SpokenDay.in(text, today, monthFirst);
+            found.ifPresent(spoken -> {
+                spoken.day()
+                        .ifPresentOrElse(it -> day = it, () -> problems.add("'" + spoken.words() + "' is not a date."));
+                if (day.isAfter(today)) {
+                    problems.add("That day is in the future.");
                 }
-            } catch (DateTimeException e) {
-                problems.add("'" + match.group() + "' is no day.");
-            }
-            if (day.isAfter(today)) {
-                problems.add("That day has not come yet.");
-            }
-            return (text.substring(0, match.start()) + text.substring(match.end())).strip();
+            });
+            return found.map(SpokenDay.Found::rest).orElse(text);
         }
 
         private String untilVerb(String text) {
             Matcher words = Pattern.compile("\\S+").matcher(text);
             while (words.find()) {
                 if (Verbs.VERBS.containsKey(words.group().toLowerCase(Locale.ROOT))) {
-                    return text.substring(0, words.start());
+                    String before = text.substring(0, words.start());
+                    // What stands between a plant's name and a verb belongs to what is said: "aechmea cup filled".
+                    return before.isBlank() || !find(names.plants(), before).isEmpty() ? before : named(before);
                 }
             }
-            // No verb: the longest beginning that names a plant, and a note after it.
+            return named(text);
+        }
+
+        /** The longest beginning that names a plant; all of it where none does and no plant's page is open. */
+        private String named(String text) {
+            Matcher words = Pattern.compile("\\S+").matcher(text);
             String best = "";
-            words.reset();
             while (words.find()) {
                 String beginning = text.substring(0, words.end());
                 if (!find(names.plants(), beginning).isEmpty()) {
@@ -199,7 +193,22 @@ public final class QuickLine {
 
         private void clause(String clause) {
             Deque<String> words = new ArrayDeque<>(Arrays.asList(BETWEEN_WORDS.split(clause.toLowerCase(Locale.ROOT))));
-            String verb = Verbs.VERBS.get(words.peekFirst());
+            String first = words.getFirst();
+            String verb = Verbs.VERBS.get(first);
+            if (verb == null && Verbs.GONE.contains(first)) {
+                problems.add(
+                        "A plant that is gone is removed on its edit page, where this can be undone. To keep the words, write: note "
+                                + clause + ".");
+                return;
+            }
+            if (verb == null && words.size() > 1) {
+                Optional<String> meant = Verbs.nearly(first);
+                if (meant.isPresent()) {
+                    problems.add("'%s' is not understood: do you mean %s? To keep the words, write: note %s."
+                            .formatted(first, meant.get(), clause));
+                    return;
+                }
+            }
             if (verb == null) {
                 said.add(new Said(new LogEntry.Noted(), clause));
                 return;

@@ -7,10 +7,14 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.regex.Matcher;
 import mildlantern.plant.WaterSource;
+import mildlantern.quantity.Limits;
 
 /** Reads what a clause says of a watering: how much, of which water, by which way, and what the pot was found like. */
 final class WateringReader {
     private static final double ML_A_FLUID_OUNCE = 29.5735;
+
+    /** Nobody pours more without saying so in litres: a figure too many is asked back. */
+    private static final double MOST_WITHOUT_UNIT = 5000;
 
     private final List<String> problems;
 
@@ -78,7 +82,14 @@ final class WateringReader {
         }
         double value = Double.parseDouble(number.group(1));
         return switch (unit) {
-            case "", "ml" -> value;
+            case "" -> {
+                if (value > MOST_WITHOUT_UNIT) {
+                    throw new IllegalArgumentException("%1$.0f mL is %2$s litres; if you mean that, write %2$s l"
+                            .formatted(value, Limits.tenths(value / 1000)));
+                }
+                yield value;
+            }
+            case "ml" -> value;
             case "l" -> value * 1000;
             case "fl", "oz", "floz" -> value * ML_A_FLUID_OUNCE;
             default -> throw new IllegalArgumentException("'" + unit + "' is no unit of volume; write ml, l or fl oz");

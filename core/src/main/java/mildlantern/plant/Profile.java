@@ -51,4 +51,17 @@ public record Profile(
         Range bloomWeeks,
         Optional<String> rest,
         List<DisorderId> habits,
-        Optional<String> harm) {}
+        Optional<String> harm) {
+    /** Id of what it usually grows in. */
+    public String usualMedium() {
+        return media.get(0);
+    }
+
+    /** What it usually stands in: trees of bonsai in trays, what grows on wood on a mount, all others in plastic. */
+    public PotKind usualPot() {
+        if (usualMedium().equals("mounted")) {
+            return PotKind.MOUNT;
+        }
+        return family == Family.BONSAI ? PotKind.TRAY : PotKind.PLASTIC;
+    }
+}

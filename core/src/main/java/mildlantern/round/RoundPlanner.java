@@ -179,8 +179,7 @@ public final class RoundPlanner {
                         plant.id(),
                         Due.Kind.FEED,
                         schedule.fed()
-                                        .map(day ->
-                                                "LastDone fed %s. ".formatted(DueWords.ago(DueWords.days(day, today))))
+                                        .map(day -> "Last fed %s. ".formatted(DueWords.ago(DueWords.days(day, today))))
                                         .orElse("Not fed yet. ")
                                 + plant.feed().orElse("Feed on moist roots.")));
             }
@@ -251,7 +250,7 @@ public final class RoundPlanner {
         return Optional.of(new Due(
                 plant.id(),
                 Due.Kind.ROUTINE_LOOK,
-                looked.map(day -> "LastDone looked at %s; turn a few leaves over."
+                looked.map(day -> "Last looked at %s; turn a few leaves over."
                                 .formatted(DueWords.ago(DueWords.days(day, today))))
                         .orElse("Not looked at yet; turn a few leaves over.")));
     }

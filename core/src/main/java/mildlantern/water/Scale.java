@@ -13,4 +13,9 @@ public record Scale(int wetGrams, int dryGrams) {
                     "a pot weighs more wet than dry: " + wetGrams + " g wet, " + dryGrams + " g dry");
         }
     }
+
+    /** The share of its water that a pot of a weight, g, holds: 0 bone dry, 1 wet through. */
+    double share(int grams) {
+        return Math.max(0, Math.min(1.05, (double) (grams - dryGrams) / (wetGrams - dryGrams)));
+    }
 }

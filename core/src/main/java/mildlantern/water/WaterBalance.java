@@ -11,7 +11,6 @@ import java.util.OptionalDouble;
 import mildlantern.log.Felt;
 import mildlantern.log.LogEntry;
 import mildlantern.log.Logged;
-import mildlantern.log.Wetness;
 import org.apache.commons.statistics.distribution.NormalDistribution;
 
 /**
@@ -92,19 +91,15 @@ public final class WaterBalance {
         }
 
         WaterEstimate estimated() {
-            Optional<LocalDate> start = log.stream()
-                    .filter(entry -> entry.entry() instanceof LogEntry.Watered)
-                    .map(Logged::day)
-                    .findFirst();
-            if (start.isEmpty()) {
-                return new WaterEstimate(List.of(), List.of(), WaterOutlook.unknown(pot, expectedDays()));
-            }
-            Arrays.fill(water, pot.thresholdMl());
             int next = 0;
-            while (next < log.size() && log.get(next).day().isBefore(start.get())) {
+            while (next < log.size() && start(log.get(next).entry()).isEmpty()) {
                 next++;
             }
-            for (LocalDate day = start.get(); !day.isAfter(today); day = day.plusDays(1)) {
+            if (next == log.size()) {
+                return new WaterEstimate(List.of(), List.of(), WaterOutlook.unknown(pot, expectedDays()));
+            }
+            Arrays.fill(water, start(log.get(next).entry()).getAsDouble());
+            for (LocalDate day = log.get(next).day(); !day.isAfter(today); day = day.plusDays(1)) {
                 double[] before = water.clone();
                 while (next < log.size() && log.get(next).day().equals(day)) {
                     take(log.get(next), day);
@@ -116,6 +111,19 @@ public final class WaterBalance {
                 }
             }
             return new WaterEstimate(List.copyOf(curve), List.copyOf(seen), outlook());
+        }
+
+        /** What the pot is taken to hold before an entry, mL; empty where the entry tells nothing to start from. */
+        private OptionalDouble start(LogEntry entry) {
+            if (entry instanceof LogEntry.Watered) {
+                return OptionalDouble.of(pot.thresholdMl());
+            }
+            if (entry instanceof LogEntry.Probed probed) {
+                return OptionalDouble.of(pot.waterAt(knowledge.readings.moisture(probed)));
+            }
+            return entry instanceof LogEntry.Weighed weighed && scale.isPresent()
+                    ? OptionalDouble.of(scale.get().share(weighed.grams()) * pot.capacityMl())
+                    : OptionalDouble.empty();
         }
 
         private void dry(Climate weather) {
@@ -132,17 +140,11 @@ public final class WaterBalance {
                 watered.found().ifPresent(found -> felt(found, day));
                 pour(watered, day);
             } else if (logged.entry() instanceof LogEntry.Probed probed) {
-                WaterKnowledge.Readings readings = knowledge.readings;
-                double moisture = value(probed.top()) * readings.weights().get(0)
-                        + value(probed.middle()) * readings.weights().get(1)
-                        + value(probed.bottom()) * readings.weights().get(2);
-                observe(day, moisture, readings.probeSpread());
+                observe(day, knowledge.readings.moisture(probed), knowledge.readings.probeSpread());
             } else if (logged.entry() instanceof LogEntry.Weighed weighed) {
                 scale.ifPresent(known -> {
-                    double share =
-                            (double) (weighed.grams() - known.dryGrams()) / (known.wetGrams() - known.dryGrams());
                     if (pot.reservoirMl() == 0) {
-                        double waterMl = Math.max(0, Math.min(1.05, share)) * pot.capacityMl();
+                        double waterMl = known.share(weighed.grams()) * pot.capacityMl();
                         observe(day, pot.moisture(waterMl), knowledge.readings.weightSpread());
                     }
                 });
@@ -213,14 +215,6 @@ public final class WaterBalance {
                 }
             }
             seen.add(new Seen(day, pot.fullness(Math.max(0, pot.waterAt(Math.min(1, moisture)))), believed));
-        }
-
-        private double value(Wetness wetness) {
-            return switch (wetness) {
-                case DRY -> knowledge.readings.dry();
-                case MOIST -> knowledge.readings.moist();
-                case WET -> knowledge.readings.wet();
-            };
         }
 
         private void note(LocalDate day, double[] before) {

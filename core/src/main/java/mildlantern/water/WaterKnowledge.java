@@ -11,6 +11,8 @@ import mildlantern.knowledge.KnowledgeException;
 import mildlantern.knowledge.KnowledgeFiles;
 import mildlantern.knowledge.Words;
 import mildlantern.light.Daylight;
+import mildlantern.log.LogEntry;
+import mildlantern.log.Wetness;
 import mildlantern.plant.Brightness;
 import mildlantern.plant.Dryness;
 import mildlantern.plant.GrowthForm;
@@ -85,7 +87,22 @@ public final class WaterKnowledge {
             double feltSpread,
             double stillWet,
             double boneDry,
-            double reckoningSpread) {}
+            double reckoningSpread) {
+        /** Usable share that a probe at three depths stands for. */
+        double moisture(LogEntry.Probed probed) {
+            return share(probed.top()) * weights.get(0)
+                    + share(probed.middle()) * weights.get(1)
+                    + share(probed.bottom()) * weights.get(2);
+        }
+
+        private double share(Wetness wetness) {
+            return switch (wetness) {
+                case DRY -> dry;
+                case MOIST -> moist;
+                case WET -> wet;
+            };
+        }
+    }
 
     /** How dry a plant gets: usable share left, and days that it then stays so. */
     record Wanted(double left, double days) {}

@@ -5,7 +5,7 @@ import java.util.OptionalDouble;
 /**
  * What is to be expected of one pot from today on. Days count from the start of today and are not rounded.
  *
- * @param known whether the log holds a watering to start from; without one, days are the usual ones
+ * @param known whether the log holds a watering or a reading to start from; without one, days are the usual ones
  * @param dryEarly days until it wants water, a tenth of the doubt lies below
  * @param dryLikely likeliest days; below 0 where it has wanted water for so long
  * @param dryLate a tenth of the doubt lies above

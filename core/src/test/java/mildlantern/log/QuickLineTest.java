@@ -33,7 +33,8 @@ class QuickLineTest {
                     words -> words.contains("soap")
                             ? LogEntry.Treated.with(SprayKind.SOAP)
                             : new LogEntry.Treated(Optional.empty(), Optional.empty(), Optional.empty())),
-            TODAY);
+            TODAY,
+            false);
 
     private static Named<PlantId> named(String name, String also) {
         return new Named<>(PlantId.fresh(), name, also);
@@ -51,6 +52,55 @@ class QuickLineTest {
         QuickLine.Understood understood = read(line);
         assertThat(understood.problems()).isEmpty();
         return understood.said().get(0).entry();
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "12.11.2026 | 2026-11-12",
+                "12/11/2026 | 2026-11-12",
+                "2026-11-12 | 2026-11-12",
+                "12 nov | 2026-11-12",
+                "12 November 2026 | 2026-11-12",
+                "nov 12 | 2026-11-12",
+                "12 dec | 2025-12-12",
+                "on monday | 2026-11-23",
+                "5 days ago | 2026-11-19"
+            })
+    void aDayIsUnderstoodAsPeopleWriteIt(String day, LocalDate meant) {
+        QuickLine.Understood understood = read("fern 3: fed weak " + day);
+        assertThat(understood.problems()).isEmpty();
+        assertThat(understood.day()).isEqualTo(meant);
+        assertThat(understood.said().get(0).entry())
+                .isEqualTo(new LogEntry.Fed(Optional.empty(), OptionalDouble.empty()));
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "fern 3: watered 50000 | 50 litres",
+                "fern 3: wtaered 400 | do you mean watered",
+                "fern 3: watred 400 rain | do you mean watered",
+                "fern 3: died | edit page"
+            })
+    void aMistakeIsAskedBackAndNothingIsWritten(String line, String asked) {
+        QuickLine.Understood understood = read(line);
+        assertThat(understood.complete()).isFalse();
+        assertThat(understood.problems()).singleElement().asString().contains(asked);
+    }
+
+    @Test
+    void wordsBetweenANameAndAVerbAreSaidOfThePlant() {
+        QuickLine.Understood understood = read("anna cup filled");
+        assertThat(understood.plants()).containsExactly(ANNA);
+    }
+
+    @Test
+    void ofTwoThatTheWordsCouldMeanTheOneWhosePageIsOpenIsMeant() {
+        assertThat(LINES.read("fern: watered 100", Optional.of(FERN_30)).plants())
+                .containsExactly(FERN_30);
     }
 
     @Test
@@ -131,9 +181,9 @@ class QuickLineTest {
                 "anna weighed | how many grams",
                 "anna moved to cellar | Say to which stop",
                 "anna repotted in gravel | 'gravel' is no medium",
-                "anna watered 400000 | allowed is 1 to 100000",
-                "anna watered 2026-13-41 | is no day",
-                "anna watered 2027-01-01 | has not come yet",
+                "anna watered 400000 ml | allowed is 1 to 100000",
+                "anna watered 2026-13-41 | is not a date",
+                "anna watered 2027-01-01 | in the future",
                 "anna bloom | bloom opened"
             })
     void whatIsNotUnderstoodIsSaid_andNothingIsTaken(String line, String problem) {

@@ -40,6 +40,17 @@ class WaterBalanceTest {
     }
 
     @Test
+    void whatTheProbeFindsCountsBeforeAnyWateringIsWritten() {
+        WaterOutlook wet = estimate(List.of(probed(0, Wetness.WET))).outlook();
+        assertThat(wet.known()).isTrue();
+        assertThat(wet.checkFrom()).as("nobody is sent to a wet pot tomorrow").isGreaterThan(1);
+        WaterOutlook dry = estimate(List.of(probed(0, Wetness.DRY))).outlook();
+        assertThat(dry.dryLikely()).isLessThan(1);
+        assertThat(estimate(List.of(probed(0, Wetness.MOIST))).outlook().dryLikely())
+                .isBetween(dry.dryLikely(), wet.dryLikely());
+    }
+
+    @Test
     void aCactusThatHasStoodDryForItsDaysWantsWater_whateverElseIsWrittenOfIt() {
         PotOfPlant cactus = Pots.plant("cactus", PotKind.CLAY, 12, "mineral");
         WaterOutlook neglected = STORY.estimate(cactus, List.of(soaked(80)), Optional.empty(), day -> Pots.ROOM, TODAY)

@@ -27,6 +27,8 @@ import mildlantern.web.routine.Records;
 import mildlantern.web.stop.StopReading;
 import mildlantern.web.stop.Stops;
 import mildlantern.web.words.DayFormat;
+import mildlantern.web.words.Unit;
+import mildlantern.web.words.Units;
 import mildlantern.web.words.Wording;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -160,7 +162,7 @@ class CarePages {
                 need.kind() == Need.Kind.NIGHT
                         ? Wording.say(
                                 "care.care-pages.c-more",
-                                Limits.plain(need.wanted().low()))
+                                Units.shown(need.wanted().low(), Unit.Of.TEMPERATURE))
                         : Wording.say(
                                 "care.care-pages.to",
                                 Limits.tenths(need.wanted().low()),

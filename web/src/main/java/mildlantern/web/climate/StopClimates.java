@@ -27,6 +27,8 @@ import mildlantern.web.stop.Stop;
 import mildlantern.web.stop.StopKind;
 import mildlantern.web.stop.StopReading;
 import mildlantern.web.stop.Stops;
+import mildlantern.web.words.Unit;
+import mildlantern.web.words.Units;
 import mildlantern.web.words.Wording;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -176,7 +178,7 @@ public class StopClimates {
                         room.get().days(),
                         Wording.say(
                                 "climate.stop-climates.leaf-cm-from-glass",
-                                Optional.ofNullable(stop.glassCm()).orElse(0))));
+                                Units.shown(Optional.ofNullable(stop.glassCm()).orElse(0), Unit.Of.LENGTH))));
     }
 
     /** Mean of the last nights' lowest temperature outdoors, °C; empty where no weather is known. */

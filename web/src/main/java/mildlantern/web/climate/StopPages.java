@@ -27,6 +27,8 @@ import mildlantern.web.stop.Stop;
 import mildlantern.web.stop.StopKind;
 import mildlantern.web.stop.StopReading;
 import mildlantern.web.stop.Stops;
+import mildlantern.web.words.Unit;
+import mildlantern.web.words.Units;
 import mildlantern.web.words.Wording;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -191,7 +193,9 @@ class StopPages {
                 + (stop.glass() == null || stop.kind() == StopKind.OUTDOORS
                         ? ""
                         : Wording.say("climate.stop-pages.glass", stop.glass().words()))
-                + (stop.glassCm() == null ? "" : Wording.say("climate.stop-pages.cm", stop.glassCm()));
+                + (stop.glassCm() == null
+                        ? ""
+                        : Wording.say("climate.stop-pages.cm", Units.shown(stop.glassCm(), Unit.Of.LENGTH)));
     }
 
     private List<Read> typed(Stop stop) {
@@ -207,9 +211,13 @@ class StopPages {
                                         .map(Words::id)
                                         .orElse(""),
                         with(reading.humidityPercent(), " %"),
-                        with(reading.dayCelsius(), " °C"),
-                        with(reading.nightCelsius(), " °C")))
+                        degrees(reading.dayCelsius()),
+                        degrees(reading.nightCelsius())))
                 .toList();
+    }
+
+    private static String degrees(@Nullable Double celsius) {
+        return celsius == null ? "" : Units.shown(celsius, Unit.Of.TEMPERATURE);
     }
 
     private static String with(@Nullable Double value, String unit) {

@@ -18,6 +18,8 @@ import mildlantern.weather.NightForecast;
 import mildlantern.web.stop.Stop;
 import mildlantern.web.stop.StopKind;
 import mildlantern.web.words.DayFormat;
+import mildlantern.web.words.Unit;
+import mildlantern.web.words.Units;
 import mildlantern.web.words.Wording;
 import org.springframework.stereotype.Component;
 
@@ -47,11 +49,13 @@ class StopToday {
         gives.humidity().ifPresent(it -> now.add(new Now("Humidity", Math.round(it.value()) + " %", span(it, " %"))));
         gives.byDay()
                 .ifPresent(it -> now.add(new Now(
-                        Wording.say("climate.stop-today.by-day"), Limits.tenths(it.value()) + " °C", span(it, " °C"))));
+                        Wording.say("climate.stop-today.by-day"),
+                        Units.shown(it.value(), Unit.Of.TEMPERATURE),
+                        span(it, " °C"))));
         gives.night()
                 .ifPresent(it -> now.add(new Now(
                         Wording.say("climate.stop-today.coldest-night"),
-                        Limits.tenths(it.value()) + " °C",
+                        Units.shown(it.value(), Unit.Of.TEMPERATURE),
                         it.from())));
         if (gives.humidity().isPresent() && gives.byDay().isPresent()) {
             double kpa = Air.deficit(
@@ -101,12 +105,12 @@ class StopToday {
                     Wording.say("climate.stop-today.next-nights"),
                     Wording.say(
                             "climate.stop-today.down-c",
-                            Limits.tenths(coldest.lowest().celsius())),
+                            Units.shown(coldest.lowest().celsius(), Unit.Of.TEMPERATURE)),
                     Wording.say(
                             "climate.stop-today.likely-c",
                             DAY.format(coldest.evening()),
-                            Limits.tenths(coldest.likely().low()),
-                            Limits.tenths(coldest.likely().high())));
+                            Units.number(coldest.likely().low(), Unit.Of.TEMPERATURE),
+                            Units.shown(coldest.likely().high(), Unit.Of.TEMPERATURE)));
         });
     }
 

@@ -67,7 +67,8 @@ class EntriesOfTable {
                                     .toList(),
                             media,
                             treatments.reader(collection)),
-                    today);
+                    today,
+                    false);
         }
 
         @Override

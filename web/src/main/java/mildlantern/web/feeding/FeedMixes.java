@@ -31,6 +31,8 @@ import mildlantern.web.plant.Plants;
 import mildlantern.web.platform.CollectionId;
 import mildlantern.web.routine.ScheduleRow;
 import mildlantern.web.routine.Schedules;
+import mildlantern.web.words.Unit;
+import mildlantern.web.words.Units;
 import mildlantern.web.words.Wording;
 import org.springframework.stereotype.Component;
 
@@ -144,7 +146,7 @@ class FeedMixes {
                                 one.plant().id(),
                                 one.plant().name(),
                                 stops.getOrDefault(one.plant().stop(), ""),
-                                Math.round(one.ml()) + " mL",
+                                Units.shown(one.ml(), Unit.Of.VOLUME),
                                 one.feed().words()))
                         .toList());
     }
@@ -165,7 +167,7 @@ class FeedMixes {
     }
 
     private static String amountWords(double ml) {
-        return ml < 1000 ? Math.round(ml) + " mL" : Limits.plain(Math.round(ml / 10) / 100.0) + " L";
+        return Units.shown(ml, Unit.Of.VOLUME);
     }
 
     private static String litreWords(FeedProduct.Litre litre) {

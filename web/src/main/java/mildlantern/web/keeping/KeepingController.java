@@ -113,7 +113,10 @@ class KeepingController {
                 && kinds.find(member.collection(), plant.profile()).isEmpty()) {
             problems.rejectValue("profile", "unknown", Wording.say("keeping.keeping-controller.choose-one-list"));
         }
-        if (plant.medium() == null || knowledge.medium(plant.medium()).isEmpty()) {
+        boolean usual =
+                existing.isEmpty() && (plant.medium() == null || plant.medium().isBlank());
+        if (!usual
+                && (plant.medium() == null || knowledge.medium(plant.medium()).isEmpty())) {
             problems.rejectValue("medium", "unknown", Wording.say("keeping.keeping-controller.choose-one-list"));
         }
         if (plant.accession() != null
@@ -134,7 +137,11 @@ class KeepingController {
         if (problems.hasErrors()) {
             return choices(member, Optional.empty(), reply);
         }
-        keeping.add(member.collection(), plant);
+        keeping.add(
+                member.collection(),
+                plant,
+                kinds.find(member.collection(), Objects.requireNonNull(plant.profile()))
+                        .orElseThrow());
         return "redirect:/?stop=" + plant.stop();
     }
 

@@ -12,6 +12,7 @@ import mildlantern.place.StopId;
 import mildlantern.plant.FeedStrength;
 import mildlantern.plant.GrowthForm;
 import mildlantern.plant.PotKind;
+import mildlantern.plant.Profile;
 import mildlantern.plant.Stage;
 import mildlantern.plant.WaterSource;
 import mildlantern.quantity.Length;
@@ -110,13 +111,13 @@ record PlantForm(
                 "",
                 "",
                 null,
-                PotKind.PLASTIC,
+                null,
                 null,
                 null,
                 null,
                 false,
                 true,
-                "peat-mix",
+                "",
                 null,
                 null,
                 null,
@@ -160,6 +161,16 @@ record PlantForm(
                 plant.offsets(),
                 plant.version(),
                 null);
+    }
+
+    /** The pot and the medium, where none was chosen, are the usual ones of its kind. */
+    Plant into(Plant plant, Profile kind) {
+        return into(plant)
+                .potted(
+                        pot == null ? kind.usualPot() : pot,
+                        Amounts.of(diameter),
+                        medium == null || medium.isBlank() ? kind.usualMedium() : medium,
+                        pottedOn);
     }
 
     /** Puts what was typed into a plant; its stop is left alone, because moving is an entry of the log. */

@@ -9,6 +9,7 @@ import java.util.OptionalDouble;
 import mildlantern.log.LogEntry;
 import mildlantern.place.StopId;
 import mildlantern.plant.PlantId;
+import mildlantern.plant.Profile;
 import mildlantern.plant.Stage;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
@@ -46,12 +47,12 @@ public class PlantKeeping {
     }
 
     /** Adds a plant, once. */
-    void add(CollectionId collection, PlantForm form) {
+    void add(CollectionId collection, PlantForm form, Profile kind) {
         Stop stop = stops.stop(collection, Objects.requireNonNull(form.stop()));
         routine.write(collection, List.of(), () -> {
             if (forms.firstTime(collection, Objects.requireNonNull(form.form()))) {
                 int place = plants.nextPlace(collection, stop.id());
-                log.store(form.into(new Plant(PlantId.fresh(), collection, stop.id(), place, "", "")));
+                log.store(form.into(new Plant(PlantId.fresh(), collection, stop.id(), place, "", ""), kind));
             }
         });
     }

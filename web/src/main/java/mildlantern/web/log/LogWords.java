@@ -12,6 +12,8 @@ import mildlantern.quantity.Limits;
 import mildlantern.treatment.Hold;
 import mildlantern.web.stop.StopNow;
 import mildlantern.web.words.DayFormat;
+import mildlantern.web.words.Unit;
+import mildlantern.web.words.Units;
 import mildlantern.web.words.Wording;
 
 /** Entries of the log in words. */
@@ -102,7 +104,7 @@ public final class LogWords {
             case FED -> fed((LogEntry.Fed) entry, words);
             case TRAP_FED -> trapFed((LogEntry.TrapFed) entry);
             case GRANULES -> granules((LogEntry.Granules) entry, words);
-            case NEW_LEAF -> List.of(Limits.plain(((LogEntry.NewLeaf) entry).lengthCm()) + " cm");
+            case NEW_LEAF -> List.of(Units.shown(((LogEntry.NewLeaf) entry).lengthCm(), Unit.Of.LENGTH));
             case REPOTTED -> repotted((LogEntry.Repotted) entry);
             case SPRAYED -> treated((LogEntry.Treated) entry, words);
             case COUNTED -> List.of(counted((LogEntry.Count) entry));
@@ -133,7 +135,7 @@ public final class LogWords {
 
     private static List<String> watered(LogEntry.Watered entry) {
         List<String> parts = new ArrayList<>();
-        entry.ml().ifPresent(ml -> parts.add(ml + " mL"));
+        entry.ml().ifPresent(ml -> parts.add(Units.shown(ml, Unit.Of.VOLUME)));
         entry.water().ifPresent(water -> parts.add(Wording.of(water)));
         switch (entry.way()) {
             case BELOW -> parts.add(Wording.say("log.log-words.from-below"));
@@ -188,7 +190,7 @@ public final class LogWords {
 
     private static List<String> repotted(LogEntry.Repotted entry) {
         List<String> parts = new ArrayList<>();
-        entry.diameterCm().ifPresent(cm -> parts.add(Limits.plain(cm) + " cm"));
+        entry.diameterCm().ifPresent(cm -> parts.add(Units.shown(cm, Unit.Of.LENGTH)));
         entry.medium().ifPresent(medium -> parts.add(Wording.say("log.log-words.in", Words.spoken(medium))));
         return parts;
     }
@@ -219,7 +221,7 @@ public final class LogWords {
 
     /** A step of temperature, signed. */
     public static String degrees(double step) {
-        return (step > 0 ? "+" : "−") + Limits.plain(Math.abs(step)) + " °C";
+        return (step > 0 ? "+" : "−") + Units.apart(Math.abs(step), Unit.Of.TEMPERATURE);
     }
 
     /** What was typed may name it already. */

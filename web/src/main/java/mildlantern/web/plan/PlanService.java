@@ -28,6 +28,8 @@ import mildlantern.web.routine.RecordWriter;
 import mildlantern.web.routine.Routine;
 import mildlantern.web.stop.Stop;
 import mildlantern.web.stop.Stops;
+import mildlantern.web.words.Unit;
+import mildlantern.web.words.Units;
 import mildlantern.web.words.Wording;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -85,7 +87,10 @@ class PlanService {
         return new PlanPage(
                 stop.id(),
                 stop.name(),
-                Wording.say("plan.plan-service.by-cm", stop.widthCm(), stop.depthCm()),
+                Wording.say(
+                        "plan.plan-service.by-cm",
+                        Units.number(stop.widthCm(), Unit.Of.LENGTH),
+                        Units.shown(stop.depthCm(), Unit.Of.LENGTH)),
                 drawn,
                 chosen.flatMap(id -> Optional.ofNullable(byId.get(id))).map(plant -> chosen(plant, stop, drawn, byId)),
                 UUID.randomUUID().toString());
@@ -102,8 +107,8 @@ class PlanService {
                 this.plants.profile(plant).name(),
                 Wording.say(
                         "plan.plan-service.cm-from-left-cm",
-                        Limits.plain(Math.rint(pot.cmX())),
-                        Limits.plain(Math.rint(pot.cmY()))),
+                        Units.shown(Math.rint(pot.cmX()), Unit.Of.LENGTH),
+                        Units.shown(Math.rint(pot.cmY()), Unit.Of.LENGTH)),
                 pot.within().stream()
                         .flatMap(id -> Optional.ofNullable(byId.get(id)).stream())
                         .map(Plant::name)
@@ -134,7 +139,7 @@ class PlanService {
     private static String words(Moves.Step step) {
         String warmth = step.temperatureStep().isPresent()
                 ? (step.temperatureStep().getAsDouble() >= 0 ? "+" : "−")
-                        + Limits.plain(Math.abs(step.temperatureStep().getAsDouble())) + " °C"
+                        + Units.apart(Math.abs(step.temperatureStep().getAsDouble()), Unit.Of.TEMPERATURE)
                 : Wording.say("plan.plan-service.warmth-not-read");
         String light = step.lightRatio().isPresent()
                 ? step.lightRatio().getAsDouble() == 1

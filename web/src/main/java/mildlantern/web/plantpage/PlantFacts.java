@@ -18,6 +18,8 @@ import mildlantern.web.plant.Plant;
 import mildlantern.web.routine.FoodBook;
 import mildlantern.web.routine.ScheduleRow;
 import mildlantern.web.words.DayFormat;
+import mildlantern.web.words.Unit;
+import mildlantern.web.words.Units;
 import mildlantern.web.words.Wording;
 import org.springframework.stereotype.Component;
 
@@ -74,11 +76,13 @@ class PlantFacts {
         List<PlantViews.Want> facts = new ArrayList<>();
         Optional.ofNullable(plant.accession()).ifPresent(number -> fact(facts, "Number", number));
         String pot = Stream.of(
-                        plant.potDiameterCm() == null ? "" : Limits.plain(plant.potDiameterCm()) + " cm",
+                        plant.potDiameterCm() == null ? "" : Units.shown(plant.potDiameterCm(), Unit.Of.LENGTH),
                         Wording.of(plant.potKind()),
                         Boolean.TRUE.equals(plant.outerPot()) ? Wording.say("plantpage.plant-facts.outer-pot") : "",
                         plant.reservoirMl() > 0
-                                ? Wording.say("plantpage.plant-facts.reservoir-ml", Limits.plain(plant.reservoirMl()))
+                                ? Wording.say(
+                                        "plantpage.plant-facts.reservoir-ml",
+                                        Units.shown(plant.reservoirMl(), Unit.Of.VOLUME))
                                 : "")
                 .filter(text -> !text.isEmpty())
                 .reduce((a, b) -> a + ", " + b)
@@ -105,7 +109,7 @@ class PlantFacts {
                 .ifPresent(it -> fact(
                         facts,
                         Wording.say("plantpage.plant-facts.wet-through"),
-                        Math.round(it.wetThroughMl() / 10.0) * 10 + " mL"));
+                        Units.shown(Math.round(it.wetThroughMl() / 10.0) * 10, Unit.Of.VOLUME)));
         if (plant.wetGrams() != null || plant.dryGrams() != null) {
             fact(
                     facts,
@@ -134,7 +138,7 @@ class PlantFacts {
         if (lengths.isEmpty()) {
             return Optional.empty();
         }
-        String now = Limits.plain(lengths.get(0)) + " cm";
+        String now = Units.shown(lengths.get(0), Unit.Of.LENGTH);
         return Optional.of(
                 lengths.size() < 2
                         ? Wording.say("plantpage.plant-facts.first-was-measured", now)
@@ -146,7 +150,7 @@ class PlantFacts {
                                     case ALIKE -> Wording.say("plantpage.plant-facts.no-other");
                                     case SMALLER -> "smaller";
                                 },
-                                Limits.plain(lengths.get(1)),
+                                Units.shown(lengths.get(1), Unit.Of.LENGTH),
                                 feeds.leaf(lengths.get(0), lengths.get(1)) == FeedPlan.LeafVerdict.BIGGER));
     }
 

@@ -37,6 +37,8 @@ import mildlantern.web.stop.StopNow;
 import mildlantern.web.stop.StopStates;
 import mildlantern.web.stop.Stops;
 import mildlantern.web.words.DayFormat;
+import mildlantern.web.words.Unit;
+import mildlantern.web.words.Units;
 import mildlantern.web.words.Wording;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -127,8 +129,7 @@ class PlantPages {
                 care(plant),
                 log.stream()
                         .limit(RECORD_LINES)
-                        .map(happening -> new PlantViews.DayLine(
-                                happening.id(), happening.onDay(), LogWords.said(happening), plant.alive()))
+                        .map(happening -> PlantViews.DayLine.of(plant, happening, LogWords.said(happening)))
                         .toList(),
                 cases,
                 cases.stream().filter(Troubles.Trouble::open).findFirst().map(Troubles.Trouble::id),
@@ -199,14 +200,23 @@ class PlantPages {
                                         Words.id(light),
                                         light == profile.light()))));
         number(wants, "Humidity", profile.humidity(), now.humidityPercent().orElse(null), "%");
-        number(wants, "Day", profile.day(), now.dayCelsius().orElse(null), "°C");
+        now.dayCelsius()
+                .ifPresent(day -> wants.add(new PlantViews.Want(
+                        "Day",
+                        Wording.say(
+                                "plantpage.plant-pages.to",
+                                Units.number(profile.day().low(), Unit.Of.TEMPERATURE),
+                                Units.number(profile.day().high(), Unit.Of.TEMPERATURE),
+                                Units.name(Unit.Of.TEMPERATURE)),
+                        Units.shown(day, Unit.Of.TEMPERATURE),
+                        profile.day().contains(day))));
         now.nightCelsius()
                 .ifPresent(night -> wants.add(new PlantViews.Want(
                         "Night",
                         Wording.say(
                                 "plantpage.plant-pages.c-more",
-                                Limits.plain(profile.night().celsius())),
-                        Limits.plain(night) + " °C",
+                                Units.shown(profile.night().celsius(), Unit.Of.TEMPERATURE)),
+                        Units.shown(night, Unit.Of.TEMPERATURE),
                         night >= profile.night().celsius())));
         return wants;
     }

@@ -3,9 +3,12 @@ package mildlantern.web.plantpage;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import mildlantern.log.LogKind;
 import mildlantern.place.StopId;
 import mildlantern.plant.PlantId;
+import mildlantern.web.log.LogLine;
 import mildlantern.web.photo.PhotoLine;
+import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Troubles;
 import mildlantern.web.platform.CaseId;
 import mildlantern.web.platform.EntryId;
@@ -55,7 +58,13 @@ final class PlantViews {
     record CareLine(String setting, String text, String reason, LocalDate since, List<String> before) {}
 
     /** A line of the record. */
-    record DayLine(EntryId id, LocalDate day, String what, boolean mayTakeBack) {}
+    record DayLine(EntryId id, LocalDate day, String what, boolean mayTakeBack) {
+        /** Of a plant that is gone, only its going can be taken back. */
+        static DayLine of(Plant plant, LogLine entry, String words) {
+            boolean going = entry.kind() == LogKind.LOST || entry.kind() == LogKind.RETIRED;
+            return new DayLine(entry.id(), entry.onDay(), words, plant.alive() || going);
+        }
+    }
 
     /** Another plant. */
     record Neighbour(PlantId id, String name, String words) {}

@@ -155,7 +155,7 @@ class QuickService {
                         .toList(),
                 media,
                 treatments.reader(collection));
-        return new QuickLine(names, LocalDate.now(clock))
+        return new QuickLine(names, LocalDate.now(clock), Wording.monthFirst())
                 .read(
                         line,
                         here.flatMap(id -> plants.stream()

@@ -50,6 +50,7 @@ class RoundController {
     String deed(@AuthenticationPrincipal SignedIn member, @Valid Press press, Reply reply) {
         Optional<String> problem = presses.write(member.collection(), press);
         if (!reply.fragment()) {
+            problem.ifPresent(words -> reply.next("pressProblem", words).next("pressed", press.ml()));
             return press.back().equals("plant")
                     ? "redirect:/plants/" + press.plant()
                     : "redirect:/?stop=" + press.stop();

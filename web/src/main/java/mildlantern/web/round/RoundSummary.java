@@ -9,13 +9,14 @@ import java.util.stream.Collectors;
 import mildlantern.log.LogEntry;
 import mildlantern.log.LogKind;
 import mildlantern.plant.PlantId;
-import mildlantern.quantity.Limits;
 import mildlantern.web.log.LogBook;
 import mildlantern.web.log.LogLine;
 import mildlantern.web.log.LogWords;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
 import mildlantern.web.platform.CollectionId;
+import mildlantern.web.words.Unit;
+import mildlantern.web.words.Units;
 import mildlantern.web.words.Wording;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -77,7 +78,7 @@ class RoundSummary {
     }
 
     static String litres(int ml) {
-        return ml < 1000 ? ml + " mL" : Limits.plain(Math.round(ml / 100.0) / 10.0) + " L";
+        return Units.shown(ml, Unit.Of.VOLUME);
     }
 
     private static List<RoundViews.DoneLine> lines(List<LogLine> written, Map<PlantId, Plant> plants, boolean putOff) {

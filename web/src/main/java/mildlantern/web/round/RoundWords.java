@@ -14,6 +14,8 @@ import mildlantern.web.log.LogWords;
 import mildlantern.web.routine.ScheduleRow;
 import mildlantern.web.stop.Stop;
 import mildlantern.web.stop.StopNow;
+import mildlantern.web.words.Unit;
+import mildlantern.web.words.Units;
 import mildlantern.web.words.Wording;
 
 /** What the round says of a stop and of what is due there. */
@@ -31,7 +33,7 @@ final class RoundWords {
     static String climate(Stop stop, StopNow now) {
         List<String> parts = new ArrayList<>();
         Optional.ofNullable(stop.note()).ifPresent(parts::add);
-        now.dayCelsius().ifPresent(day -> parts.add(Limits.plain(day) + "°"));
+        now.dayCelsius().ifPresent(day -> parts.add(Units.number(day, Unit.Of.TEMPERATURE) + "°"));
         now.humidityPercent().ifPresent(rh -> parts.add(Limits.plain(rh) + " %"));
         return String.join(" · ", parts);
     }
@@ -131,8 +133,15 @@ final class RoundWords {
                                 .ifPresent(light -> readings.add(new RoundViews.Reading(
                                         "Light", Words.id(light), "", Wording.say("round.round-words.typed")))));
         now.humidity().ifPresent(rh -> readings.add(reading("Humidity", Limits.plain(rh.value()), "%", rh)));
-        now.day().ifPresent(day -> readings.add(reading("Day", Limits.plain(day.value()), "°C", day)));
-        now.night().ifPresent(night -> readings.add(reading("Night", Limits.plain(night.value()), "°C", night)));
+        now.day()
+                .ifPresent(day -> readings.add(reading(
+                        "Day", Units.number(day.value(), Unit.Of.TEMPERATURE), Units.name(Unit.Of.TEMPERATURE), day)));
+        now.night()
+                .ifPresent(night -> readings.add(reading(
+                        "Night",
+                        Units.number(night.value(), Unit.Of.TEMPERATURE),
+                        Units.name(Unit.Of.TEMPERATURE),
+                        night)));
         return readings;
     }
 

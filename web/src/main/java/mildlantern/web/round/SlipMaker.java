@@ -19,6 +19,8 @@ import mildlantern.web.log.LogBook;
 import mildlantern.web.log.LogLine;
 import mildlantern.web.log.LogWords;
 import mildlantern.web.plant.Plants;
+import mildlantern.web.words.Unit;
+import mildlantern.web.words.Units;
 import mildlantern.web.words.Wording;
 import org.springframework.stereotype.Component;
 
@@ -182,8 +184,10 @@ class SlipMaker {
         String what = switch (due.kind()) {
             case LOOK_AGAIN -> Wording.say("round.slip-maker.look-again-case");
             case OPEN_CASE -> Wording.say("round.slip-maker.open-case-ask-keeper");
-            case WATER -> Wording.say("round.slip-maker.feel-pot-if-dry", ml(plant), words(plant));
-            case FILL_TRAY -> Wording.say("round.slip-maker.fill-tray-ml", ml(plant), words(plant));
+            case WATER ->
+                Wording.say("round.slip-maker.feel-pot-if-dry", Units.shown(ml(plant), Unit.Of.VOLUME), words(plant));
+            case FILL_TRAY ->
+                Wording.say("round.slip-maker.fill-tray-ml", Units.shown(ml(plant), Unit.Of.VOLUME), words(plant));
             case COURSE_STEP -> Wording.say("round.slip-maker.course-step-ask-keeper");
             case MOVE_STEP -> Wording.say("round.slip-maker.move", due.why());
             case ASKED_LOOK, ISOLATION_LOOK, ROUTINE_LOOK -> Wording.say("round.slip-maker.turn-leaves-over");

@@ -27,6 +27,8 @@ import mildlantern.treatment.CourseComposer;
 import mildlantern.treatment.Means;
 import mildlantern.treatment.TreatmentKnowledge;
 import mildlantern.web.platform.NotHere;
+import mildlantern.web.words.Unit;
+import mildlantern.web.words.Units;
 import mildlantern.web.words.Wording;
 import org.springframework.stereotype.Service;
 
@@ -200,9 +202,11 @@ class PestClockPages {
                 doubling.isPresent()
                         ? Wording.say(
                                 "treatment.pest-clock-pages.c-numbers-double-every",
-                                Limits.plain(celsius),
+                                Units.shown(celsius, Unit.Of.TEMPERATURE),
                                 days(doubling.getAsDouble()))
-                        : Wording.say("treatment.pest-clock-pages.c-numbers-do-not", Limits.plain(celsius)));
+                        : Wording.say(
+                                "treatment.pest-clock-pages.c-numbers-do-not",
+                                Units.shown(celsius, Unit.Of.TEMPERATURE)));
         OptionalDouble grown = table.daysToAdult(celsius);
         grown.ifPresent(days -> words.add(Wording.say(
                 "treatment.pest-clock-pages.from-egg-adult-takes",

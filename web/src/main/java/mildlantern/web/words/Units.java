@@ -72,15 +72,29 @@ public final class Units {
         return unit.base(Numbers.read(matcher.group(1)));
     }
 
-    /** An amount in the reader's unit, without the unit, to at most two decimals (temperatures one). */
+    /** An amount in the reader's unit, without the unit, as finely as people measure. */
     public static String number(double base, Unit.Of of) {
-        double amount = of(of).amount(base);
-        return of == Unit.Of.TEMPERATURE ? Limits.tenths(amount) : Limits.plain(amount);
+        Unit unit = of(of);
+        double amount = unit.amount(base);
+        boolean whole = unit == Unit.MILLILITRE || (unit == Unit.FLUID_OUNCE && amount >= 10) || of == Unit.Of.LIGHT;
+        return whole ? Limits.plain(Math.round(amount)) : Limits.tenths(amount);
     }
 
-    /** An amount with the reader's unit. */
+    /** An amount with a unit of the reader's, as people say it: whole mL, litres from a litre on, gallons from a gallon on. */
     public static String shown(double base, Unit.Of of) {
+        if (of == Unit.Of.VOLUME) {
+            Unit large = of(of) == Unit.MILLILITRE ? Unit.LITRE : Unit.GALLON;
+            if (base >= large.base(1) * 0.9995) {
+                return Limits.tenths(large.amount(base)) + " " + Wording.of(large);
+            }
+        }
         return number(base, of) + " " + name(of);
+    }
+
+    /** How far apart two amounts are, with the reader's unit: degrees have no common zero. */
+    public static String apart(double base, Unit.Of of) {
+        Unit unit = of(of);
+        return Limits.tenths(unit.amount(base) - unit.amount(0)) + " " + name(of);
     }
 
     /** The reader's unit for something, as it stands behind a number. */

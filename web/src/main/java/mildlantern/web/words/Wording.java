@@ -70,6 +70,11 @@ public final class Wording {
         return Optional.ofNullable(asked == null ? null : asked.getLocale()).orElse(Locale.UK);
     }
 
+    /** Whether the reader writes the month before the day, as in 11/27/2026. */
+    public static boolean monthFirst() {
+        return reader().getCountry().equals("US");
+    }
+
     /** A day and a number as a locale writes them, to choose it by. */
     public static String example(LocalDate day, double number, Locale locale) {
         return DateTimeFormatter.ofLocalizedDate(FormatStyle.MEDIUM)

@@ -257,7 +257,7 @@ class CaseInTheBrowserTest {
         say("soil moist", "soil.deep", "2");
         say("droopy", "leaf.limp", "n");
         assertThat(page.locator(".verdict.well")).containsText("No treatment");
-        assertThat(page.locator(".verdict.well")).containsText("Worrying would be");
+        assertThat(page.locator(".verdict.well")).containsText("Warning signs");
         decideByKeyboard();
         assertThat(page.locator(".trial-box")).containsText("Change nothing and watch");
         window.quiet();
@@ -290,7 +290,7 @@ class CaseInTheBrowserTest {
         page.keyboard().press("d");
         tabTo(".beside a:has-text('treat it beside')");
         page.keyboard().press("Enter");
-        assertThat(page.locator(".goes.apart").first()).containsText("can run beside");
+        assertThat(page.locator(".goes.apart").first()).containsText("can run together");
         window.accessible();
         tabTo("button.press.do:has-text('start this trial')");
         page.keyboard().press("Enter");
@@ -309,7 +309,7 @@ class CaseInTheBrowserTest {
         assertThat(page.locator("label[for=note]")).containsText("You overrule the ranking");
         tabTo("button.press.do:has-text('start this trial')");
         page.keyboard().press("Enter");
-        assertThat(page.locator("#note-problem")).containsText("say in a few words why");
+        assertThat(page.locator("#note-problem")).containsText("Say in a few words why");
         tabTo("#note");
         page.keyboard().type("It stood in the sink all night.");
         tabTo("button.press.do:has-text('start this trial')");
@@ -386,7 +386,7 @@ class CaseInTheBrowserTest {
         row("leaf.leathery")
                 .getByText("seen", new Locator.GetByTextOptions().setExact(true))
                 .click();
-        assertThat(page.locator(".notice")).containsText("Your session had ended");
+        assertThat(page.locator(".notice")).containsText("Your session has ended");
         window.accessible();
         window.signIn(grower.signIn(), Growers.PASSWORD);
         window.open("/cases/" + limp);

@@ -173,7 +173,7 @@ class CollectionInTheBrowserTest {
             assertThat(page.locator("#quick-shown .understood")).containsText("watered 240 mL rain water");
             window.accessible();
             page.keyboard().press("Enter");
-            assertThat(page.locator("#quick-shown [role=status]")).containsText("written down");
+            assertThat(page.locator("#quick-shown [role=status]")).containsText("saved");
             assertThat(page.locator("#quick-line")).hasValue("");
             Assertions.assertThat(logBook.entries(grower.plant())).hasSize(2);
             window.quiet();
@@ -319,7 +319,7 @@ class CollectionInTheBrowserTest {
             page.fill("#accession", "T-9");
             page.fill("#diameter", "wide");
             page.getByText("Save").click();
-            assertThat(page.locator(".wrong").first()).containsText("A number, as in 13 or 21.5.");
+            assertThat(page.locator(".wrong").first()).containsText("Write it for example as 15 cm or 6 in.");
             assertThat(page.locator("#cultivar")).hasValue("Evening Tide");
             page.fill("#diameter", "14.5");
             page.getByText("Save").click();
@@ -350,11 +350,11 @@ class CollectionInTheBrowserTest {
             window.open("/stops/" + grower.stop().id());
             window.accessible();
             page.fill("#humidity", "140");
-            page.getByText("save").click();
+            page.locator("form[action$='/readings'] button").click();
             assertThat(page.locator(".wrong")).hasText("0 to 100 %.");
             assertThat(page.locator("#humidity")).hasValue("140");
             page.fill("#humidity", "38");
-            page.getByText("save").click();
+            page.locator("form[action$='/readings'] button").click();
             assertThat(page.locator("table")).containsText("38 %");
             Assertions.assertThat(stops.stop(collection, grower.stop().id()).humidityPercent())
                     .isEqualTo(38);

@@ -36,7 +36,7 @@ class FirstDaysInTheBrowserTest {
             window.page.fill("#username", "new-" + collection);
             window.page.fill("#password", "not this one");
             window.page.keyboard().press("Enter");
-            assertThat(window.page.locator(".notice")).containsText("do not belong together");
+            assertThat(window.page.locator(".notice")).containsText("User name or password is wrong");
             window.accessible();
             window.signIn("new-" + collection, PASSWORD);
             Page page = window.page;

@@ -1,0 +1,66 @@
+package mildlantern.web.plantpage;
+
+import java.util.List;
+import java.util.Locale;
+import mildlantern.plant.PlantId;
+import mildlantern.web.log.LogBook;
+import mildlantern.web.log.LogWords;
+import mildlantern.web.plant.Plant;
+import mildlantern.web.plant.Plants;
+import mildlantern.web.platform.Reply;
+import mildlantern.web.platform.SignedIn;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+
+/** The whole record of a plant: every entry, the latest first, a page at a time, searched by its words. */
+@Controller
+class RecordController {
+    private static final int LINES = 100;
+
+    private final Plants plants;
+    private final LogBook log;
+
+    RecordController(Plants plants, LogBook log) {
+        this.plants = plants;
+        this.log = log;
+    }
+
+    /**
+     * What of the record is asked for.
+     *
+     * @param q words that an entry holds; empty for all
+     * @param page from 1
+     */
+    record Asked(String q, int page) {
+        Asked {
+            q = q == null ? "" : q.strip();
+            page = Math.max(1, page);
+        }
+
+        boolean fits(String words) {
+            return words.toLowerCase(Locale.ROOT).contains(q.toLowerCase(Locale.ROOT));
+        }
+    }
+
+    @GetMapping("/plants/{id}/record")
+    String record(@AuthenticationPrincipal SignedIn member, @PathVariable PlantId id, Asked asked, Reply reply) {
+        Plant plant = plants.plant(member.collection(), id);
+        List<PlantViews.DayLine> all = log.entries(plant).stream()
+                .map(entry -> PlantViews.DayLine.of(plant, entry, LogWords.said(entry)))
+                .filter(line -> asked.fits(line.what()))
+                .toList();
+        int from = Math.min(all.size(), (asked.page() - 1) * LINES);
+        reply.put("plantName", plant.name());
+        reply.put("plantId", id);
+        reply.put("quickPlant", id);
+        reply.put("here", plant.stop());
+        reply.put("q", asked.q());
+        reply.put("page", asked.page());
+        reply.put("count", all.size());
+        reply.put("lines", all.subList(from, Math.min(all.size(), from + LINES)));
+        reply.put("more", from + LINES < all.size());
+        return "plantpage/record";
+    }
+}
