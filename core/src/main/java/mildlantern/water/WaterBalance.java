@@ -171,7 +171,7 @@ public final class WaterBalance {
 
         /** What was felt before watering: a half-line of moisture rather than a value. */
         private void felt(Felt found, LocalDate day) {
-            WaterKnowledge.Readings readings = knowledge.readings;
+            Readings readings = knowledge.readings;
             double wanted = pot.moisture(pot.thresholdMl());
             if (found == Felt.READY) {
                 observe(day, wanted, readings.probeSpread());

@@ -11,8 +11,6 @@ import mildlantern.knowledge.KnowledgeException;
 import mildlantern.knowledge.KnowledgeFiles;
 import mildlantern.knowledge.Words;
 import mildlantern.light.Daylight;
-import mildlantern.log.LogEntry;
-import mildlantern.log.Wetness;
 import mildlantern.plant.Brightness;
 import mildlantern.plant.Dryness;
 import mildlantern.plant.GrowthForm;
@@ -70,39 +68,6 @@ public final class WaterKnowledge {
     private final Daylight daylight;
     private final Map<Dryness, Wanted> wanted;
     private final PlantKnowledge plants;
-
-    /**
-     * How the grower's readings are taken.
-     *
-     * @param dry usable share that a dry probe stands for; moist and wet likewise
-     * @param weights what top, middle and bottom count
-     */
-    record Readings(
-            double dry,
-            double moist,
-            double wet,
-            List<Double> weights,
-            double probeSpread,
-            double weightSpread,
-            double feltSpread,
-            double stillWet,
-            double boneDry,
-            double reckoningSpread) {
-        /** Usable share that a probe at three depths stands for. */
-        double moisture(LogEntry.Probed probed) {
-            return share(probed.top()) * weights.get(0)
-                    + share(probed.middle()) * weights.get(1)
-                    + share(probed.bottom()) * weights.get(2);
-        }
-
-        private double share(Wetness wetness) {
-            return switch (wetness) {
-                case DRY -> dry;
-                case MOIST -> moist;
-                case WET -> wet;
-            };
-        }
-    }
 
     /** How dry a plant gets: usable share left, and days that it then stays so. */
     record Wanted(double left, double days) {}

@@ -76,7 +76,10 @@ public final class Units {
     public static String number(double base, Unit.Of of) {
         Unit unit = of(of);
         double amount = unit.amount(base);
-        boolean whole = unit == Unit.MILLILITRE || (unit == Unit.FLUID_OUNCE && amount >= 10) || of == Unit.Of.LIGHT;
+        boolean whole = unit == Unit.MILLILITRE
+                || unit == Unit.FAHRENHEIT
+                || (unit == Unit.FLUID_OUNCE && amount >= 10)
+                || of == Unit.Of.LIGHT;
         return whole ? Limits.plain(Math.round(amount)) : Limits.tenths(amount);
     }
 

@@ -141,7 +141,7 @@ class TreatmentInTheBrowserTest {
             window.open("/");
             page.locator(".stop", new Page.LocatorOptions().setHasText("Locker"))
                     .click();
-            assertThat(page.locator(".slip").first()).containsText("course");
+            assertThat(page.locator(".slip").first()).containsText("treatment · step due");
             page.locator(".slip").first().getByText("do the step").click();
             page.waitForURL("**/courses/**");
             assertThat(page.locator(".steps-list > .due").first()).containsText("soap");
@@ -207,7 +207,7 @@ class TreatmentInTheBrowserTest {
             Page page = window.page;
             window.open("/products");
             page.getByText("save this label").click();
-            assertThat(page.locator("#p-name")).containsText("must be filled in");
+            assertThat(page.locator("#p-name")).containsText("Fill this in");
             Map.of("name", "Quay soap", "ingredient", "potassium salts, 10 %", "most", "15")
                     .forEach((field, value) -> page.locator("#" + field).fill(value));
             page.getByText("save this label").click();

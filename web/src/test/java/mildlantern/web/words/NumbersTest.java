@@ -102,8 +102,8 @@ class NumbersTest {
             delimiter = '|',
             value = {
                 "en-GB | TEMPERATURE | 18 °C",
-                "en-US-u-ms-ussystem | TEMPERATURE | 64.4 °F",
-                "en-GB-u-mu-fahrenhe | TEMPERATURE | 64.4 °F",
+                "en-US-u-ms-ussystem | TEMPERATURE | 64 °F",
+                "en-GB-u-mu-fahrenhe | TEMPERATURE | 64 °F",
                 "en-US-u-ms-ussystem-mu-celsius | TEMPERATURE | 18 °C",
                 "en-US-u-ms-ussystem | LENGTH | 7.09 in",
                 "en-GB | LENGTH | 18 cm"
@@ -111,7 +111,7 @@ class NumbersTest {
     void anAmountIsShownInTheReadersUnits(String reader, Unit.Of of, String shown) {
         reader(reader);
         assertThat(Units.shown(18, of)).isEqualTo(shown);
-        assertThat(Units.read(Units.number(18, of), of)).isCloseTo(18, within(0.05));
+        assertThat(Units.read(Units.number(18, of), of)).isCloseTo(18, within(0.3));
     }
 
     @ParameterizedTest
