@@ -9,6 +9,7 @@ import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
 import mildlantern.web.platform.Reply;
 import mildlantern.web.platform.SignedIn;
+import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -18,6 +19,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 @Controller
 class RecordController {
     private static final int LINES = 100;
+    private static final int MOST_PAGES = 10_000;
 
     private final Plants plants;
     private final LogBook log;
@@ -33,14 +35,17 @@ class RecordController {
      * @param q words that an entry holds; empty for all
      * @param page from 1
      */
-    record Asked(String q, int page) {
-        Asked {
-            q = q == null ? "" : q.strip();
-            page = Math.max(1, page);
+    record Asked(@Nullable String q, @Nullable Integer page) {
+        String words() {
+            return q == null ? "" : q.strip();
         }
 
-        boolean fits(String words) {
-            return words.toLowerCase(Locale.ROOT).contains(q.toLowerCase(Locale.ROOT));
+        int number() {
+            return page == null ? 1 : Math.max(1, Math.min(MOST_PAGES, page));
+        }
+
+        boolean fits(String entry) {
+            return entry.toLowerCase(Locale.ROOT).contains(words().toLowerCase(Locale.ROOT));
         }
     }
 
@@ -51,13 +56,13 @@ class RecordController {
                 .map(entry -> PlantViews.DayLine.of(plant, entry, LogWords.said(entry)))
                 .filter(line -> asked.fits(line.what()))
                 .toList();
-        int from = Math.min(all.size(), (asked.page() - 1) * LINES);
+        int from = Math.min(all.size(), (asked.number() - 1) * LINES);
         reply.put("plantName", plant.name());
         reply.put("plantId", id);
         reply.put("quickPlant", id);
         reply.put("here", plant.stop());
-        reply.put("q", asked.q());
-        reply.put("page", asked.page());
+        reply.put("q", asked.words());
+        reply.put("page", asked.number());
         reply.put("count", all.size());
         reply.put("lines", all.subList(from, Math.min(all.size(), from + LINES)));
         reply.put("more", from + LINES < all.size());

@@ -94,7 +94,7 @@ record Press(
                     : Optional.of(Wording.say(
                             "round.press.between",
                             ml,
-                            Units.number(1, Unit.Of.VOLUME),
+                            Units.shown(1, Unit.Of.VOLUME),
                             Units.shown(MOST_ML, Unit.Of.VOLUME)));
         } catch (NumberFormatException e) {
             return Optional.of(Wording.say("round.press.unreadable", String.valueOf(e.getMessage())));

@@ -166,7 +166,7 @@ class RoundFlowTest {
     @Test
     void aWrongAmountIsToldOnTheSlip_andNothingIsWritten() throws Exception {
         assertThat(deed(FormKey.fresh(), "GAVE", "ml", "plenty")).contains("plenty", "Nothing was saved");
-        assertThat(deed(FormKey.fresh(), "GAVE", "ml", "-5")).contains("Between 1 and 100000 mL");
+        assertThat(deed(FormKey.fresh(), "GAVE", "ml", "-5")).contains("Between 1 mL and 100 L");
         assertThat(written()).isEmpty();
     }
 

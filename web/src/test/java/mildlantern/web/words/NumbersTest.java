@@ -105,7 +105,7 @@ class NumbersTest {
                 "en-US-u-ms-ussystem | TEMPERATURE | 64 °F",
                 "en-GB-u-mu-fahrenhe | TEMPERATURE | 64 °F",
                 "en-US-u-ms-ussystem-mu-celsius | TEMPERATURE | 18 °C",
-                "en-US-u-ms-ussystem | LENGTH | 7.09 in",
+                "en-US-u-ms-ussystem | LENGTH | 7.1 in",
                 "en-GB | LENGTH | 18 cm"
             })
     void anAmountIsShownInTheReadersUnits(String reader, Unit.Of of, String shown) {
