@@ -31,19 +31,19 @@ class AccountController {
      * @param password the password
      */
     record FirstVisit(
-            @NotBlank(message = "{account.account-controller.give-your-collection-name}")
+            @NotBlank(message = "{account.account-controller.name-collection}")
             @Size(max = 120, message = "{platform.form.most-120-characters}")
             String collectionName,
 
-            @Pattern(regexp = "north|south", message = "{account.account-controller.choose-north-south}")
-            @NotBlank(message = "{account.account-controller.choose-north-south}")
+            @Pattern(regexp = "north|south", message = "{account.account-controller.choose-northern-southern}")
+            @NotBlank(message = "{account.account-controller.choose-northern-southern}")
             String hemisphere,
 
-            @NotBlank(message = "{account.account-controller.tell-us-what-call}")
+            @NotBlank(message = "{account.account-controller.enter-your-name}")
             @Size(max = 80, message = "{platform.form.most-80-characters}")
             String name,
 
-            @NotBlank(message = "{account.account-controller.choose-word-address-sign}")
+            @NotBlank(message = "{account.account-controller.choose-user-name}")
             @Size(min = 3, max = 80, message = "{account.account-controller.3-80-characters}")
             String signIn,
 

@@ -38,7 +38,7 @@ class OwnAccountController {
 
     /** A new password. */
     record NewPassword(
-            @NotBlank(message = "{account.own-account-controller.your-password-until-now}")
+            @NotBlank(message = "{account.own-account-controller.enter-your-current-password}")
             String old,
 
             @PasswordRule String fresh) {}
@@ -52,14 +52,14 @@ class OwnAccountController {
             @Size(max = 120, message = "{platform.form.most-120-characters}")
             String collectionName,
 
-            @Pattern(regexp = "north|south", message = "{account.own-account-controller.choose-north-south}")
+            @Pattern(regexp = "north|south", message = "{account.own-account-controller.choose-northern-southern}")
             String hemisphere,
 
-            @NotBlank(message = "{account.own-account-controller.what-call-them}")
+            @NotBlank(message = "{account.own-account-controller.enter-name}")
             @Size(max = 80, message = "{platform.form.most-80-characters}")
             String name,
 
-            @NotBlank(message = "{account.own-account-controller.word-address-sign}")
+            @NotBlank(message = "{account.own-account-controller.choose-user-name}")
             @Size(min = 3, max = 80, message = "{account.own-account-controller.3-80-characters}")
             String signIn,
 
@@ -102,7 +102,7 @@ class OwnAccountController {
         sessions.findByPrincipalName(member.getUsername()).keySet().stream()
                 .filter(session -> !session.equals(here))
                 .forEach(sessions::deleteById);
-        reply.next("told", Wording.say("account.own-account-controller.your-password-changed-wherever"));
+        reply.next("told", Wording.say("account.own-account-controller.your-password-changed-you"));
         return PAGE;
     }
 
@@ -113,8 +113,7 @@ class OwnAccountController {
             BindingResult problems,
             Reply reply) {
         if (!problems.hasErrors() && accounts.taken(person.signIn())) {
-            problems.rejectValue(
-                    "signIn", "taken", Wording.say("account.own-account-controller.somebody-signs-already"));
+            problems.rejectValue("signIn", "taken", Wording.say("account.own-account-controller.user-name-taken"));
         }
         if (problems.hasErrors()) {
             return wrong(member, reply);

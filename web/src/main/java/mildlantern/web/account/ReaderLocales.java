@@ -1,11 +1,12 @@
 package mildlantern.web.account;
 
+import com.ibm.icu.util.LocaleData;
+import com.ibm.icu.util.ULocale;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.ZoneId;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.Set;
 import java.util.TimeZone;
 import mildlantern.web.platform.SignedIn;
 import org.jspecify.annotations.Nullable;
@@ -20,9 +21,6 @@ import org.springframework.web.servlet.LocaleContextResolver;
 /** Gives each request its reader's language, manner of writing, units and clock; before somebody signs in, the browser's manner. */
 @Component("localeResolver")
 class ReaderLocales implements LocaleContextResolver {
-    /** Where Fahrenheit and US measures are usual. */
-    private static final Set<String> US = Set.of("US", "LR", "MM");
-
     private final Readers readers;
 
     ReaderLocales(Readers readers) {
@@ -44,7 +42,7 @@ class ReaderLocales implements LocaleContextResolver {
     }
 
     private static Locale guest(Locale asked) {
-        boolean us = US.contains(asked.getCountry());
+        boolean us = LocaleData.getMeasurementSystem(ULocale.forLocale(asked)).equals(LocaleData.MeasurementSystem.US);
         return us
                 ? Locale.forLanguageTag("en-US-u-ms-ussystem-mu-fahrenhe")
                 : Locale.forLanguageTag("en-GB-u-ms-metric-mu-celsius");

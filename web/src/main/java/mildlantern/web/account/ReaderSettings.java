@@ -48,6 +48,10 @@ public record ReaderSettings(
         Manner(String region) {
             this.region = region;
         }
+
+        Locale locale() {
+            return new Locale.Builder().setLanguage("en").setRegion(region).build();
+        }
     }
 
     /** Of temperatures. */

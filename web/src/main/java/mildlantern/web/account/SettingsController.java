@@ -2,12 +2,12 @@ package mildlantern.web.account;
 
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
+import java.time.Clock;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Objects;
 import java.util.Optional;
 import mildlantern.web.platform.LanternSettings;
@@ -33,12 +33,14 @@ class SettingsController {
     private final Houses houses;
     private final RecordForms forms;
     private final LanternSettings settings;
+    private final Clock clock;
 
-    SettingsController(Readers readers, Houses houses, RecordForms forms, LanternSettings settings) {
+    SettingsController(Readers readers, Houses houses, RecordForms forms, LanternSettings settings, Clock clock) {
         this.readers = readers;
         this.houses = houses;
         this.forms = forms;
         this.settings = settings;
+        this.clock = clock;
     }
 
     /** Settings of a reader, as typed. */
@@ -122,21 +124,11 @@ class SettingsController {
         return all;
     }
 
-    private static List<Example> examples() {
-        LocalDate day = LocalDate.of(2026, 11, 27);
+    private List<Example> examples() {
+        LocalDate day = LocalDate.now(clock);
         List<Example> all = new ArrayList<>();
         for (ReaderSettings.Manner manner : ReaderSettings.Manner.values()) {
-            Locale locale = new ReaderSettings(
-                            ReaderSettings.Language.ENGLISH,
-                            manner,
-                            ReaderSettings.Degrees.CELSIUS,
-                            ReaderSettings.Measures.METRIC,
-                            DayOfWeek.MONDAY,
-                            ReaderSettings.Theme.SYSTEM,
-                            ReaderSettings.TextSize.USUAL,
-                            true)
-                    .locale();
-            all.add(new Example(manner, Wording.example(day, 1234.5, locale)));
+            all.add(new Example(manner, Wording.example(day, 1234.5, manner.locale())));
         }
         return all;
     }

@@ -87,7 +87,7 @@ public record Desk(String name, String root, String fine, List<Calculator<?>> al
 
     private static ResponseEntity<Object> problem(Map<String, String> problems) {
         ProblemDetail detail = ProblemDetail.forStatusAndDetail(
-                HttpStatus.UNPROCESSABLE_CONTENT, Wording.say("calculator.desk.some-inputs-cannot-reckoned"));
+                HttpStatus.UNPROCESSABLE_CONTENT, Wording.say("calculator.desk.some-inputs-are-wrong"));
         detail.setTitle(Wording.say("calculator.desk.wrong-input"));
         detail.setProperty(
                 "errors",

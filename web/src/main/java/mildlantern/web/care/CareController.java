@@ -53,7 +53,7 @@ class CareController {
     String accept(
             @AuthenticationPrincipal SignedIn member, @PathVariable PlantId id, @Valid Accepted accepted, Reply reply) {
         if (!writer.accept(member.collection(), id, accepted.form(), accepted.kind(), accepted.stop())) {
-            reply.next("told", Wording.say("care.care-controller.something-was-read-moved"));
+            reply.next("told", Wording.say("care.care-controller.something-was-measured-moved"));
         }
         return "redirect:/plants/" + id + "/care";
     }

@@ -161,7 +161,7 @@ class CarePages {
                 need.kind().words(),
                 need.kind() == Need.Kind.NIGHT
                         ? Wording.say(
-                                "care.care-pages.c-more",
+                                "care.care-pages.more",
                                 Units.shown(need.wanted().low(), Unit.Of.TEMPERATURE))
                         : Wording.say(
                                 "care.care-pages.to",
@@ -202,8 +202,8 @@ class CarePages {
         return days < 2
                 ? ""
                 : days >= DAYS_BACK - 1
-                        ? Wording.say("care.care-pages.so-six-weeks-more")
-                        : Wording.say("care.care-pages.so-days-end", days);
+                        ? Wording.say("care.care-pages.more-than-six-weeks")
+                        : Wording.say("care.care-pages.days-row", days);
     }
 
     CareViews.All all(CollectionId collection) {
@@ -248,7 +248,7 @@ class CarePages {
         String change = care.weigh(house, subject).stream()
                 .findFirst()
                 .map(it -> it.words() + " (" + it.cost() + ")")
-                .orElse(Wording.say("care.care-pages.nothing-hand-worth-trouble"));
+                .orElse(Wording.say("care.care-pages.no-change-worth-effort"));
         return new CareViews.Line(
                 line.plant(), line.name(), line.kind(), line.stop(), line.said(), line.missed(), change);
     }

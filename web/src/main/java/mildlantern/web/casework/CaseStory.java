@@ -63,7 +63,7 @@ class CaseStory {
         return new CaseViews.StoryPage(
                 caseId,
                 plants.plant(collection, troubleCase.plant()).name(),
-                Wording.say("casework.case-story.how-opinion-moved"),
+                Wording.say("casework.case-story.how-ranking-changed"),
                 lines(all),
                 steps,
                 WIDTH,
@@ -85,7 +85,7 @@ class CaseStory {
                 .map(id -> TrialBoxes.words(book.finding(id), first.state()))
                 .orElse(
                         number == 0
-                                ? Wording.say("casework.case-story.before-any-look-what")
+                                ? Wording.say("casework.case-story.before-any-look-from")
                                 : Wording.say("casework.case-story.recalled-something"));
         return new CaseViews.StoryStep(
                 number, x, day, answered, name(first.cause()), Ladder.percent(first.probability()));

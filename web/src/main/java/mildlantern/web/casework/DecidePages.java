@@ -10,7 +10,6 @@ import mildlantern.diagnosis.Differential;
 import mildlantern.diagnosis.Disorder;
 import mildlantern.knowledge.DisorderId;
 import mildlantern.knowledge.FindingId;
-import mildlantern.knowledge.Words;
 import mildlantern.treatment.SideBySide;
 import mildlantern.treatment.Trial;
 import mildlantern.treatment.Trials;
@@ -124,14 +123,14 @@ class DecidePages {
             case SAME -> Wording.say("casework.decide-pages.change-both-one-trial", first.name());
             case APART ->
                 Wording.say(
-                        "casework.decide-pages.can-run-beside-one",
+                        "casework.decide-pages.can-run-together-one",
                         first.name(),
                         signs(first.recheck()),
                         signs(other.recheck()));
-            case BLUR -> Wording.say("casework.decide-pages.not-beside-both-are", first.name(), signs(both.shared()));
+            case BLUR -> Wording.say("casework.decide-pages.not-together-both-are", first.name(), signs(both.shared()));
             case CLASH ->
                 Wording.say(
-                        "casework.decide-pages.not-beside-one-them",
+                        "casework.decide-pages.not-together-one-needs",
                         first.name(),
                         both.hold().map(Wording::of).orElse("a hold"));
         };
@@ -139,7 +138,7 @@ class DecidePages {
     }
 
     private String signs(List<FindingId> findings) {
-        return Words.listed(findings.stream()
+        return Wording.listed(findings.stream()
                 .map(id -> book.finding(id).states().get(0).words())
                 .toList());
     }

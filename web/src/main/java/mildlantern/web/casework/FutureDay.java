@@ -24,7 +24,7 @@ final class FutureDay {
         try {
             LocalDate day = LocalDate.parse(typed);
             if (!day.isAfter(today)) {
-                problems.put(field, Wording.say("casework.future-day.day-must-lie-ahead"));
+                problems.put(field, Wording.say("casework.future-day.choose-day-future-change"));
             } else if (day.isAfter(today.plusYears(1))) {
                 problems.put(field, Wording.say("casework.future-day.most-year-ahead"));
             } else {

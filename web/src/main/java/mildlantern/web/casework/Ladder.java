@@ -126,7 +126,7 @@ final class Ladder {
                 Optional.of(new CaseViews.Verdict(
                         "act",
                         Wording.say("casework.ladder.act-today"),
-                        Wording.say("casework.ladder.what-may-here-catching")));
+                        Wording.say("casework.ladder.may-contagious-may-kill")));
             case ALL_WELL ->
                 Optional.of(new CaseViews.Verdict(
                         "well",
@@ -134,15 +134,15 @@ final class Ladder {
                         Wording.say(
                                 "casework.ladder.no-treatment",
                                 (first.nature().harmless()
-                                        ? Wording.say("casework.ladder.worrying-would", first.summary(), first.watch())
-                                        : Wording.say("casework.ladder.what-was-seen-belongs")))));
+                                        ? Wording.say("casework.ladder.warning-signs", first.summary(), first.watch())
+                                        : Wording.say("casework.ladder.what-you-saw-normal")))));
             case UNEXPLAINED ->
                 Optional.of(new CaseViews.Verdict(
                         "unexplained",
-                        Wording.say("casework.ladder.nothing-weighed-here-explains"),
+                        Wording.say("casework.ladder.none-causes-explains"),
                         Wording.say(
                                 "casework.ladder.leave-case-open-look",
-                                Words.listed(differential.unexplained().stream()
+                                Wording.listed(differential.unexplained().stream()
                                         .map(finding -> finding.states().get(0).words())
                                         .toList()))));
             case OPEN -> Optional.empty();
@@ -166,8 +166,8 @@ final class Ladder {
         tags.add(new CaseViews.Tag(
                 switch (nature.undone()) {
                     case YES -> "recovers";
-                    case IN_NEW_GROWTH -> Wording.say("casework.ladder.outgrows");
-                    case NEVER -> Wording.say("casework.ladder.marks-stay");
+                    case IN_NEW_GROWTH -> Wording.say("casework.ladder.recovers-new-growth");
+                    case NEVER -> Wording.say("casework.ladder.old-marks-remain");
                 },
                 false));
         return tags;

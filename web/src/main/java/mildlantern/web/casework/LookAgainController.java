@@ -68,7 +68,7 @@ class LookAgainController {
             reply.wrong();
             reply.put("page", pages.lookAgainPage(member.collection(), turn.id()));
             reply.put("form", turn.form());
-            reply.put("problem", Wording.say("casework.look-again-controller.answer-least-one-finding"));
+            reply.put("problem", Wording.say("casework.look-again-controller.answer-least-one-question"));
             return "casework/look-again";
         }
         closing.lookAgain(member.collection(), turn.id(), turn.form(), turn.version(), states);

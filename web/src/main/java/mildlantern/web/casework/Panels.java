@@ -207,6 +207,6 @@ class Panels {
                     .ifPresent(ratio -> parts.add(Wording.say("casework.panels.times-light", Limits.plain(ratio))));
         });
         happening.words().filter(text -> !text.isBlank()).ifPresent(parts::add);
-        return Wording.say("casework.panels.record-says", String.join(", ", parts));
+        return Wording.say("casework.panels.your-records-say", String.join(", ", parts));
     }
 }

@@ -62,6 +62,6 @@ class TrialBoxes {
 
     /** A state in words; what was passed over has none of its own. */
     static String words(Finding finding, String state) {
-        return finding.state(state).map(Finding.State::words).orElse(Wording.say("casework.trial-boxes.passed-over"));
+        return finding.state(state).map(Finding.State::words).orElse(Wording.say("casework.trial-boxes.skipped"));
     }
 }

@@ -227,7 +227,7 @@ final class AirChart {
                 bandTop,
                 Math.max(0, bandBottom - bandTop),
                 need.map(range -> Wording.say(
-                                "climate.air-chart.plants-want", Limits.plain(range.low()), Limits.plain(range.high())))
+                                "climate.air-chart.plants-need", Limits.plain(range.low()), Limits.plain(range.high())))
                         .orElse(""),
                 ticks(bottom, top, y),
                 List.copyOf(gaps),

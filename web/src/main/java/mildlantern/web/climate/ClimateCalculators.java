@@ -47,11 +47,11 @@ class ClimateCalculators {
             if (deficit > air.marks().dryKpa()) {
                 warnings.add(Wording.say("climate.climate-calculators.soft-leaved-tropicals-lose"));
             } else if (deficit < air.marks().closeKpa()) {
-                warnings.add(Wording.say("climate.climate-calculators.air-so-moist-dries"));
+                warnings.add(Wording.say("climate.climate-calculators.nothing-dries-air-humid"));
             }
             return new Answer(
                     List.of(
-                            Line.of(Wording.say("climate.climate-calculators.vapour-pressure-deficit"), deficit, "kPa"),
+                            Line.of(Wording.say("climate.climate-calculators.vpd-2"), deficit, "kPa"),
                             Line.of(
                                     Wording.say("climate.climate-calculators.dew-point"),
                                     Air.dewPoint(t, rh).celsius(),
@@ -76,13 +76,11 @@ class ClimateCalculators {
                     List.of(
                             Line.of(Wording.say("climate.climate-calculators.humidity-inside"), inside, "%"),
                             Line.of(
-                                    Wording.say("climate.climate-calculators.pull-leaves"),
+                                    Wording.say("climate.climate-calculators.vpd"),
                                     Air.deficit(asked.in(), new RelativeHumidity(inside))
                                             .kilopascal(),
                                     "kPa")),
-                    inside < 35
-                            ? List.of(Wording.say("climate.climate-calculators.misting-adds-nothing-lasting"))
-                            : List.of(),
+                    inside < 35 ? List.of(Wording.say("climate.climate-calculators.misting-does-not-last")) : List.of(),
                     List.of());
         });
     }
@@ -126,7 +124,7 @@ class ClimateCalculators {
                                             .celsius(),
                                     "°C")),
                     leaf < air.marks().chillCelsius()
-                            ? List.of(Wording.say("climate.climate-calculators.tropicals-are-hurt-below"))
+                            ? List.of(Wording.say("climate.climate-calculators.tropical-plants-are-harmed"))
                             : List.of(),
                     List.of());
         });
@@ -143,7 +141,7 @@ class ClimateCalculators {
             if (risk >= air.marks().risky()) {
                 warnings.add(
                         risk - drier >= risk - cooler
-                                ? Wording.say("climate.climate-calculators.half-wet-hours-would")
+                                ? Wording.say("climate.climate-calculators.halving-wet-hours-would")
                                 : Wording.say("climate.climate-calculators.four-degrees-cooler-would"));
             }
             return new Answer(

@@ -38,7 +38,7 @@ class ClimateController {
         return new Desk(
                 Wording.say("climate.climate-controller.air-light-desk"),
                 "/desk",
-                Wording.say("climate.climate-controller.reckoned-from-typical-figures"),
+                Wording.say("climate.climate-controller.calculated-from-typical-figures"),
                 calculators.all());
     }
 }

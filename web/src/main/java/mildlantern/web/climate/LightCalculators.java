@@ -102,7 +102,7 @@ class LightCalculators {
                     asked.curtain(),
                     asked.skyline());
         } catch (IllegalArgumentException e) {
-            return Answer.refused("top", Wording.say("climate.light-calculators.upper-edge-lies-above"));
+            return Answer.refused("top", Wording.say("climate.light-calculators.upper-edge-must-above"));
         }
         int year = LocalDate.now(clock).getYear();
         double distance = asked.distance() / 100;
@@ -133,7 +133,7 @@ class LightCalculators {
                             Line.of(Wording.say("climate.light-calculators.lamp"), hours, "h a day"),
                             Line.of(Wording.say("climate.light-calculators.light-distance"), ppfd, "µmol/m²s"),
                             Line.of(
-                                    Wording.say("climate.light-calculators.what-lacking"),
+                                    Wording.say("climate.light-calculators.missing"),
                                     Math.max(0, asked.wants() - asked.has()),
                                     "mol/m²")),
                     warnings,

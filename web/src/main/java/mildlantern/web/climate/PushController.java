@@ -112,7 +112,7 @@ class PushController {
                 }
             }
         } catch (JacksonException e) {
-            throw new PushedReading.Wrong(Wording.say("climate.push-controller.body-no-json"));
+            throw new PushedReading.Wrong(Wording.say("climate.push-controller.body-not-json"));
         }
         if (samples.isEmpty()) {
             throw new PushedReading.Wrong(Wording.say("climate.push-controller.send-reading-object-list"));

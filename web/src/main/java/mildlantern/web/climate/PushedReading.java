@@ -81,7 +81,7 @@ record PushedReading(
          */
         Sample sample(JsonParser parser, int number) throws Wrong {
             if (parser.currentToken() != JsonToken.START_OBJECT) {
-                throw new Wrong(Wording.say("climate.pushed-reading.reading-no-object", number));
+                throw new Wrong(Wording.say("climate.pushed-reading.reading-not-object", number));
             }
             try {
                 PushedReading sent = readings.readValue(parser);

@@ -74,7 +74,7 @@ class SensorController {
         reply.put("zone", sent.zone());
         if (!sent.zone().isBlank()
                 && !ZoneId.getAvailableZoneIds().contains(sent.zone().strip())) {
-            reply.put("zoneProblem", Wording.say("climate.sensor-controller.no-zone-called-write"));
+            reply.put("zoneProblem", Wording.say("climate.sensor-controller.time-zone-not-known"));
             return stopScreen.wrong(member, id, reply);
         }
         try {
@@ -95,7 +95,7 @@ class SensorController {
             reply.put("order", sent.order());
             return stopScreen.wrong(member, id, reply);
         }
-        reply.next("told", Wording.say("climate.sensor-controller.table-was-read"));
+        reply.next("told", Wording.say("climate.sensor-controller.table-was-imported"));
         return "redirect:/stops/" + id + "#tables";
     }
 

@@ -38,9 +38,9 @@ class SensorLines {
                         sensor.kind().words(),
                         sensor.lastAt()
                                 .map(at -> Wording.say(
-                                        "climate.sensor-lines.last-read",
+                                        "climate.sensor-lines.last-reading",
                                         MOMENT.format(at.atZoneSameInstant(clock.getZone()))))
-                                .orElse(Wording.say("climate.sensor-lines.nothing-read-yet")),
+                                .orElse(Wording.say("climate.sensor-lines.no-readings-yet")),
                         sensor.retired(),
                         sensor.kind() == Sensor.Kind.SIMULATED))
                 .toList();
@@ -61,7 +61,7 @@ class SensorLines {
                                         ? Wording.say("climate.sensor-lines.known-before", count(file.twice()))
                                         : "",
                                 file.aside() > 0
-                                        ? Wording.say("climate.sensor-lines.set-aside", count(file.aside()))
+                                        ? Wording.say("climate.sensor-lines.rejected", count(file.aside()))
                                         : ""),
                         file.gaps()))
                 .toList();

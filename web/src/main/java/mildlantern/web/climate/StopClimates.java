@@ -96,7 +96,7 @@ public class StopClimates {
     }
 
     private static Optional<Figure> typed(@Nullable Double value) {
-        return Optional.ofNullable(value).map(it -> Figure.of(it, Wording.say("climate.stop-climates.typed")));
+        return Optional.ofNullable(value).map(it -> Figure.of(it, Wording.say("climate.stop-climates.entered")));
     }
 
     private static Optional<Figure> measured(List<StopReading> days, Function<StopReading, @Nullable Double> part) {
@@ -133,12 +133,12 @@ public class StopClimates {
             return read.map(mol -> Figure.of(mol, Wording.say("climate.stop-climates.by-meter")));
         }
         Optional<Figure> reckoned = reckoned(stop, today)
-                .map(mol -> Figure.of(mol, Wording.say("climate.stop-climates.reckoned-from-window")));
+                .map(mol -> Figure.of(mol, Wording.say("climate.stop-climates.calculated-from-window")));
         return reckoned.or(() -> Optional.ofNullable(stop.light())
                 .map(brightness -> Figure.of(
                         daylight.of(brightness, houses.season(stop.collection(), today))
                                 .molPerSquareMetre(),
-                        Wording.say("climate.stop-climates.by-how-bright-called"))));
+                        Wording.say("climate.stop-climates.estimated-from-how-bright"))));
     }
 
     /** A day's light by the window model, mol/m², corrected by what a meter once read. */
@@ -177,7 +177,7 @@ public class StopClimates {
                                 Math.max(leaf, room.get().spread().high() + colder)),
                         room.get().days(),
                         Wording.say(
-                                "climate.stop-climates.leaf-cm-from-glass",
+                                "climate.stop-climates.leaf-from-glass",
                                 Units.shown(Optional.ofNullable(stop.glassCm()).orElse(0), Unit.Of.LENGTH))));
     }
 

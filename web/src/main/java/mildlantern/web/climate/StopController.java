@@ -77,7 +77,7 @@ class StopController {
             Reply reply) {
         stops.stop(member.collection(), id);
         if (!problems.hasErrors() && reading.empty()) {
-            problems.rejectValue("humidity", "empty", Wording.say("climate.stop-controller.read-least-one-thing"));
+            problems.rejectValue("humidity", "empty", Wording.say("climate.stop-controller.enter-least-one-reading"));
         }
         if (problems.hasErrors()) {
             return stopScreen.wrong(member, id, reply);
@@ -121,7 +121,7 @@ class StopController {
                 now -> new StopReading(now, Objects.requireNonNull(meter.onDay()), OffsetDateTime.now(clock))
                         .read(null, mol, null, null, null)
                         .by(StopReading.Origin.METER));
-        reply.next("told", Wording.say("climate.stop-controller.comes-about-mol-m", mol));
+        reply.next("told", Wording.say("climate.stop-controller.about-mol-m-usual", mol));
         return "redirect:/stops/" + id;
     }
 

@@ -36,11 +36,11 @@ final class StopForms {
 
     /** A reading; percent, °C, mol/m² and day; what was not read is missing. */
     record Reading(
-            @NotNull(message = "{platform.form.open-page-afresh}") @Nullable
+            @NotNull(message = "{platform.form.reload-page-try-again}") @Nullable
             FormKey form,
 
-            @NotNull(message = "{climate.stop-forms.give-day}")
-            @PastOrPresent(message = "{platform.form.day-not-come-yet}")
+            @NotNull(message = "{climate.stop-forms.enter-day}")
+            @PastOrPresent(message = "{platform.form.day-future}")
             @DateTimeFormat(iso = DateTimeFormat.ISO.DATE)
             @Nullable
             LocalDate onDay,
@@ -80,16 +80,16 @@ final class StopForms {
 
     /** A reading of a light meter, with its hour and sky. */
     record Meter(
-            @NotNull(message = "{platform.form.open-page-afresh}") @Nullable
+            @NotNull(message = "{platform.form.reload-page-try-again}") @Nullable
             FormKey form,
 
-            @NotNull(message = "{climate.stop-forms.give-day}")
-            @PastOrPresent(message = "{platform.form.day-not-come-yet}")
+            @NotNull(message = "{climate.stop-forms.enter-day}")
+            @PastOrPresent(message = "{platform.form.day-future}")
             @DateTimeFormat(iso = DateTimeFormat.ISO.DATE)
             @Nullable
             LocalDate onDay,
 
-            @NotNull(message = "{climate.stop-forms.give-hour-13-00}")
+            @NotNull(message = "{climate.stop-forms.enter-time-example-13}")
             @DateTimeFormat(iso = DateTimeFormat.ISO.TIME)
             @Nullable
             LocalTime at,
@@ -108,7 +108,7 @@ final class StopForms {
 
     /** Where the house stands; degrees. */
     record Site(
-            @NotNull(message = "{platform.form.open-page-afresh}") @Nullable
+            @NotNull(message = "{platform.form.reload-page-try-again}") @Nullable
             FormKey form,
 
             @NotNull(message = "{climate.stop-forms.66-66-degrees}")
@@ -138,15 +138,15 @@ final class StopForms {
 
     /** What a stop is; cm. */
     record Shape(
-            @NotNull(message = "{platform.form.open-page-afresh}") @Nullable
+            @NotNull(message = "{platform.form.reload-page-try-again}") @Nullable
             FormKey form,
 
-            @NotBlank(message = "{climate.stop-forms.give-stop-name}")
+            @NotBlank(message = "{climate.stop-forms.name-stop}")
             @Size(max = 80, message = "{platform.form.most-80-characters}")
             @Nullable
             String name,
 
-            @NotNull(message = "{climate.stop-forms.choose-what}") @Nullable
+            @NotNull(message = "{climate.stop-forms.choose-type}") @Nullable
             StopKind kind,
 
             @Nullable Glass glass,

@@ -105,11 +105,11 @@ class StopPages {
             if (misfits.isEmpty()) {
                 return fitting == 0
                         ? Wording.say("climate.stop-pages.nothing-stands-here")
-                        : Wording.say("climate.stop-pages.all-stands-here-suits");
+                        : Wording.say("climate.stop-pages.everything-here-suits-stop");
             }
             return misfits.size() == 1
-                    ? Wording.say("climate.stop-pages.one-plant-stands-badly")
-                    : Wording.say("climate.stop-pages.plants-stand-badly-here", misfits.size());
+                    ? Wording.say("climate.stop-pages.conditions-do-not-suit")
+                    : Wording.say("climate.stop-pages.conditions-do-not-suit-2", misfits.size());
         }
     }
 
@@ -195,7 +195,7 @@ class StopPages {
                         : Wording.say("climate.stop-pages.glass", stop.glass().words()))
                 + (stop.glassCm() == null
                         ? ""
-                        : Wording.say("climate.stop-pages.cm", Units.shown(stop.glassCm(), Unit.Of.LENGTH)));
+                        : Wording.say("climate.stop-pages.at", Units.shown(stop.glassCm(), Unit.Of.LENGTH)));
     }
 
     private List<Read> typed(Stop stop) {

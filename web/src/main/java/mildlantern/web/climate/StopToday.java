@@ -49,12 +49,12 @@ class StopToday {
         gives.humidity().ifPresent(it -> now.add(new Now("Humidity", Math.round(it.value()) + " %", span(it, " %"))));
         gives.byDay()
                 .ifPresent(it -> now.add(new Now(
-                        Wording.say("climate.stop-today.by-day"),
+                        Wording.say("climate.stop-today.day-temperature"),
                         Units.shown(it.value(), Unit.Of.TEMPERATURE),
                         span(it, " °C"))));
         gives.night()
                 .ifPresent(it -> now.add(new Now(
-                        Wording.say("climate.stop-today.coldest-night"),
+                        Wording.say("climate.stop-today.lowest-night"),
                         Units.shown(it.value(), Unit.Of.TEMPERATURE),
                         it.from())));
         if (gives.humidity().isPresent() && gives.byDay().isPresent()) {
@@ -65,13 +65,13 @@ class StopToday {
                     .kilopascal();
             AirKnowledge.Marks marks = air.marks();
             now.add(new Now(
-                    Wording.say("climate.stop-today.pull-leaves"),
+                    Wording.say("climate.stop-today.vpd"),
                     Limits.plain(Math.round(kpa * 100) / 100.0) + " kPa",
                     kpa > marks.dryKpa()
                             ? Wording.say("climate.stop-today.soft-leaves-crisp")
                             : kpa < marks.closeKpa()
                                     ? Wording.say("climate.stop-today.nothing-dries")
-                                    : Wording.say("climate.stop-today.what-most-leaves-like")));
+                                    : Wording.say("climate.stop-today.right-most-leaves")));
         }
         List<DayOfAir> lately = DayOfAir.of(hours, clock.getZone());
         LocalDate week = LocalDate.now(clock).minusDays(7);
@@ -84,8 +84,8 @@ class StopToday {
                             Wording.say("climate.stop-today.leaf-spot-risk"),
                             Math.round(risk * 100) + " %",
                             risk >= air.marks().risky()
-                                    ? Wording.say("climate.stop-today.wet-air-h-day", Limits.tenths(wet))
-                                    : Wording.say("climate.stop-today.wet-air-h-day-2", Limits.tenths(wet))));
+                                    ? Wording.say("climate.stop-today.humid-air-h-day", Limits.tenths(wet))
+                                    : Wording.say("climate.stop-today.humid-air-h-day-2", Limits.tenths(wet))));
                 }));
         forecast(stop).ifPresent(now::add);
         return List.copyOf(now);
@@ -104,10 +104,10 @@ class StopToday {
             return new Now(
                     Wording.say("climate.stop-today.next-nights"),
                     Wording.say(
-                            "climate.stop-today.down-c",
+                            "climate.stop-today.down",
                             Units.shown(coldest.lowest().celsius(), Unit.Of.TEMPERATURE)),
                     Wording.say(
-                            "climate.stop-today.likely-c",
+                            "climate.stop-today.likely",
                             DAY.format(coldest.evening()),
                             Units.number(coldest.likely().low(), Unit.Of.TEMPERATURE),
                             Units.shown(coldest.likely().high(), Unit.Of.TEMPERATURE)));

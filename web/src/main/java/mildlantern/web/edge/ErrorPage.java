@@ -28,7 +28,7 @@ class ErrorPage implements ErrorController {
         page.addObject(
                 "what",
                 missing
-                        ? Wording.say("edge.error-page.address-leads-nowhere-mild")
+                        ? Wording.say("edge.error-page.page-not-found")
                         : Wording.say("edge.error-page.request-was-refused-before"));
         page.addObject("kept", Wording.say("edge.error-page.nothing-was-changed"));
         page.addObject("back", "/");

@@ -68,7 +68,7 @@ class Problems {
                 request,
                 HttpStatus.NOT_FOUND,
                 Wording.say("edge.problems.no-such-page"),
-                Wording.say("edge.problems.address-leads-nowhere-mild"),
+                Wording.say("edge.problems.page-not-found"),
                 NOTHING_CHANGED);
     }
 
@@ -76,7 +76,7 @@ class Problems {
     Object movedOn(HttpServletRequest request, StaleVersion problem) {
         Answers.Wrong wrong = new Answers.Wrong(
                 HttpStatus.CONFLICT,
-                Wording.say("edge.problems.page-had-moved"),
+                Wording.say("edge.problems.page-was-out-date"),
                 String.valueOf(problem.getMessage()),
                 Wording.say("edge.problems.nothing-was-overwritten-form"));
         if (Answers.asProgram(request)) {
@@ -193,9 +193,9 @@ class Problems {
         return answer(
                 request,
                 HttpStatus.FORBIDDEN,
-                Wording.say("edge.problems.form-was-too-old"),
+                Wording.say("edge.problems.form-was-out-date"),
                 Wording.say("edge.problems.form-belonged-session-has"),
-                Wording.say("edge.problems.nothing-was-changed-open"));
+                Wording.say("edge.problems.nothing-was-changed-reload"));
     }
 
     private static Object answer(

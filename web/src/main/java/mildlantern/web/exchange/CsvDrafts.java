@@ -48,6 +48,6 @@ class CsvDrafts {
                     }
                 })
                 .optional()
-                .orElseThrow(() -> new NotHere(Wording.say("exchange.csv-drafts.table-bring-afresh")));
+                .orElseThrow(() -> new NotHere(Wording.say("exchange.csv-drafts.table-import-again")));
     }
 }

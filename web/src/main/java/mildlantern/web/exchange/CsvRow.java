@@ -75,14 +75,14 @@ final class CsvRow {
             try {
                 LocalDate day = LocalDate.parse(text, format);
                 if (day.isAfter(today)) {
-                    wrong(Wording.say("exchange.csv-row.has-not-come-yet", text));
+                    wrong(Wording.say("exchange.csv-row.future", text));
                 }
                 return Optional.of(day);
             } catch (DateTimeParseException e) {
                 // The next format may fit.
             }
         }
-        wrong(Wording.say("exchange.csv-row.no-day-write-2026", text));
+        wrong(Wording.say("exchange.csv-row.not-date-write-2026", text));
         return Optional.empty();
     }
 
@@ -100,7 +100,7 @@ final class CsvRow {
             }
             wrong(Wording.say("exchange.csv-row.allowed", what, text, low, high));
         } catch (NumberFormatException e) {
-            wrong(Wording.say("exchange.csv-row.unreadable", what, String.valueOf(e.getMessage())));
+            wrong(Wording.say("exchange.csv-row.the", what, String.valueOf(e.getMessage())));
         }
         return null;
     }

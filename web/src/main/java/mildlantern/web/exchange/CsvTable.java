@@ -37,7 +37,7 @@ record CsvTable(List<String> heads, List<List<String>> rows) {
             throw new Unreadable(Wording.say("exchange.csv-table.file-empty"));
         }
         if (plain.indexOf('\0') >= 0) {
-            throw new Unreadable(Wording.say("exchange.csv-table.file-no-text-table"));
+            throw new Unreadable(Wording.say("exchange.csv-table.file-not-text-table"));
         }
         char separator = separator(plain.lines().findFirst().orElse(""));
         if (plain.chars().filter(sign -> sign == separator).count() > MOST_CELLS) {
@@ -63,7 +63,7 @@ record CsvTable(List<String> heads, List<List<String>> rows) {
                 throw new Unreadable(Wording.say("exchange.csv-table.there-first-line-names"));
             }
             if (all.size() > MOST_ROWS + 1) {
-                throw new Unreadable(Wording.say("exchange.csv-table.are-more-than-rows", MOST_ROWS));
+                throw new Unreadable(Wording.say("exchange.csv-table.table-has-more-than-2", MOST_ROWS));
             }
             List<String> heads = all.get(0);
             if (heads.size() > MOST_COLUMNS) {

@@ -200,7 +200,7 @@ class FeedMixes {
             if (together > most) {
                 names.computeIfAbsent(
                                 Wording.say(
-                                        "feeding.feed-mixes.ms-cm-bears",
+                                        "feeding.feed-mixes.ms-cm-tolerates",
                                         Limits.plain(Math.round(together * 100) / 100.0),
                                         Wording.of(source),
                                         Limits.plain(most)),

@@ -124,8 +124,8 @@ class FeedingController {
             reply.next(
                     "told",
                     back == 1
-                            ? Wording.say("feeding.feeding-controller.one-feed-was-taken")
-                            : Wording.say("feeding.feeding-controller.feeds-were-taken-back", back));
+                            ? Wording.say("feeding.feeding-controller.one-feeding-was-undone")
+                            : Wording.say("feeding.feeding-controller.feedings-were-undone", back));
         } catch (TakeBack.CannotTakeBack e) {
             reply.next("told", String.valueOf(e.getMessage()));
         }

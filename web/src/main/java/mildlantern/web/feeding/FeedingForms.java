@@ -16,7 +16,7 @@ final class FeedingForms {
 
     /** A water; mS/cm, mg/L. */
     record Water(
-            @NotNull(message = "{platform.form.open-page-afresh}") @Nullable
+            @NotNull(message = "{platform.form.reload-page-try-again}") @Nullable
             FormKey form,
 
             @NotNull(message = "{feeding.feeding-forms.choose-which-water}") @Nullable
@@ -45,10 +45,10 @@ final class FeedingForms {
 
     /** A feed by its label. */
     record Label(
-            @NotNull(message = "{platform.form.open-page-afresh}") @Nullable
+            @NotNull(message = "{platform.form.reload-page-try-again}") @Nullable
             FormKey form,
 
-            @NotBlank(message = "{feeding.feeding-forms.what-called}")
+            @NotBlank(message = "{feeding.feeding-forms.name-feed}")
             @Size(max = 80, message = "{platform.form.most-80-characters}")
             @Nullable
             String name,

@@ -159,7 +159,7 @@ class FeedingService {
                             .map(gramsPer -> Wording.say("feeding.feeding-service.g-m-medium", Limits.plain(gramsPer)))
                             .orElse("");
                     return Wording.say(
-                            "feeding.feeding-service.laid-today-would-last",
+                            "feeding.feeding-service.if-applied-today-would",
                             product.name(),
                             WaterLines.DAY.format(end),
                             WaterLines.DAY.format(warm),

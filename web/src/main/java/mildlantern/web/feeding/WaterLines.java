@@ -64,14 +64,14 @@ class WaterLines {
                     analysis(water),
                     Optional.ofNullable(analysed.get(source))
                             .map(day -> Wording.say("feeding.water-lines.your-analysis", DAY.format(day)))
-                            .orElse(Wording.say("feeding.water-lines.usual-analysis-yours-takes")),
+                            .orElse(Wording.say("feeding.water-lines.typical-analysis-enter-yours")),
                     all == 0
                             ? Wording.say("feeding.water-lines.no-plant-gets")
                             : bad.isEmpty()
                                     ? (all == 1
-                                            ? Wording.say("feeding.water-lines.plant-gets-bears")
-                                            : Wording.say("feeding.water-lines.all-get-bear", all))
-                                    : Wording.say("feeding.water-lines.get-bear", (all - bad.size()), all),
+                                            ? Wording.say("feeding.water-lines.plant-gets-tolerates")
+                                            : Wording.say("feeding.water-lines.all-plants-get-tolerate", all))
+                                    : Wording.say("feeding.water-lines.plants-get-tolerate", (all - bad.size()), all),
                     List.copyOf(bad)));
         }
         return lines;

@@ -28,7 +28,7 @@ import org.springframework.format.annotation.DateTimeFormat;
 
 /** A plant as typed, new or changed; cm, mL and g. */
 record PlantForm(
-        @NotNull(message = "{platform.form.open-page-afresh}") @Nullable
+        @NotNull(message = "{platform.form.reload-page-try-again}") @Nullable
         FormKey form,
 
         @NotNull(message = "{keeping.plant-form.choose-stop-where-stands}") @Nullable
@@ -51,9 +51,7 @@ record PlantForm(
         @Size(max = 120, message = "{platform.form.most-120-characters}") @Nullable
         String source,
 
-        @DateTimeFormat(iso = DateTimeFormat.ISO.DATE)
-        @PastOrPresent(message = "{platform.form.day-not-come-yet}")
-        @Nullable
+        @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) @PastOrPresent(message = "{platform.form.day-future}") @Nullable
         LocalDate acquiredOn,
 
         @Nullable PotKind pot,
@@ -71,9 +69,7 @@ record PlantForm(
         @Nullable Boolean drainHoles,
         @Nullable String medium,
 
-        @DateTimeFormat(iso = DateTimeFormat.ISO.DATE)
-        @PastOrPresent(message = "{platform.form.day-not-come-yet}")
-        @Nullable
+        @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) @PastOrPresent(message = "{platform.form.day-future}") @Nullable
         LocalDate pottedOn,
 
         @Nullable WaterSource water,

@@ -62,19 +62,19 @@ public final class LogWords {
             case CHILLED -> "chilled";
             case FORCED -> Wording.say("log.log-words.forced-flower");
             case SHADE_LOST -> Wording.say("log.log-words.lost-shade");
-            case LEFT_ALONE -> Wording.say("log.log-words.left-alone");
+            case LEFT_ALONE -> Wording.say("log.log-words.not-disturbed");
             case SPLIT -> "split";
             case PROPAGATED -> "propagated";
             case RETIRED -> Wording.say("log.log-words.given-away-retired");
             case LOST -> "lost";
             case PUT_OFF -> Wording.say("log.log-words.not-today");
-            case UNDONE -> Wording.say("log.log-words.taken-back");
+            case UNDONE -> Wording.say("log.log-words.undone");
         };
     }
 
     /** What must wait, in a sentence. */
     public static String holds(Set<Hold> holds) {
-        return Words.listed(holds.stream().sorted().map(Wording::of).toList());
+        return Wording.listed(holds.stream().sorted().map(Wording::of).toList());
     }
 
     /** How a figure of a stop is known and how old it is. */
@@ -84,7 +84,7 @@ public final class LogWords {
             case METER -> Wording.say("log.log-words.by-meter");
             case MEASURED -> Wording.say("log.log-words.measured-mean-week");
         };
-        return known.on().map(day -> how + " " + DAY.format(day)).orElse(Wording.say("log.log-words.typed"));
+        return known.on().map(day -> how + " " + DAY.format(day)).orElse(Wording.say("log.log-words.entered"));
     }
 
     /** The figures of an entry, and its further words. */

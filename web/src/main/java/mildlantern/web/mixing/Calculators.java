@@ -146,7 +146,7 @@ class Calculators {
                                 Wording.say("mixing.calculators.alcohol-flammable", Limits.plain(asked.wanted())),
                                 Wording.say("mixing.calculators.mixed-swabs-only-keep")));
             } catch (IllegalArgumentException e) {
-                return Answer.refused("wanted", Wording.say("mixing.calculators.water-only-makes-weaker"));
+                return Answer.refused("wanted", Wording.say("mixing.calculators.water-only-dilutes-choose"));
             }
         });
     }
@@ -173,7 +173,7 @@ class Calculators {
                                     Wording.say("mixing.calculators.product-one-pot"),
                                     rate.productFor(pot),
                                     measure.kind().unit()),
-                            Line.of(Wording.say("mixing.calculators.make-tenth-spare"), batch, "mL"),
+                            Line.of(Wording.say("mixing.calculators.make-10-spare"), batch, "mL"),
                             measured(Wording.say("mixing.calculators.product"), product, measure.kind()),
                             Line.of(
                                     "Strength",

@@ -85,7 +85,7 @@ final class FoodCalculators {
                 case RATIO -> Feed.ratio(asked.n(), asked.p(), asked.k(), asked.total());
             };
         } catch (IllegalArgumentException e) {
-            return Answer.refused("n", Wording.say("mixing.food-calculators.label-does-not-hold"));
+            return Answer.refused("n", Wording.say("mixing.food-calculators.label-does-not-add"));
         }
         if (feed.nitrogen() <= 0) {
             return Answer.refused("n", Wording.say("mixing.food-calculators.feed-holds-no-nitrogen"));
@@ -139,7 +139,7 @@ final class FoodCalculators {
                                 Wording.say("mixing.food-calculators.letting-water-stand-day")),
                         List.of());
             } catch (IllegalArgumentException e) {
-                return Answer.refused("target", Wording.say("mixing.food-calculators.mixing-gives-only-what"));
+                return Answer.refused("target", Wording.say("mixing.food-calculators.blend-can-only-lie"));
             }
         });
     }

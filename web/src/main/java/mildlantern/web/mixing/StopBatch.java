@@ -85,7 +85,7 @@ class StopBatch {
         Measure measure = asked.measure();
         double product = batch.millilitres() * asked.rate() / 1000;
         List<Calculator.Line> lines = new ArrayList<>();
-        lines.add(Calculator.Line.of(Wording.say("mixing.stop-batch.make-tenth-spare"), batch.millilitres(), "mL"));
+        lines.add(Calculator.Line.of(Wording.say("mixing.stop-batch.make-10-spare"), batch.millilitres(), "mL"));
         lines.add(Calculators.measured(Wording.say("mixing.stop-batch.product"), product, measure.kind()));
         lines.addAll(each);
         List<String> warnings = new ArrayList<>();

@@ -77,7 +77,7 @@ class WaterCalculators {
         return new Answer(
                 List.of(
                         Line.of("Dissolved", judged.dissolvedMg(), "mg/L, about"),
-                        Line.of(Wording.say("mixing.water-calculators.bears"), judged.allowedMg(), "mg/L"),
+                        Line.of(Wording.say("mixing.water-calculators.tolerates"), judged.allowedMg(), "mg/L"),
                         Line.of(
                                 Wording.say("mixing.water-calculators.share-rain-water-most"),
                                 100 * waters.shareBorne(kind.get(), water, waters.typical(WaterSource.RAIN)),
@@ -87,7 +87,7 @@ class WaterCalculators {
                                 water.conductivity() + asked.feed(),
                                 "mS/cm"),
                         Line.of(
-                                Wording.say("mixing.water-calculators.bears-feed"),
+                                Wording.say("mixing.water-calculators.tolerates-feed"),
                                 waters.allowedWithFeed(kind.get()),
                                 "mS/cm")),
                 minds,
@@ -111,7 +111,7 @@ class WaterCalculators {
                                     mg * slow.aDay(months, celsius),
                                     "mg"),
                             Line.of(Wording.say("mixing.water-calculators.nitrogen-all"), mg, "mg")),
-                    List.of(Wording.say("mixing.water-calculators.lay-them-early-spring")),
+                    List.of(Wording.say("mixing.water-calculators.apply-early-spring-only")),
                     List.of());
         });
     }

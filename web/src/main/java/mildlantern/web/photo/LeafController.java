@@ -89,7 +89,7 @@ class LeafController {
                     List.of(RecordWriter.Line.of(new LogEntry.NewLeaf(Math.rint(cm * 10) / 10))));
         } catch (IllegalArgumentException e) {
             reply.wrong();
-            reply.put("problem", Wording.say("photo.leaf-controller.nothing-was-written-down", e.getMessage()));
+            reply.put("problem", Wording.say("photo.leaf-controller.nothing-was-saved", e.getMessage()));
             reply.put("length", leaf.length());
             reply.put("known", leaf.known());
             return show(member, id, leaf.photo(), reply);

@@ -113,7 +113,7 @@ public class Pictures {
                 return reader;
             }
         }
-        throw new Unusable(Wording.say("photo.pictures.no-picture-we-can"));
+        throw new Unusable(Wording.say("photo.pictures.file-not-picture-we"));
     }
 
     private static BufferedImage read(ImageReader reader, String format) throws IOException, Unusable {

@@ -88,7 +88,7 @@ class PlanService {
                 stop.id(),
                 stop.name(),
                 Wording.say(
-                        "plan.plan-service.by-cm",
+                        "plan.plan-service.by",
                         Units.number(stop.widthCm(), Unit.Of.LENGTH),
                         Units.shown(stop.depthCm(), Unit.Of.LENGTH)),
                 drawn,
@@ -106,7 +106,7 @@ class PlanService {
                 plant.name(),
                 this.plants.profile(plant).name(),
                 Wording.say(
-                        "plan.plan-service.cm-from-left-cm",
+                        "plan.plan-service.from-left-from-glass",
                         Units.shown(Math.rint(pot.cmX()), Unit.Of.LENGTH),
                         Units.shown(Math.rint(pot.cmY()), Unit.Of.LENGTH)),
                 pot.within().stream()

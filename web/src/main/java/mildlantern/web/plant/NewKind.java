@@ -17,7 +17,7 @@ import org.jspecify.annotations.Nullable;
 
 /** A kind of plant of the grower's own, as typed; humidity in percent, temperatures in °C, feed in mg of nitrogen per litre. */
 record NewKind(
-        @NotNull(message = "{platform.form.open-page-afresh}") @Nullable
+        @NotNull(message = "{platform.form.reload-page-try-again}") @Nullable
         FormKey form,
 
         @NotBlank(message = "{plant.new-kind.choose-kind-most-like}") @Nullable

@@ -41,7 +41,7 @@ class PlantFacts {
     String water(ScheduleRow row) {
         LocalDate today = LocalDate.now(clock);
         String thirst = row.observations() == 0
-                ? Wording.say("plantpage.plant-facts.reckoned-kind-probe-weight")
+                ? Wording.say("plantpage.plant-facts.estimated-type-probe-weight")
                 : Wording.say(
                         "plantpage.plant-facts.readings-drinks-what-usual",
                         row.observations(),
@@ -81,7 +81,7 @@ class PlantFacts {
                         Boolean.TRUE.equals(plant.outerPot()) ? Wording.say("plantpage.plant-facts.outer-pot") : "",
                         plant.reservoirMl() > 0
                                 ? Wording.say(
-                                        "plantpage.plant-facts.reservoir-ml",
+                                        "plantpage.plant-facts.reservoir",
                                         Units.shown(plant.reservoirMl(), Unit.Of.VOLUME))
                                 : "")
                 .filter(text -> !text.isEmpty())
@@ -143,7 +143,7 @@ class PlantFacts {
                 lengths.size() < 2
                         ? Wording.say("plantpage.plant-facts.first-was-measured", now)
                         : Wording.say(
-                                "plantpage.plant-facts.than-last-cm-thrives",
+                                "plantpage.plant-facts.than-last-thrives",
                                 now,
                                 switch (feeds.leaf(lengths.get(0), lengths.get(1))) {
                                     case BIGGER -> "bigger";
@@ -161,7 +161,7 @@ class PlantFacts {
                 balance.conductivity());
         return words
                 + (balance.flushDue()
-                        ? Wording.say("plantpage.plant-facts.wants-flush")
+                        ? Wording.say("plantpage.plant-facts.needs-flush")
                         : balance.hungry() ? Wording.say("plantpage.plant-facts.goes-short-feed-if") : "");
     }
 

@@ -115,7 +115,7 @@ class PlantPages {
                 stop.id(),
                 profile.harm(),
                 profile.rest(),
-                Words.listed(profile.habits().stream()
+                Wording.listed(profile.habits().stream()
                         .flatMap(habit -> diagnosis.knowledge().disorder(habit).stream())
                         .map(Disorder::name)
                         .map(name -> name.toLowerCase(Locale.ROOT))
@@ -214,7 +214,7 @@ class PlantPages {
                 .ifPresent(night -> wants.add(new PlantViews.Want(
                         "Night",
                         Wording.say(
-                                "plantpage.plant-pages.c-more",
+                                "plantpage.plant-pages.more",
                                 Units.shown(profile.night().celsius(), Unit.Of.TEMPERATURE)),
                         Units.shown(night, Unit.Of.TEMPERATURE),
                         night >= profile.night().celsius())));

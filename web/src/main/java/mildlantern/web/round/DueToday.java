@@ -216,7 +216,7 @@ final class DueToday {
                 .map(clock -> new PlantToday.AskedLook(
                         day,
                         Wording.say(
-                                "round.due-today.new-here-day-should",
+                                "round.due-today.new-here-day-isolate",
                                 ChronoUnit.DAYS.between(clock.from(), day) + 1,
                                 clock.days())));
     }

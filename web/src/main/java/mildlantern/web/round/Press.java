@@ -82,7 +82,7 @@ record Press(
         }
         return reason.length() > LogBook.LONGEST_WORDS
                 ? Optional.of(
-                        Wording.say("round.press.most-letters-had-nothing", LogBook.LONGEST_WORDS, reason.length()))
+                        Wording.say("round.press.most-characters-had-nothing", LogBook.LONGEST_WORDS, reason.length()))
                 : Optional.empty();
     }
 
@@ -97,7 +97,7 @@ record Press(
                             Units.shown(1, Unit.Of.VOLUME),
                             Units.shown(MOST_ML, Unit.Of.VOLUME)));
         } catch (NumberFormatException e) {
-            return Optional.of(Wording.say("round.press.unreadable", String.valueOf(e.getMessage())));
+            return Optional.of(Wording.say("round.press.nothing-was-saved", String.valueOf(e.getMessage())));
         }
     }
 

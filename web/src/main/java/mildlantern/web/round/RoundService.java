@@ -233,7 +233,8 @@ public class RoundService {
                 ? plant.row().map(row -> RoundWords.ahead(row, today.day)).orElse("")
                 : Wording.say(
                         "round.round-service.today",
-                        Words.listed(lately.stream().map(RoundViews.Done::words).toList()));
+                        Wording.listed(
+                                lately.stream().map(RoundViews.Done::words).toList()));
         return new RoundViews.AlsoHere(
                 plant.plant().id(),
                 plant.plant().name(),

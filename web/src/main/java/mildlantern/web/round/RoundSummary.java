@@ -58,13 +58,13 @@ class RoundSummary {
                 .toList();
         long visited = written.stream().map(LogLine::plant).distinct().count();
         String sentence = visited == 0
-                ? Wording.say("round.round-summary.nothing-was-written-down")
+                ? Wording.say("round.round-summary.nothing-was-recorded-today")
                 : (visited == 1
                                 ? Wording.say("round.round-summary.one-plant-was-seen")
                                 : Wording.say("round.round-summary.plants-were-seen-today", visited))
                         + (left.isEmpty()
-                                ? Wording.say("round.round-summary.nothing-left-walk")
-                                : Wording.say("round.round-summary.some-left-walk"));
+                                ? Wording.say("round.round-summary.nothing-left-do")
+                                : Wording.say("round.round-summary.some-still-do"));
         return new RoundViews.Summary(
                 sentence, tallies, lines(written, plants, false), lines(written, plants, true), left);
     }

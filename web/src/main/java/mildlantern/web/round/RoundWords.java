@@ -131,7 +131,7 @@ final class RoundWords {
                                 Wording.say("round.round-words.light-day"), Limits.tenths(mol.value()), "mol", mol)),
                         () -> now.brightness()
                                 .ifPresent(light -> readings.add(new RoundViews.Reading(
-                                        "Light", Words.id(light), "", Wording.say("round.round-words.typed")))));
+                                        "Light", Words.id(light), "", Wording.say("round.round-words.entered")))));
         now.humidity().ifPresent(rh -> readings.add(reading("Humidity", Limits.plain(rh.value()), "%", rh)));
         now.day()
                 .ifPresent(day -> readings.add(reading(

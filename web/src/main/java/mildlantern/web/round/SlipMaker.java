@@ -49,7 +49,7 @@ class SlipMaker {
     private static String said(LogLine row) {
         return row.kind() == LogKind.PUT_OFF
                 ? Wording.say(
-                        "round.slip-maker.put-off",
+                        "round.slip-maker.postponed",
                         row.words().map(why -> ": " + why).orElse(""))
                 : LogWords.said(row);
     }
@@ -129,13 +129,13 @@ class SlipMaker {
             case OPEN_CASE ->
                 new RoundViews.Said(Wording.say("round.slip-maker.case-causes-weigh"), "case", lamp, due.why());
             case COURSE_STEP ->
-                new RoundViews.Said(Wording.say("round.slip-maker.course-step-due"), "case", lamp, due.why());
+                new RoundViews.Said(Wording.say("round.slip-maker.treatment-step-due"), "case", lamp, due.why());
             case MOVE_STEP -> new RoundViews.Said(Wording.say("round.slip-maker.way-step"), "case", lamp, due.why());
             case ASKED_LOOK -> new RoundViews.Said(Wording.say("round.slip-maker.look-asked"), "look", lamp, due.why());
             case WATER -> new RoundViews.Said("water", "water", lamp, due.why());
             case FILL_TRAY -> new RoundViews.Said("water · tray", "water", lamp, due.why());
             case ISOLATION_LOOK ->
-                new RoundViews.Said(Wording.say("round.slip-maker.own-daily-look"), "look", lamp, due.why());
+                new RoundViews.Said(Wording.say("round.slip-maker.isolated-daily-look"), "look", lamp, due.why());
             case ROUTINE_LOOK -> new RoundViews.Said("look", "look", lamp, due.why());
             case FEED -> new RoundViews.Said("feed", "food", lamp, due.why());
             case EMPTY_CUP ->
@@ -183,12 +183,12 @@ class SlipMaker {
     RoundViews.SheetLine line(PlantDue plant, Due due) {
         String what = switch (due.kind()) {
             case LOOK_AGAIN -> Wording.say("round.slip-maker.look-again-case");
-            case OPEN_CASE -> Wording.say("round.slip-maker.open-case-ask-keeper");
+            case OPEN_CASE -> Wording.say("round.slip-maker.open-case-ask-owner");
             case WATER ->
                 Wording.say("round.slip-maker.feel-pot-if-dry", Units.shown(ml(plant), Unit.Of.VOLUME), words(plant));
             case FILL_TRAY ->
-                Wording.say("round.slip-maker.fill-tray-ml", Units.shown(ml(plant), Unit.Of.VOLUME), words(plant));
-            case COURSE_STEP -> Wording.say("round.slip-maker.course-step-ask-keeper");
+                Wording.say("round.slip-maker.fill-tray", Units.shown(ml(plant), Unit.Of.VOLUME), words(plant));
+            case COURSE_STEP -> Wording.say("round.slip-maker.treatment-step-ask-owner");
             case MOVE_STEP -> Wording.say("round.slip-maker.move", due.why());
             case ASKED_LOOK, ISOLATION_LOOK, ROUTINE_LOOK -> Wording.say("round.slip-maker.turn-leaves-over");
             case FEED -> "feed";

@@ -18,10 +18,10 @@ import org.jspecify.annotations.Nullable;
 
 /** A new stop, as typed; humidity in percent, temperatures in °C. */
 record NewStop(
-        @NotNull(message = "{platform.form.open-page-afresh}") @Nullable
+        @NotNull(message = "{platform.form.reload-page-try-again}") @Nullable
         FormKey form,
 
-        @NotBlank(message = "{stop.new-stop.give-stop-name-kitchen}")
+        @NotBlank(message = "{stop.new-stop.name-stop-example-kitchen}")
         @Size(max = 80, message = "{platform.form.most-80-characters}")
         @Nullable
         String name,

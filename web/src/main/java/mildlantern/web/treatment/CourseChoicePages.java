@@ -116,7 +116,7 @@ class CourseChoicePages {
                 course.flatMap(it -> said(it, plant)),
                 course.map(CourseChoicePages::weighed).orElse(List.of()),
                 course.map(Course::noCure)
-                        .orElse(Optional.of(Wording.say("treatment.course-choice-pages.against-one-change-trial"))),
+                        .orElse(Optional.of(Wording.say("treatment.course-choice-pages.trials-one-change-treatment"))),
                 FormKey.fresh());
     }
 
@@ -146,7 +146,7 @@ class CourseChoicePages {
                     CourseComposer.percent(forecast.riskSlow())));
             forecast.longestHidden()
                     .ifPresent(stage ->
-                            words.add(Wording.say("treatment.course-choice-pages.out-reach-meanwhile", stage)));
+                            words.add(Wording.say("treatment.course-choice-pages.not-reached-meanwhile", stage)));
             double celsius = Situations.celsius(states.of(this.stops.stop(plant.collection(), plant.stop())));
             String lead = Wording.say(
                     "treatment.course-choice-pages.ends-chance-any-left",

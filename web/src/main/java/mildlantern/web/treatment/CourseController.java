@@ -194,7 +194,7 @@ class CourseController {
     String found(@AuthenticationPrincipal SignedIn member, @Valid Found found, Reply reply) {
         Optional<String> problem = wrongCount(found.counted());
         if (problem.isPresent()) {
-            reply.next("problem", Wording.say("treatment.course-controller.nothing-was-written-down", problem.get()));
+            reply.next("problem", Wording.say("treatment.course-controller.nothing-was-saved", problem.get()));
             reply.next("typedCount", found.counted());
         } else {
             courses.found(member.collection(), found.id(), found.form(), count(found.counted()));

@@ -10,7 +10,6 @@ import java.util.OptionalDouble;
 import mildlantern.diagnosis.Diagnosis;
 import mildlantern.diagnosis.Disorder;
 import mildlantern.knowledge.DisorderId;
-import mildlantern.knowledge.Words;
 import mildlantern.pest.Conditions;
 import mildlantern.pest.Effect;
 import mildlantern.pest.LifeTable;
@@ -201,11 +200,11 @@ class PestClockPages {
         words.add(
                 doubling.isPresent()
                         ? Wording.say(
-                                "treatment.pest-clock-pages.c-numbers-double-every",
+                                "treatment.pest-clock-pages.numbers-double-every-without",
                                 Units.shown(celsius, Unit.Of.TEMPERATURE),
                                 days(doubling.getAsDouble()))
                         : Wording.say(
-                                "treatment.pest-clock-pages.c-numbers-do-not",
+                                "treatment.pest-clock-pages.numbers-do-not-grow",
                                 Units.shown(celsius, Unit.Of.TEMPERATURE)));
         OptionalDouble grown = table.daysToAdult(celsius);
         grown.ifPresent(days -> words.add(Wording.say(
@@ -232,7 +231,7 @@ class PestClockPages {
         }
         if (!spared.isEmpty()) {
             words.add(Wording.say(
-                    "treatment.pest-clock-pages.hardly-reached-by-they", means.name(), Words.listed(spared)));
+                    "treatment.pest-clock-pages.hardly-reached-by-they", means.name(), Wording.listed(spared)));
         }
         words.add(Wording.say(
                 "treatment.pest-clock-pages.one-use-alone-leaves", percent(clock.riskAfter(Map.of(0, effect)))));

@@ -77,14 +77,14 @@ record ProductForm(
         OwnProduct.kinds(notOn).stream()
                 .filter(kind -> !kinds.contains(kind))
                 .findFirst()
-                .ifPresent(
-                        kind -> problems.put("notOn", Wording.say("treatment.product-form.no-kind-plant-here", kind)));
+                .ifPresent(kind ->
+                        problems.put("notOn", Wording.say("treatment.product-form.not-type-plant-known", kind)));
         return problems;
     }
 
     private static void text(Map<String, String> problems, String field, String value, int longest) {
         if (value.isBlank()) {
-            problems.put(field, Wording.say("treatment.product-form.must-filled"));
+            problems.put(field, Wording.say("treatment.product-form.fill"));
         } else if (value.length() > longest) {
             problems.put(field, Wording.say("treatment.product-form.most-letters", longest));
         }

@@ -146,9 +146,9 @@ class UseService {
             problem = Optional.of(
                     e instanceof NumberFormatException
                             ? Wording.say(
-                                    "treatment.use-service.no-number-write-one",
+                                    "treatment.use-service.not-number-write-one",
                                     asked.amount().strip())
-                            : Wording.say("treatment.use-service.so-strong-mix-cannot"));
+                            : Wording.say("treatment.use-service.mix-cannot-strong-write"));
         }
         List<Verdict> verdicts = new Refusals(knowledge)
                 .judge(
@@ -182,7 +182,7 @@ class UseService {
                                 ? Wording.say("treatment.use-service.no-not-today")
                                 : verdicts.isEmpty()
                                         ? Wording.say("treatment.use-service.yes")
-                                        : Wording.say("treatment.use-service.yes-mind"),
+                                        : Wording.say("treatment.use-service.yes-cautions"),
                 verdicts,
                 refused ? List.of() : CourseComposer.terms(means),
                 FormKey.fresh());

@@ -1,13 +1,15 @@
 package mildlantern.web.words;
 
 import java.util.List;
+import mildlantern.light.Photons;
 import mildlantern.message.MessageKey;
+import mildlantern.mixing.Measure;
 
 /**
  * A unit that growers measure in, and how it turns into the one that is reckoned in.
  *
- * <p>Factors: the international inch, avoirdupois ounce and pound (exact); US customary cup, pint, quart, gallon and fluid ounce by the
- * gallon of 231 in³; the foot-candle is one lumen on a square foot.
+ * <p>Factors: the international inch (exact); ounces, pounds and foot-candles as in {@link Measure} and {@link Photons}; cup, pint, quart and
+ * gallon are 8, 16, 32 and 128 US fluid ounces.
  */
 public enum Unit implements MessageKey {
     CELSIUS(Of.TEMPERATURE, 1, 0, "°c", "c", "celsius"),
@@ -19,17 +21,17 @@ public enum Unit implements MessageKey {
     FOOT(Of.LENGTH, 30.48, 0, "ft", "foot", "feet", "'", "′"),
     MILLILITRE(Of.VOLUME, 1, 0, "ml", "cc"),
     LITRE(Of.VOLUME, 1000, 0, "l", "litre", "litres", "liter", "liters"),
-    FLUID_OUNCE(Of.VOLUME, 231 * 16.387064 / 128, 0, "fl oz", "floz", "oz"),
-    CUP(Of.VOLUME, 231 * 16.387064 / 16, 0, "cup", "cups"),
-    PINT(Of.VOLUME, 231 * 16.387064 / 8, 0, "pt", "pint", "pints"),
-    QUART(Of.VOLUME, 231 * 16.387064 / 4, 0, "qt", "quart", "quarts"),
-    GALLON(Of.VOLUME, 231 * 16.387064, 0, "gal", "gallon", "gallons"),
+    FLUID_OUNCE(Of.VOLUME, Measure.US_FLUID_OUNCE.inBase(1), 0, "fl oz", "floz", "oz"),
+    CUP(Of.VOLUME, 8 * Measure.US_FLUID_OUNCE.inBase(1), 0, "cup", "cups"),
+    PINT(Of.VOLUME, 16 * Measure.US_FLUID_OUNCE.inBase(1), 0, "pt", "pint", "pints"),
+    QUART(Of.VOLUME, 32 * Measure.US_FLUID_OUNCE.inBase(1), 0, "qt", "quart", "quarts"),
+    GALLON(Of.VOLUME, 128 * Measure.US_FLUID_OUNCE.inBase(1), 0, "gal", "gallon", "gallons"),
     GRAM(Of.MASS, 1, 0, "g", "gram", "grams"),
     KILOGRAM(Of.MASS, 1000, 0, "kg"),
-    OUNCE(Of.MASS, 453.59237 / 16, 0, "oz", "ounce", "ounces"),
-    POUND(Of.MASS, 453.59237, 0, "lb", "lbs", "pound", "pounds"),
+    OUNCE(Of.MASS, Measure.OUNCE.inBase(1), 0, "oz", "ounce", "ounces"),
+    POUND(Of.MASS, Measure.POUND.inBase(1), 0, "lb", "lbs", "pound", "pounds"),
     LUX(Of.LIGHT, 1, 0, "lux", "lx"),
-    FOOT_CANDLE(Of.LIGHT, 10.763910416709722, 0, "fc", "foot-candles", "foot-candle", "footcandles");
+    FOOT_CANDLE(Of.LIGHT, Photons.LUX_PER_FOOT_CANDLE, 0, "fc", "foot-candles", "foot-candle", "footcandles");
 
     /** What is measured, and the unit that it is reckoned in; its words are an example of how it is typed. */
     public enum Of implements MessageKey {

@@ -1,5 +1,6 @@
 package mildlantern.web.words;
 
+import com.ibm.icu.text.DateTimePatternGenerator;
 import com.ibm.icu.text.ListFormatter;
 import com.ibm.icu.text.MessageFormat;
 import com.ibm.icu.util.ULocale;
@@ -72,7 +73,9 @@ public final class Wording {
 
     /** Whether the reader writes the month before the day, as in 11/27/2026. */
     public static boolean monthFirst() {
-        return reader().getCountry().equals("US");
+        String pattern = DateTimePatternGenerator.getInstance(ULocale.forLocale(reader()))
+                .getBestPattern("yMd");
+        return pattern.indexOf('M') < pattern.indexOf('d') && !pattern.startsWith("y");
     }
 
     /** A day and a number as a locale writes them, to choose it by. */
