@@ -24,6 +24,7 @@ import org.springframework.context.annotation.Import;
             "logging.level.root=warn",
             "logging.level.mildlantern.web.edge.Problems=error",
             "lantern.stations=false",
+            "lantern.stand-in-mail=true",
             "server.port=0"
         })
 @AutoConfigureMockMvc

@@ -40,7 +40,7 @@ class RoomsTest {
     private static final int MOST_FILES = 32;
 
     /** What every room may use. */
-    private static final Set<String> GROUND = Set.of("platform", "words");
+    private static final Set<String> GROUND = Set.of("platform", "words", "role");
 
     /** What each room uses besides the platform and the words. */
     private static final Map<String, Set<String>> USES = Map.ofEntries(
@@ -53,7 +53,10 @@ class RoomsTest {
             entry("plant", Set.of("plate", "stop")),
             entry("log", Set.of("plant", "stop")),
             entry("routine", Set.of("log", "plant", "stop")),
-            entry("account", Set.of("stop")),
+            entry("role", Set.of()),
+            entry("mail", Set.of()),
+            entry("account", Set.of("mail", "stop")),
+            entry("reminders", Set.of("account", "mail", "care", "treatment", "casework", "routine", "plant", "stop")),
             entry("photo", Set.of("edge", "routine", "log", "plant")),
             entry("keeping", Set.of("routine", "plant", "stop")),
             entry("quickline", Set.of("routine", "log", "plant", "stop")),

@@ -1,12 +1,16 @@
 package mildlantern.web.account;
 
 import java.time.Clock;
+import java.time.LocalDate;
 import java.time.OffsetDateTime;
-import java.util.List;
 import java.util.Locale;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.UUID;
 import mildlantern.web.platform.CollectionId;
 import mildlantern.web.platform.NotHere;
 import mildlantern.web.platform.SignedIn;
+import mildlantern.web.role.Role;
 import mildlantern.web.stop.Houses;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -23,13 +27,21 @@ import org.springframework.transaction.annotation.Transactional;
 public class AccountService implements UserDetailsService, UserDetailsPasswordService {
     private final MemberRepository members;
     private final Houses houses;
+    private final Sessions sessions;
     private final PasswordEncoder passwords;
     private final JdbcClient jdbc;
     private final Clock clock;
 
-    AccountService(MemberRepository members, Houses houses, PasswordEncoder passwords, JdbcClient jdbc, Clock clock) {
+    AccountService(
+            MemberRepository members,
+            Houses houses,
+            Sessions sessions,
+            PasswordEncoder passwords,
+            JdbcClient jdbc,
+            Clock clock) {
         this.members = members;
         this.houses = houses;
+        this.sessions = sessions;
         this.passwords = passwords;
         this.jdbc = jdbc;
         this.clock = clock;
@@ -42,17 +54,32 @@ public class AccountService implements UserDetailsService, UserDetailsPasswordSe
     }
 
     /**
-     * Makes an account on a collection.
+     * Makes the account of somebody who owns a collection.
      *
      * @param signIn what to sign in with; case plays no part
      */
     @Transactional
     public void open(CollectionId collection, String signIn, String name, String password) {
+        open(collection, Role.OWNER, Optional.empty(), new NewAccount(signIn, name, password));
+    }
+
+    /**
+     * Somebody who gets an account.
+     *
+     * @param signIn what to sign in with; case plays no part
+     */
+    public record NewAccount(String signIn, String name, String password) {}
+
+    /** Makes an account on a collection, with what its person may do there and until when. */
+    @Transactional
+    public void open(CollectionId collection, Role role, Optional<LocalDate> until, NewAccount account) {
         members.save(new Member(
                 collection,
-                normal(signIn),
-                name.strip(),
-                String.valueOf(passwords.encode(password)),
+                normal(account.signIn()),
+                account.name().strip(),
+                String.valueOf(passwords.encode(account.password())),
+                role,
+                until.orElse(null),
                 OffsetDateTime.now(clock)));
     }
 
@@ -88,14 +115,6 @@ public class AccountService implements UserDetailsService, UserDetailsPasswordSe
         return members.named(normal(signIn)).isPresent();
     }
 
-    /** Those who look after a collection together, by name. */
-    @Transactional(readOnly = true)
-    List<String> people(CollectionId collection) {
-        return members.findByCollectionOrderByName(collection).stream()
-                .map(member -> member.name() + " (" + member.signIn() + ")")
-                .toList();
-    }
-
     /**
      * Changes a password.
      *
@@ -111,6 +130,35 @@ public class AccountService implements UserDetailsService, UserDetailsPasswordSe
         return true;
     }
 
+    /** Who somebody is, as he would change it. */
+    @Transactional(readOnly = true)
+    OwnAccountController.Self self(String signIn) {
+        Member member = members.named(signIn).orElseThrow(() -> new NotHere("account"));
+        return new OwnAccountController.Self(
+                member.name(), Objects.requireNonNullElse(member.mail(), ""), member.morning());
+    }
+
+    /** Somebody is called so from now on, and gets mail there. */
+    @Transactional
+    void isCalled(String signIn, OwnAccountController.Self self) {
+        Optional<String> mail =
+                Optional.ofNullable(self.mail()).map(AccountService::normal).filter(address -> !address.isEmpty());
+        members.named(signIn)
+                .orElseThrow(() -> new NotHere("account"))
+                .isCalled(
+                        self.name().strip(),
+                        mail.orElse(null),
+                        mail.isPresent() && Boolean.TRUE.equals(self.morning()));
+    }
+
+    /** Gives somebody whom a link names a new password, and signs him out everywhere. */
+    @Transactional
+    void newPassword(UUID id, String fresh) {
+        Member member = members.findById(id).orElseThrow(() -> new NotHere("account"));
+        member.passwordIs(String.valueOf(passwords.encode(fresh)));
+        sessions.end(member.signIn());
+    }
+
     /** Stores a hash that was made anew at sign-in, where it was of an older kind. */
     @Override
     @Transactional
@@ -124,8 +172,19 @@ public class AccountService implements UserDetailsService, UserDetailsPasswordSe
     public UserDetails loadUserByUsername(String signIn) {
         Member member =
                 members.named(normal(signIn)).orElseThrow(() -> new UsernameNotFoundException("no such account"));
-        String collectionName = houses.named(member.collection());
-        return new SignedIn(member.collection(), collectionName, member.signIn(), member.name(), member.passwordHash());
+        if (!member.belongs(LocalDate.now(clock))) {
+            throw new UsernameNotFoundException("no longer of this collection");
+        }
+        return signedIn(member);
+    }
+
+    private SignedIn signedIn(Member member) {
+        return new SignedIn(
+                member.collection(),
+                houses.named(member.collection()),
+                member.signIn(),
+                member.name(),
+                member.passwordHash());
     }
 
     private static String normal(String signIn) {

@@ -2,36 +2,41 @@ package mildlantern.web.account;
 
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.Email;
 import jakarta.validation.constraints.NotBlank;
-import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
-import java.util.Optional;
 import java.util.function.Supplier;
+import mildlantern.web.mail.Post;
 import mildlantern.web.platform.RecordForms;
 import mildlantern.web.platform.Reply;
 import mildlantern.web.platform.SignedIn;
+import mildlantern.web.role.ForRole;
+import mildlantern.web.role.Role;
 import mildlantern.web.words.Wording;
+import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
-import org.springframework.session.FindByIndexNameSessionRepository;
-import org.springframework.session.Session;
 import org.springframework.stereotype.Controller;
 import org.springframework.validation.BindingResult;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
 
-/** One's own account: a new password, somebody else for this collection, another collection. */
+/** One's own account: name and mail, a new password, the calendar's address, and signing out everywhere. */
 @Controller
 class OwnAccountController {
     private static final String PAGE = "redirect:/account";
 
     private final AccountService accounts;
+    private final Absent absent;
+    private final Post post;
     private final RecordForms forms;
-    private final FindByIndexNameSessionRepository<? extends Session> sessions;
+    private final Sessions sessions;
 
-    OwnAccountController(
-            AccountService accounts, RecordForms forms, FindByIndexNameSessionRepository<? extends Session> sessions) {
+    OwnAccountController(AccountService accounts, Absent absent, Post post, RecordForms forms, Sessions sessions) {
         this.accounts = accounts;
+        this.absent = absent;
+        this.post = post;
         this.forms = forms;
         this.sessions = sessions;
     }
@@ -44,33 +49,34 @@ class OwnAccountController {
             @PasswordRule String fresh) {}
 
     /**
-     * Somebody who gets an account.
+     * Who somebody is.
      *
-     * @param collectionName of a collection of his own; blank where he helps with this one
+     * @param mail where his mail goes; blank where none is to
+     * @param morning whether he wants a message every morning
      */
-    record NewPerson(
-            @Size(max = 120, message = "{platform.form.most-120-characters}")
-            String collectionName,
-
-            @Pattern(regexp = "north|south", message = "{account.own-account-controller.choose-northern-southern}")
-            String hemisphere,
-
-            @NotBlank(message = "{account.own-account-controller.enter-name}")
+    record Self(
+            @NotBlank(message = "{account.account-controller.enter-your-name}")
             @Size(max = 80, message = "{platform.form.most-80-characters}")
             String name,
 
-            @NotBlank(message = "{account.own-account-controller.choose-user-name}")
-            @Size(min = 3, max = 80, message = "{account.own-account-controller.3-80-characters}")
-            String signIn,
+            @Email(message = "{account.once-link.enter-mail}")
+            @Size(max = 200, message = "{account.once-link.enter-mail}")
+            @Nullable
+            String mail,
 
-            @PasswordRule String password) {}
+            @Nullable Boolean morning) {}
 
     @GetMapping("/account")
     String page(@AuthenticationPrincipal SignedIn member, Reply reply) {
         show(reply, "password", () -> new NewPassword("", ""));
-        show(reply, "person", () -> new NewPerson("", "north", "", "", ""));
-        reply.put("people", accounts.people(member.collection()));
+        show(reply, "self", () -> accounts.self(member.getUsername()));
         reply.put("me", member);
+        reply.put("mailWorks", post.works());
+        reply.put(
+                "calendar",
+                ServletUriComponentsBuilder.fromCurrentContextPath()
+                        .path("/calendar/" + absent.calendar(member.getUsername()) + ".ics")
+                        .toUriString());
         return "account/account";
     }
 
@@ -85,7 +91,27 @@ class OwnAccountController {
         return page(member, reply);
     }
 
+    @PostMapping("/account/self")
+    @ForRole(Role.READER)
+    String self(
+            @AuthenticationPrincipal SignedIn member,
+            @Valid @ModelAttribute("self") Self self,
+            BindingResult problems,
+            Reply reply) {
+        if (Boolean.TRUE.equals(self.morning())
+                && (self.mail() == null || self.mail().isBlank())) {
+            problems.rejectValue("mail", "missing", Wording.say("account.once-link.enter-mail"));
+        }
+        if (problems.hasErrors()) {
+            return wrong(member, reply);
+        }
+        accounts.isCalled(member.getUsername(), self);
+        reply.next("told", Wording.say("account.settings.saved"));
+        return PAGE;
+    }
+
     @PostMapping("/account/password")
+    @ForRole(Role.READER)
     String password(
             @AuthenticationPrincipal SignedIn member,
             @Valid @ModelAttribute("password") NewPassword password,
@@ -98,38 +124,23 @@ class OwnAccountController {
         if (problems.hasErrors()) {
             return wrong(member, reply);
         }
-        String here = request.getSession().getId();
-        sessions.findByPrincipalName(member.getUsername()).keySet().stream()
-                .filter(session -> !session.equals(here))
-                .forEach(sessions::deleteById);
+        sessions.endAllBut(member.getUsername(), request.getSession().getId());
         reply.next("told", Wording.say("account.own-account-controller.your-password-changed-you"));
         return PAGE;
     }
 
-    @PostMapping("/account/people")
-    String person(
-            @AuthenticationPrincipal SignedIn member,
-            @Valid @ModelAttribute("person") NewPerson person,
-            BindingResult problems,
-            Reply reply) {
-        if (!problems.hasErrors() && accounts.taken(person.signIn())) {
-            problems.rejectValue("signIn", "taken", Wording.say("account.own-account-controller.user-name-taken"));
-        }
-        if (problems.hasErrors()) {
-            return wrong(member, reply);
-        }
-        Optional<String> own = Optional.of(person.collectionName()).filter(name -> !name.isBlank());
-        own.ifPresentOrElse(
-                name -> accounts.openWithCollection(
-                        name, person.hemisphere(), person.signIn(), person.name(), person.password()),
-                () -> accounts.open(member.collection(), person.signIn(), person.name(), person.password()));
-        reply.next(
-                "told",
-                Wording.say(
-                        "account.own-account-controller.can-sign-now",
-                        person.name().strip(),
-                        own.map(name -> Wording.say("account.own-account-controller.new-collection", name.strip()))
-                                .orElse(Wording.say("account.own-account-controller.collection"))));
+    @PostMapping("/account/calendar")
+    @ForRole(Role.READER)
+    String calendar(@AuthenticationPrincipal SignedIn member, Reply reply) {
+        absent.anotherCalendar(member.getUsername());
+        reply.next("told", Wording.say("account.account.calendar-renewed"));
         return PAGE;
+    }
+
+    @PostMapping("/account/sign-out-everywhere")
+    @ForRole(Role.READER)
+    String signOutEverywhere(@AuthenticationPrincipal SignedIn member) {
+        sessions.end(member.getUsername());
+        return "redirect:/sign-in?out";
     }
 }

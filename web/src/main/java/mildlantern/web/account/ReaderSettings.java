@@ -18,6 +18,7 @@ import org.jspecify.annotations.Nullable;
  * @param theme of pages
  * @param text size of it
  * @param keys whether single keys act
+ * @param quiet when no mail comes
  */
 public record ReaderSettings(
         Language language,
@@ -27,7 +28,23 @@ public record ReaderSettings(
         DayOfWeek weekStart,
         Theme theme,
         TextSize text,
-        boolean keys) {
+        boolean keys,
+        Quiet quiet) {
+
+    /**
+     * Hours of the day in which no mail comes; the morning message comes when they end.
+     *
+     * @param from the hour at which they begin, 0 to 23
+     * @param to the hour at which they end, 0 to 23
+     */
+    public record Quiet(int from, int to) {
+        public static final Quiet USUAL = new Quiet(21, 7);
+
+        /** Whether the quiet of the night is over at an hour. */
+        boolean morningCame(int hour) {
+            return from < to ? hour >= to : hour >= to && hour < Math.max(from, to + 1);
+        }
+    }
 
     /** A language that pages are written in. */
     public enum Language implements MessageKey {
@@ -89,7 +106,8 @@ public record ReaderSettings(
             DayOfWeek.MONDAY,
             Theme.SYSTEM,
             TextSize.USUAL,
-            true);
+            true,
+            Quiet.USUAL);
 
     private static final Map<DayOfWeek, String> WEEK = Map.of(
             DayOfWeek.MONDAY, "mon",
@@ -110,7 +128,8 @@ public record ReaderSettings(
             @Nullable DayOfWeek weekStart,
             @Nullable Theme theme,
             @Nullable TextSize text,
-            @Nullable Boolean keys) {
+            @Nullable Boolean keys,
+            @Nullable Quiet quiet) {
 
         static Stored of(ReaderSettings settings) {
             return new Stored(
@@ -121,7 +140,8 @@ public record ReaderSettings(
                     settings.weekStart,
                     settings.theme,
                     settings.text,
-                    settings.keys);
+                    settings.keys,
+                    settings.quiet);
         }
 
         private ReaderSettings settings() {
@@ -133,7 +153,8 @@ public record ReaderSettings(
                     Objects.requireNonNullElse(weekStart, USUAL.weekStart),
                     Objects.requireNonNullElse(theme, USUAL.theme),
                     Objects.requireNonNullElse(text, USUAL.text),
-                    Objects.requireNonNullElse(keys, USUAL.keys));
+                    Objects.requireNonNullElse(keys, USUAL.keys),
+                    Objects.requireNonNullElse(quiet, USUAL.quiet));
         }
     }
 

@@ -2,10 +2,12 @@ package mildlantern.web.account;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.Optional;
 import mildlantern.web.platform.NotHere;
 import mildlantern.web.platform.SignedIn;
+import mildlantern.web.role.Role;
 import mildlantern.web.stop.Houses;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -22,8 +24,16 @@ class Readers {
      *
      * @param settings how he likes them
      * @param zone the clock of his house; empty where it is the machine's
+     * @param role what he may do
+     * @param until his last day in the collection; empty for good
+     * @param here whether he belongs to it at all
      */
-    record Reader(ReaderSettings settings, Optional<ZoneId> zone) {}
+    record Reader(ReaderSettings settings, Optional<ZoneId> zone, Role role, Optional<LocalDate> until, boolean here) {
+        /** Whether he may still look after the collection on a day. */
+        boolean belongs(LocalDate day) {
+            return here && until.filter(day::isAfter).isEmpty();
+        }
+    }
 
     private final MemberRepository members;
     private final Houses houses;
@@ -40,9 +50,13 @@ class Readers {
     }
 
     private Reader read(SignedIn member) {
+        Optional<Member> found = members.named(member.getUsername());
         return new Reader(
-                members.named(member.getUsername()).map(Member::settings).orElse(ReaderSettings.USUAL),
-                houses.exists(member.collection()) ? houses.zone(member.collection()) : Optional.empty());
+                found.map(Member::settings).orElse(ReaderSettings.USUAL),
+                houses.exists(member.collection()) ? houses.zone(member.collection()) : Optional.empty(),
+                found.map(Member::role).orElse(Role.READER),
+                found.map(Member::until),
+                found.isPresent());
     }
 
     /** Stores how a reader likes pages. */
@@ -62,7 +76,7 @@ class Readers {
     }
 
     /** What is at hand is read afresh once this piece of writing is done. */
-    private void forget() {
+    void forget() {
         TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
             @Override
             public void afterCompletion(int status) {

@@ -1,6 +1,8 @@
 package mildlantern.web.account;
 
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import java.time.Clock;
 import java.time.DayOfWeek;
@@ -14,6 +16,8 @@ import mildlantern.web.platform.LanternSettings;
 import mildlantern.web.platform.RecordForms;
 import mildlantern.web.platform.Reply;
 import mildlantern.web.platform.SignedIn;
+import mildlantern.web.role.ForRole;
+import mildlantern.web.role.Role;
 import mildlantern.web.stop.Houses;
 import mildlantern.web.words.Wording;
 import org.jspecify.annotations.Nullable;
@@ -55,7 +59,17 @@ class SettingsController {
 
             @NotNull(message = "{account.settings.choose}") ReaderSettings.@Nullable Theme theme,
             @NotNull(message = "{account.settings.choose}") ReaderSettings.@Nullable TextSize text,
-            @Nullable Boolean keys) {
+            @Nullable Boolean keys,
+
+            @Min(value = 0, message = "{account.settings.hour}")
+            @Max(value = 23, message = "{account.settings.hour}")
+            @Nullable
+            Integer quietFrom,
+
+            @Min(value = 0, message = "{account.settings.hour}")
+            @Max(value = 23, message = "{account.settings.hour}")
+            @Nullable
+            Integer quietTo) {
 
         static Liked of(ReaderSettings settings) {
             return new Liked(
@@ -66,7 +80,9 @@ class SettingsController {
                     settings.weekStart(),
                     settings.theme(),
                     settings.text(),
-                    settings.keys());
+                    settings.keys(),
+                    settings.quiet().from(),
+                    settings.quiet().to());
         }
 
         ReaderSettings settings() {
@@ -78,7 +94,10 @@ class SettingsController {
                     Objects.requireNonNull(weekStart),
                     Objects.requireNonNull(theme),
                     Objects.requireNonNull(text),
-                    Boolean.TRUE.equals(keys));
+                    Boolean.TRUE.equals(keys),
+                    new ReaderSettings.Quiet(
+                            Objects.requireNonNullElse(quietFrom, ReaderSettings.Quiet.USUAL.from()),
+                            Objects.requireNonNullElse(quietTo, ReaderSettings.Quiet.USUAL.to())));
         }
     }
 
@@ -134,6 +153,7 @@ class SettingsController {
     }
 
     @PostMapping("/settings")
+    @ForRole(Role.READER)
     String like(
             @AuthenticationPrincipal SignedIn member,
             @Valid @ModelAttribute("liked") Liked liked,

@@ -10,6 +10,8 @@ import mildlantern.web.platform.FormKey;
 import mildlantern.web.platform.Reply;
 import mildlantern.web.platform.SignedIn;
 import mildlantern.web.platform.TaskId;
+import mildlantern.web.role.ForRole;
+import mildlantern.web.role.Role;
 import mildlantern.web.words.Wording;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -75,6 +77,7 @@ class CareController {
     }
 
     @PostMapping("/plants/{id}/care/steps/{step}")
+    @ForRole(Role.HELPER)
     String done(@AuthenticationPrincipal SignedIn member, @PathVariable PlantId id, @PathVariable TaskId step) {
         tasks.done(member.collection(), step);
         return "redirect:/plants/" + id + "/care";

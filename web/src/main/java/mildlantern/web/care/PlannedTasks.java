@@ -85,6 +85,21 @@ public class PlannedTasks {
         return new Today(moves, looks);
     }
 
+    /** What is asked for until a day, by plant. */
+    @Transactional(readOnly = true)
+    public Map<PlantId, List<Asked>> coming(CollectionId collection, LocalDate until) {
+        LocalDate today = LocalDate.now(clock);
+        Map<PlantId, List<Asked>> coming = new HashMap<>();
+        for (PlannedTask task : rows.findByCollectionAndStateAndOnDayLessThanEqualOrderByOnDay(
+                collection, PlannedTask.State.PLANNED, until)) {
+            if (task.kind() == PlannedTask.Kind.MOVE || task.onDay().isAfter(today.minusDays(LOOK_FOR_DAYS))) {
+                coming.computeIfAbsent(task.plant(), plant -> new ArrayList<>())
+                        .add(new Asked(task.id(), task.onDay(), words(task, today)));
+            }
+        }
+        return coming;
+    }
+
     private static String words(PlannedTask task, LocalDate day) {
         long late = ChronoUnit.DAYS.between(task.onDay(), day);
         return task.words()

@@ -12,6 +12,8 @@ import mildlantern.web.platform.Reply;
 import mildlantern.web.platform.SignedIn;
 import mildlantern.web.platform.StaleEdit;
 import mildlantern.web.platform.StaleForms;
+import mildlantern.web.role.ForRole;
+import mildlantern.web.role.Role;
 import mildlantern.web.routine.StopWriter;
 import mildlantern.web.stop.Houses;
 import mildlantern.web.stop.Stop;
@@ -69,6 +71,7 @@ class StopController {
     }
 
     @PostMapping("/stops/{id}/readings")
+    @ForRole(Role.HELPER)
     String read(
             @AuthenticationPrincipal SignedIn member,
             @PathVariable StopId id,

@@ -1,10 +1,12 @@
 package mildlantern.web.demo;
 
 import java.nio.charset.StandardCharsets;
+import java.util.Optional;
 import java.util.UUID;
 import mildlantern.web.account.AccountService;
 import mildlantern.web.platform.CollectionId;
 import mildlantern.web.platform.LanternSettings;
+import mildlantern.web.role.Role;
 import mildlantern.web.stop.Houses;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
@@ -50,6 +52,11 @@ class DemoLoader implements ApplicationRunner {
             transaction.executeWithoutResult(status -> {
                 houses.make(collection, "Harrow Quay Signal House", "north");
                 accounts.open(collection, SIGN_IN, "Keeper", PASSWORD);
+                accounts.open(
+                        collection,
+                        Role.HELPER,
+                        Optional.empty(),
+                        new AccountService.NewAccount("helper", "Helper", PASSWORD));
                 house.load(collection);
             });
         }

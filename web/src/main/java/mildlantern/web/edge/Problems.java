@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.Set;
 import mildlantern.web.platform.NotHere;
 import mildlantern.web.platform.StaleVersion;
+import mildlantern.web.role.NotAllowed;
 import mildlantern.web.words.Wording;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
@@ -55,6 +56,16 @@ class Problems {
                 HttpStatus.NOT_FOUND,
                 Wording.say("edge.problems.not-collection"),
                 Wording.say("edge.problems.there-no-such-your", problem.getMessage()),
+                NOTHING_CHANGED);
+    }
+
+    @ExceptionHandler(NotAllowed.class)
+    Object notAllowed(HttpServletRequest request, NotAllowed problem) {
+        return answer(
+                request,
+                HttpStatus.FORBIDDEN,
+                Wording.say("edge.problems.not-allowed"),
+                Wording.say("edge.problems.your-role", problem.has(), problem.needed()),
                 NOTHING_CHANGED);
     }
 

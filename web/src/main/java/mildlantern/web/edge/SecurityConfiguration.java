@@ -74,6 +74,8 @@ class SecurityConfiguration {
                                 .permitAll()
                                 .requestMatchers("/webjars/**", "/actuator/health/**", PUSHED, SIGN_IN, "/welcome")
                                 .permitAll()
+                                .requestMatchers("/invited/*", "/new-password/*", "/forgotten", "/calendar/*")
+                                .permitAll()
                                 .anyRequest()
                                 .authenticated())
                 .formLogin(form -> form.loginPage(SIGN_IN)

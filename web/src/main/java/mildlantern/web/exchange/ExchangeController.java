@@ -18,6 +18,8 @@ import mildlantern.web.platform.BatchId;
 import mildlantern.web.platform.Reply;
 import mildlantern.web.platform.SignedIn;
 import mildlantern.web.platform.UploadedText;
+import mildlantern.web.role.ForRole;
+import mildlantern.web.role.Role;
 import mildlantern.web.routine.TakeBack;
 import mildlantern.web.words.Wording;
 import org.springframework.http.ContentDisposition;
@@ -85,6 +87,7 @@ class ExchangeController {
     }
 
     @GetMapping("/exchange/archive.zip")
+    @ForRole(Role.KEEPER)
     void archive(@AuthenticationPrincipal SignedIn member, HttpServletResponse response) throws IOException {
         send(response, "application/zip", "mild-lantern", ".zip", out -> archiveOut.write(member.collection(), out));
     }
@@ -116,6 +119,7 @@ class ExchangeController {
     }
 
     @PostMapping("/exchange/archive")
+    @ForRole(Role.OWNER)
     String takeArchive(@AuthenticationPrincipal SignedIn member, @RequestParam MultipartFile file, Reply reply)
             throws IOException {
         try (Spooled sent = Spooled.of(file)) {

@@ -18,6 +18,8 @@ import mildlantern.web.platform.RecordForms;
 import mildlantern.web.platform.Reply;
 import mildlantern.web.platform.SignedIn;
 import mildlantern.web.platform.WrittenForms;
+import mildlantern.web.role.ForRole;
+import mildlantern.web.role.Role;
 import mildlantern.web.routine.TakeBack;
 import mildlantern.web.words.Wording;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -102,6 +104,7 @@ class FeedingController {
     }
 
     @PostMapping("/feeding/fed")
+    @ForRole(Role.HELPER)
     String fed(@AuthenticationPrincipal SignedIn member, @Valid Fed fed, Reply reply) {
         // One page carries several mixes: each is stored once.
         FormKey key = new FormKey(UUID.nameUUIDFromBytes((fed.form() + fed.mix()).getBytes(StandardCharsets.UTF_8)));
@@ -118,6 +121,7 @@ class FeedingController {
     }
 
     @PostMapping("/feeding/take-back")
+    @ForRole(Role.HELPER)
     String takeBack(@AuthenticationPrincipal SignedIn member, @RequestParam BatchId batch, Reply reply) {
         try {
             int back = takeBack.batch(member.collection(), batch);

@@ -151,6 +151,7 @@ public class LogBook {
                 row.writtenAt(),
                 Optional.ofNullable(row.batch()),
                 Optional.ofNullable(row.undoes()),
-                Optional.ofNullable(row.beforeState()).map(json::state));
+                Optional.ofNullable(row.beforeState()).map(json::state),
+                Optional.ofNullable(row.writtenBy()));
     }
 }

@@ -8,6 +8,7 @@ import mildlantern.log.LogKind;
 import mildlantern.plant.PlantId;
 import mildlantern.web.platform.BatchId;
 import mildlantern.web.platform.EntryId;
+import mildlantern.web.platform.SignedIn;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -20,6 +21,7 @@ import org.jspecify.annotations.Nullable;
  * @param batch what was written together with it, and can be taken back together
  * @param undoes the entry that this one takes back
  * @param before what of the plant this entry changed, as it was before
+ * @param writtenBy the name of who wrote it
  */
 public record LogLine(
         EntryId id,
@@ -30,7 +32,8 @@ public record LogLine(
         OffsetDateTime writtenAt,
         Optional<BatchId> batch,
         Optional<EntryId> undoes,
-        Optional<PlantState> before) {
+        Optional<PlantState> before,
+        Optional<String> writtenBy) {
 
     /** A new entry; the words may be null. */
     public static LogLine of(
@@ -44,19 +47,20 @@ public record LogLine(
                 writtenAt,
                 Optional.empty(),
                 Optional.empty(),
-                Optional.empty());
+                Optional.empty(),
+                SignedIn.now().map(SignedIn::name));
     }
 
     public LogLine inBatch(Optional<BatchId> together) {
-        return new LogLine(id, plant, onDay, entry, words, writtenAt, together, undoes, before);
+        return new LogLine(id, plant, onDay, entry, words, writtenAt, together, undoes, before, writtenBy);
     }
 
     public LogLine undoing(EntryId other) {
-        return new LogLine(id, plant, onDay, entry, words, writtenAt, batch, Optional.of(other), before);
+        return new LogLine(id, plant, onDay, entry, words, writtenAt, batch, Optional.of(other), before, writtenBy);
     }
 
     public LogLine over(PlantState state) {
-        return new LogLine(id, plant, onDay, entry, words, writtenAt, batch, undoes, Optional.of(state));
+        return new LogLine(id, plant, onDay, entry, words, writtenAt, batch, undoes, Optional.of(state), writtenBy);
     }
 
     public LogKind kind() {

@@ -38,6 +38,7 @@ class LogRow extends Row {
     private String beforeState;
     private BatchId batch;
     private OffsetDateTime writtenAt;
+    private String writtenBy;
 
     protected LogRow() {}
 
@@ -52,6 +53,7 @@ class LogRow extends Row {
         this.beforeState = line.before().map(json::write).orElse(null);
         this.batch = line.batch().orElse(null);
         this.writtenAt = line.writtenAt();
+        this.writtenBy = line.writtenBy().orElse(null);
     }
 
     EntryId id() {
@@ -92,5 +94,9 @@ class LogRow extends Row {
 
     OffsetDateTime writtenAt() {
         return writtenAt;
+    }
+
+    String writtenBy() {
+        return writtenBy;
     }
 }

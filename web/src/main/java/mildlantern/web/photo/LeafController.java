@@ -16,6 +16,8 @@ import mildlantern.web.plant.Plants;
 import mildlantern.web.platform.FormKey;
 import mildlantern.web.platform.Reply;
 import mildlantern.web.platform.SignedIn;
+import mildlantern.web.role.ForRole;
+import mildlantern.web.role.Role;
 import mildlantern.web.routine.RecordWriter;
 import mildlantern.web.words.Numbers;
 import mildlantern.web.words.Wording;
@@ -76,6 +78,7 @@ class LeafController {
     }
 
     @PostMapping("/plants/{id}/leaf")
+    @ForRole(Role.HELPER)
     String keep(@AuthenticationPrincipal SignedIn member, @PathVariable PlantId id, @Valid Measured leaf, Reply reply) {
         try {
             double cm = leaf.length().isBlank()

@@ -19,6 +19,8 @@ import mildlantern.web.platform.CollectionId;
 import mildlantern.web.platform.FormKey;
 import mildlantern.web.platform.Reply;
 import mildlantern.web.platform.SignedIn;
+import mildlantern.web.role.ForRole;
+import mildlantern.web.role.Role;
 import org.jspecify.annotations.Nullable;
 import org.springframework.format.annotation.DateTimeFormat;
 import org.springframework.http.CacheControl;
@@ -113,6 +115,7 @@ class PlantController {
 
     /** Takes a photo in; one that cannot be used leaves the page as it was, with the reason at the field. */
     @PostMapping("/plants/{id}/photos")
+    @ForRole(Role.HELPER)
     String take(@AuthenticationPrincipal SignedIn member, @PathVariable PlantId id, @Valid Taken taken, Reply reply)
             throws IOException {
         MultipartFile file = taken.file();

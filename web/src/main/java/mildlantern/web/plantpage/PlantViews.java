@@ -57,12 +57,13 @@ final class PlantViews {
     /** A line of the care sheet. */
     record CareLine(String setting, String text, String reason, LocalDate since, List<String> before) {}
 
-    /** A line of the record. */
-    record DayLine(EntryId id, LocalDate day, String what, boolean mayTakeBack) {
+    /** A line of the record; who wrote it is blank where that is not known. */
+    record DayLine(EntryId id, LocalDate day, String what, String by, boolean mayTakeBack) {
         /** Of a plant that is gone, only its going can be taken back. */
         static DayLine of(Plant plant, LogLine entry, String words) {
             boolean going = entry.kind() == LogKind.LOST || entry.kind() == LogKind.RETIRED;
-            return new DayLine(entry.id(), entry.onDay(), words, plant.alive() || going);
+            return new DayLine(
+                    entry.id(), entry.onDay(), words, entry.writtenBy().orElse(""), plant.alive() || going);
         }
     }
 

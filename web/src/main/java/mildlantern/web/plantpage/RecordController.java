@@ -65,6 +65,7 @@ class RecordController {
         reply.put("page", asked.number());
         reply.put("count", all.size());
         reply.put("lines", all.subList(from, Math.min(all.size(), from + LINES)));
+        reply.put("byName", all.stream().anyMatch(line -> !line.by().isEmpty()));
         reply.put("more", from + LINES < all.size());
         return "plantpage/record";
     }

@@ -3,10 +3,13 @@ package mildlantern.web.platform;
 import java.io.Serial;
 import java.util.Collection;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import org.springframework.security.core.Authentication;
 import org.springframework.security.core.CredentialsContainer;
 import org.springframework.security.core.GrantedAuthority;
+import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.security.core.userdetails.UserDetails;
 
 /** Who is signed in, and to which collection: every query is scoped by it. Kept in the session. */
@@ -28,6 +31,12 @@ public final class SignedIn implements UserDetails, CredentialsContainer {
         this.signIn = signIn;
         this.name = name;
         this.passwordHash = passwordHash;
+    }
+
+    /** Who is signed in and asks just now; empty outside a request. */
+    public static Optional<SignedIn> now() {
+        Authentication asks = SecurityContextHolder.getContext().getAuthentication();
+        return asks != null && asks.getPrincipal() instanceof SignedIn member ? Optional.of(member) : Optional.empty();
     }
 
     public CollectionId collection() {

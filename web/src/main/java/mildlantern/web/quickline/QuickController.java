@@ -11,6 +11,8 @@ import mildlantern.web.platform.EntryId;
 import mildlantern.web.platform.FormKey;
 import mildlantern.web.platform.Reply;
 import mildlantern.web.platform.SignedIn;
+import mildlantern.web.role.ForRole;
+import mildlantern.web.role.Role;
 import mildlantern.web.routine.TakeBack;
 import mildlantern.web.words.Wording;
 import org.springframework.http.HttpStatus;
@@ -58,6 +60,7 @@ class QuickController {
 
     /** Stores a line; one that was not understood comes back with what was wrong. */
     @PostMapping("/quick")
+    @ForRole(Role.HELPER)
     String write(@AuthenticationPrincipal SignedIn member, @Valid Written typed, Reply reply) {
         QuickService.Preview written = tooLong(typed.line())
                 ? quick.tooLong(typed.line(), LONGEST_LINE)
@@ -80,6 +83,7 @@ class QuickController {
 
     /** Takes an entry back and goes back to where that was asked for. */
     @PostMapping("/log/{id}/take-back")
+    @ForRole(Role.HELPER)
     String takeBack(
             @AuthenticationPrincipal SignedIn member,
             @PathVariable EntryId id,

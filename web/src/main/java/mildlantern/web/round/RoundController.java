@@ -8,6 +8,8 @@ import mildlantern.plant.PlantId;
 import mildlantern.web.platform.EntryId;
 import mildlantern.web.platform.Reply;
 import mildlantern.web.platform.SignedIn;
+import mildlantern.web.role.ForRole;
+import mildlantern.web.role.Role;
 import mildlantern.web.routine.TakeBack;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -47,6 +49,7 @@ class RoundController {
     }
 
     @PostMapping("/round/deeds")
+    @ForRole(Role.HELPER)
     String deed(@AuthenticationPrincipal SignedIn member, @Valid Press press, Reply reply) {
         Optional<String> problem = presses.write(member.collection(), press);
         if (!reply.fragment()) {
@@ -84,6 +87,7 @@ class RoundController {
 
     /** Takes back an entry that was pressed on a slip. */
     @PostMapping("/round/take-back")
+    @ForRole(Role.HELPER)
     String takeBack(
             @AuthenticationPrincipal SignedIn member,
             @Valid SlipInSight slip,

@@ -14,6 +14,8 @@ import mildlantern.web.platform.CourseId;
 import mildlantern.web.platform.FormKey;
 import mildlantern.web.platform.Reply;
 import mildlantern.web.platform.SignedIn;
+import mildlantern.web.role.ForRole;
+import mildlantern.web.role.Role;
 import mildlantern.web.routine.TakeBack;
 import mildlantern.web.stop.Houses;
 import mildlantern.web.words.Numbers;
@@ -164,6 +166,7 @@ class CourseController {
 
     /** What became of a step. */
     @PostMapping("/courses/{id}/steps/{step}")
+    @ForRole(Role.HELPER)
     String tick(@AuthenticationPrincipal SignedIn member, @Valid Tick tick) {
         ticks.tick(
                 member.collection(),
@@ -176,6 +179,7 @@ class CourseController {
     }
 
     @PostMapping("/courses/{id}/steps/{step}/take-back")
+    @ForRole(Role.HELPER)
     String takeBack(
             @AuthenticationPrincipal SignedIn member,
             @PathVariable CourseId id,
@@ -191,6 +195,7 @@ class CourseController {
 
     /** Something new was found on it. */
     @PostMapping("/courses/{id}/found")
+    @ForRole(Role.HELPER)
     String found(@AuthenticationPrincipal SignedIn member, @Valid Found found, Reply reply) {
         Optional<String> problem = wrongCount(found.counted());
         if (problem.isPresent()) {

@@ -116,6 +116,35 @@ public class CourseDues {
         return new Asked(due, looks, clocks);
     }
 
+    /**
+     * A step that comes up.
+     *
+     * @param words what to do
+     */
+    public record ComingStep(StepId step, CourseId course, PlantId plant, LocalDate day, String words) {}
+
+    /** The steps of all running courses of a collection until a day. */
+    public List<ComingStep> coming(CollectionId collection, LocalDate until) {
+        Map<CourseId, StoredCourse> running =
+                courses.findByCollectionAndState(collection, StoredCourse.State.RUNNING).stream()
+                        .collect(Collectors.toMap(StoredCourse::id, Function.identity()));
+        List<ComingStep> coming = new ArrayList<>();
+        for (StoredStep step : running.isEmpty()
+                ? List.<StoredStep>of()
+                : steps.findByCollectionAndCourseInAndState(collection, running.keySet(), StoredStep.State.PLANNED)) {
+            StoredCourse course = running.get(step.course());
+            if (course != null && !step.onDay().isAfter(until)) {
+                coming.add(new ComingStep(
+                        step.id(),
+                        course.id(),
+                        course.plant(),
+                        step.onDay(),
+                        step.step().what()));
+            }
+        }
+        return coming;
+    }
+
     private static String words(StoredStep step, LocalDate today) {
         long late = ChronoUnit.DAYS.between(step.onDay(), today);
         return step.step().what()

@@ -15,6 +15,7 @@ import mildlantern.web.account.AccountController.FirstVisit;
 import mildlantern.web.platform.CollectionId;
 import mildlantern.web.platform.Reply;
 import mildlantern.web.platform.SignedIn;
+import mildlantern.web.role.Role;
 import mildlantern.web.stop.Houses;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
@@ -58,10 +59,11 @@ class AccountControllerTest {
         MemberRepository members = mock(MemberRepository.class);
         Houses collections = mock(Houses.class);
         PasswordEncoder passwords = mock(PasswordEncoder.class);
-        AccountService service =
-                new AccountService(members, collections, passwords, mock(JdbcClient.class), Clock.systemUTC());
+        AccountService service = new AccountService(
+                members, collections, mock(Sessions.class), passwords, mock(JdbcClient.class), Clock.systemUTC());
         CollectionId collection = CollectionId.fresh();
-        Member ann = new Member(collection, "ann", "Ann", "{hash}", OffsetDateTime.now(Clock.systemUTC()));
+        Member ann =
+                new Member(collection, "ann", "Ann", "{hash}", Role.OWNER, null, OffsetDateTime.now(Clock.systemUTC()));
         when(members.named("ann")).thenReturn(Optional.of(ann));
         when(collections.named(eq(collection))).thenReturn("House");
         assertThat(((SignedIn) service.loadUserByUsername("  ANN ")).collection())

@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import mildlantern.web.AtOnce;
 import mildlantern.web.SecondInstance;
 import mildlantern.web.Visit;
@@ -120,22 +122,41 @@ class SignInTest {
                 .contains("Sign out");
     }
 
+    private static final Pattern LINK =
+            Pattern.compile("value=\"http://127\\.0\\.0\\.1:\\d+(/[a-z-]+/[A-Za-z0-9_-]+)\"");
+
+    private static String link(String page) {
+        Matcher found = LINK.matcher(page);
+        assertThat(found.find()).as(page).isTrue();
+        return found.group(1);
+    }
+
+    private static String invite(Visit owner, String fields) throws Exception {
+        owner.open("/people");
+        return link(owner.form("/people/invitations", fields).body());
+    }
+
     @Test
     @Order(5)
-    void somebodyElseGetsAnAccount_onThisCollectionOrOnOneOfHisOwn() throws Exception {
+    void somebodyElseComesByALinkThatWorksOnce_intoThisCollectionOrOneOfHisOwn() throws Exception {
         Visit ann = new Visit(fresh.port());
         ann.signIn("ann", "another long one");
-        ann.open("/account");
         String person = "hemisphere=south&name=Ben&signIn=ben&password=" + Visit.encoded("a first password");
-        assertThat(ann.form("/account/people", person + "&collectionName=").body())
-                .contains("Ben can sign in now");
-        ann.open("/account");
-        assertThat(ann.form("/account/people", person + "&collectionName=Porch").body())
-                .contains("This user name is taken.");
-        ann.open("/account");
-        assertThat(ann.form("/account/people", person.replace("ben", "cem") + "&collectionName=Porch")
-                        .body())
-                .contains("new collection");
+
+        String help = invite(ann, "as=HELPER&until=");
+        Visit ben = new Visit(fresh.port());
+        assertThat(ben.open(help)).contains("To help with House, as helper.");
+        assertThat(ben.form(help, person.replace("ben", "ann")).body()).contains("This user name is taken.");
+        ben.open(help);
+        assertThat(ben.form(help, person).body()).contains("Your account is ready");
+        assertThat(ben.send(ben.to(help).build()).body()).contains("This link no longer works");
+
+        String own = invite(ann, "as=APART&until=");
+        Visit cem = new Visit(fresh.port());
+        cem.open(own);
+        assertThat(cem.form(own, person.replace("ben", "cem")).body()).contains("Name the collection.");
+        cem.open(own);
+        cem.form(own, person.replace("ben", "cem") + "&collectionName=Porch");
         assertThat(count("collection")).isEqualTo(2);
         assertThat(new Visit(fresh.port()).signIn("ben", "a first password").body())
                 .contains("House");
@@ -145,6 +166,51 @@ class SignInTest {
 
     @Test
     @Order(6)
+    void ofManyWhoUseALinkAtOnceOneGetsIn() throws Exception {
+        Visit ann = new Visit(fresh.port());
+        ann.signIn("ann", "another long one");
+        String link = invite(ann, "as=READER&until=");
+        AtOnce.each(6, number -> () -> {
+            Visit one = new Visit(fresh.port());
+            one.open(link);
+            return one.form(
+                    link, "name=Dee&signIn=dee-%d&password=%s".formatted(number, Visit.encoded("a first password")));
+        });
+        assertThat(database.sql("select count(*) from member where sign_in like 'dee-%'")
+                        .query(Integer.class)
+                        .single())
+                .isEqualTo(1);
+    }
+
+    @Test
+    @Order(7)
+    void anOwnersLinkGivesANewPassword_andEndsWhatWasOpen() throws Exception {
+        Visit ben = new Visit(fresh.port());
+        ben.signIn("ben", "a first password");
+        Visit ann = new Visit(fresh.port());
+        ann.signIn("ann", "another long one");
+        ann.open("/people");
+        String ids = database.sql("select id::text from member where sign_in = 'ben'")
+                .query(String.class)
+                .single();
+        String link = link(ann.form("/people/" + ids + "/new-password", "").body());
+        Visit anew = new Visit(fresh.port());
+        anew.open(link);
+        assertThat(anew.form(link, "password=short").body()).contains("Too short or too long");
+        anew.open(link);
+        assertThat(anew.form(link, "password=" + Visit.encoded("a second password"))
+                        .body())
+                .contains("Your new password is saved.");
+        assertThat(ben.send(ben.to("/collection").build()).body()).contains("<h1>Sign in</h1>");
+        assertThat(new Visit(fresh.port()).signIn("ben", "a second password").body())
+                .contains("Sign out");
+        database.sql(
+                        "update member set password_hash = (select password_hash from member where sign_in = 'cem') where sign_in = 'ben'")
+                .update();
+    }
+
+    @Test
+    @Order(8)
     void guessingIsMadeSlow_andTheRightPasswordHelpsNobodyWhileHeWaits() throws Exception {
         String last = "";
         for (int i = 0; i < 8; i++) {
@@ -166,7 +232,7 @@ class SignInTest {
     }
 
     @Test
-    @Order(7)
+    @Order(9)
     void whoGuessesAtManyAccountsIsSlowedByHisAddress() throws Exception {
         String body = "";
         for (int i = 0; i < 40; i++) {
