@@ -90,13 +90,19 @@ public final class QuickLine {
      * What was understood of a line.
      *
      * @param plants the plants that were meant; exactly one where the line can be taken
+     * @param who the part of the line that names them; blank where it names none
      * @param day the day it speaks of
      * @param said its entries
      * @param problems what was not understood, as sentences
      * @param next how the line could go on, as whole lines
      */
     public record Understood(
-            List<Named<PlantId>> plants, LocalDate day, List<Said> said, List<String> problems, List<String> next) {
+            List<Named<PlantId>> plants,
+            String who,
+            LocalDate day,
+            List<Said> said,
+            List<String> problems,
+            List<String> next) {
         /** Whether it can be written down as it is. */
         public boolean complete() {
             return plants.size() == 1 && !said.isEmpty() && problems.isEmpty();
@@ -151,7 +157,7 @@ public final class QuickLine {
             if (said.isEmpty() && problems.isEmpty()) {
                 problems.add("Say what was done or seen, as in: watered 400 rain.");
             }
-            return new Understood(plants, day, List.copyOf(said), List.copyOf(problems), next(who, what, plants));
+            return new Understood(plants, who, day, List.copyOf(said), List.copyOf(problems), next(who, what, plants));
         }
 
         private String withoutDay(String text) {

@@ -52,14 +52,16 @@ public final class PlantKnowledge {
             entry.allowOnly(Set.of("name", "life", "holds"));
             media.put(id, new Medium(id, entry.text("name"), entry.range("life", 1, 600), entry.range("holds", 0, 1)));
         });
+        Entry names = KnowledgeFiles.open("kind-names.yaml");
         Map<String, Profile> profiles = new LinkedHashMap<>();
         KnowledgeFiles.open("profiles.yaml")
                 .children()
-                .forEach((id, entry) -> profiles.put(id, profile(id, entry, media.keySet())));
+                .forEach((id, entry) -> profiles.put(id, profile(id, entry, media.keySet(), names)));
+        names.allowOnly(profiles.keySet());
         return new PlantKnowledge(Collections.unmodifiableMap(profiles), Collections.unmodifiableMap(media));
     }
 
-    private static Profile profile(String id, Entry entry, Set<String> knownMedia) {
+    private static Profile profile(String id, Entry entry, Set<String> knownMedia, Entry names) {
         entry.allowOnly(PROFILE_KEYS);
         for (Entry medium : entry.at("media").members()) {
             if (!knownMedia.contains(medium.text())) {
@@ -71,6 +73,7 @@ public final class PlantKnowledge {
                 id,
                 entry.text("name"),
                 entry.text("botanical"),
+                names.words(id),
                 entry.constant(Family.class, "family"),
                 entry.constant(GrowthForm.class, "form"),
                 entry.constant(Brightness.class, "light"),

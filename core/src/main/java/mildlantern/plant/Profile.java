@@ -14,6 +14,7 @@ import mildlantern.quantity.Temperature;
  *     a kind of the knowledge base
  * @param name its common name
  * @param botanical its botanical name
+ * @param also further names by which growers call it
  * @param family its family
  * @param form its growth form
  * @param light wanted brightness of the place
@@ -36,6 +37,7 @@ public record Profile(
         String nearest,
         String name,
         String botanical,
+        List<String> also,
         Family family,
         GrowthForm form,
         Brightness light,

@@ -5,17 +5,20 @@ const shown = document.getElementById('quick-shown');
 if (form && field && shown) {
   let waiting = 0;
   let asked = 0;
+  let chosenPlant = '';
   const options = () => [...shown.querySelectorAll('[role=option]')];
   const chosen = () => shown.querySelector('[aria-selected=true]');
 
   const address = () => {
     const values = new URLSearchParams({ line: field.value });
-    if (form.dataset.plant) values.set('plant', form.dataset.plant);
+    const plant = chosenPlant || form.dataset.plant;
+    if (plant) values.set('plant', plant);
     return values;
   };
   async function preview() {
     const mine = ++asked;
     if (!field.value.trim()) {
+      chosenPlant = '';
       shown.replaceChildren();
       shown.hidden = true;
       return;
@@ -28,6 +31,7 @@ if (form && field && shown) {
   }
   function take(option) {
     field.value = option.dataset.line;
+    if (option.dataset.plant) chosenPlant = option.dataset.plant;
     field.focus();
     preview();
   }
@@ -84,6 +88,7 @@ if (form && field && shown) {
     if (!written) return;
     form.elements.form.value = written.dataset.form;
     field.value = '';
+    chosenPlant = '';
     if (form.dataset.plant) location.reload();
   });
 }

@@ -58,7 +58,7 @@ class RoomsTest {
             entry("account", Set.of("mail", "stop")),
             entry("reminders", Set.of("account", "mail", "care", "treatment", "casework", "routine", "plant", "stop")),
             entry("photo", Set.of("edge", "routine", "log", "plant")),
-            entry("keeping", Set.of("routine", "plant", "stop")),
+            entry("keeping", Set.of("casework", "routine", "plant", "stop")),
             entry("quickline", Set.of("routine", "log", "plant", "stop")),
             entry("plantpage", Set.of("edge", "plate", "photo", "routine", "log", "plant", "stop")),
             entry("mixing", Set.of("calculator", "routine", "plant", "stop")),

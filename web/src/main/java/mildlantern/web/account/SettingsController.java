@@ -168,7 +168,10 @@ class SettingsController {
         }
         readers.like(member, liked.settings());
         reply.next("told", Wording.say("account.settings.saved"));
-        return PAGE;
+        return reply.asked("Referer") != null
+                        && String.valueOf(reply.asked("Referer")).endsWith("?start")
+                ? "redirect:/start/places"
+                : PAGE;
     }
 
     @PostMapping("/settings/house")

@@ -33,6 +33,7 @@ class CaseTrial extends Row {
     private LocalDate startedOn;
     private LocalDate lookAgainOn;
     private LocalDate finishedOn;
+    private LocalDate doneOn;
 
     @Enumerated(EnumType.STRING)
     private Verdict verdict;
@@ -57,6 +58,15 @@ class CaseTrial extends Row {
         this.holds = trial.holds();
         this.startedOn = startedOn;
         this.lookAgainOn = lookAgainOn;
+    }
+
+    /** Its change was made on a day. */
+    void done(LocalDate day) {
+        doneOn = day;
+    }
+
+    LocalDate doneOn() {
+        return doneOn;
     }
 
     /** It is given up without a look. */

@@ -5,10 +5,12 @@ import java.util.List;
 import java.util.Optional;
 import mildlantern.knowledge.DisorderId;
 import mildlantern.knowledge.FindingId;
+import mildlantern.plant.Medium;
 import mildlantern.plant.PlantId;
 import mildlantern.web.plate.Plate;
 import mildlantern.web.platform.CaseId;
 import mildlantern.web.platform.FormKey;
+import mildlantern.web.stop.Stop;
 import mildlantern.web.words.Wording;
 
 /** What the templates of cases show. Sentences are finished here; the templates compute nothing. */
@@ -121,7 +123,34 @@ final class CaseViews {
             LocalDate lookAgain,
             String when,
             boolean due,
-            Optional<String> caution) {}
+            Optional<String> caution,
+            Step step) {}
+
+    /**
+     * What is to be done for a trial.
+     *
+     * @param number which trial of its case
+     * @param does what is asked for when it is ticked: a pot and a medium, a stop, or nothing
+     * @param done when it was done
+     * @param pot the pot that it stands in, as typed in a field; media and stops to choose from
+     * @param medium what it usually grows in
+     */
+    record Step(
+            int number,
+            Does does,
+            Optional<LocalDate> done,
+            FormKey form,
+            String pot,
+            String medium,
+            List<Medium> media,
+            List<Stop> stops) {}
+
+    /** What a step changes of a plant. */
+    enum Does {
+        REPOT,
+        MOVE,
+        OTHER
+    }
 
     /** Deciding on a cause and choosing a trial. */
     record DecidePage(

@@ -5,12 +5,20 @@ import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import mildlantern.diagnosis.Finding;
 import mildlantern.diagnosis.Part;
+import mildlantern.plant.PlantKnowledge;
 import mildlantern.round.DueWords;
 import mildlantern.treatment.Trial;
 import mildlantern.treatment.Trials;
+import mildlantern.web.plant.Plant;
+import mildlantern.web.plant.Plants;
 import mildlantern.web.plate.Plate;
+import mildlantern.web.platform.FormKey;
+import mildlantern.web.stop.Stops;
+import mildlantern.web.words.Unit;
+import mildlantern.web.words.Units;
 import mildlantern.web.words.Wording;
 import org.springframework.stereotype.Component;
 
@@ -19,9 +27,15 @@ import org.springframework.stereotype.Component;
 class TrialBoxes {
     private final CaseBook book;
     private final Trials trials;
+    private final Plants plants;
+    private final Stops stops;
+    private final PlantKnowledge knowledge;
     private final Clock clock;
 
-    TrialBoxes(CaseBook book, Trials trials, Clock clock) {
+    TrialBoxes(CaseBook book, Trials trials, Plants plants, Stops stops, PlantKnowledge knowledge, Clock clock) {
+        this.plants = plants;
+        this.stops = stops;
+        this.knowledge = knowledge;
         this.book = book;
         this.trials = trials;
         this.clock = clock;
@@ -55,9 +69,24 @@ class TrialBoxes {
                     running.lookAgainOn(),
                     when,
                     left <= 0,
-                    trial.caution()));
+                    trial.caution(),
+                    step(troubleCase, running, trial)));
         }
         return boxes;
+    }
+
+    private CaseViews.Step step(TroubleCase troubleCase, CaseTrial running, Trial trial) {
+        Plant plant = plants.plant(troubleCase.collection(), troubleCase.plant());
+        Double diameter = plant.potDiameterCm();
+        return new CaseViews.Step(
+                running.number(),
+                TrialSteps.does(trial),
+                Optional.ofNullable(running.doneOn()),
+                FormKey.fresh(),
+                diameter == null ? "" : Units.number(diameter, Unit.Of.LENGTH),
+                plants.profile(plant).usualMedium(),
+                List.copyOf(knowledge.media()),
+                stops.walk(troubleCase.collection()));
     }
 
     /** A state in words; what was passed over has none of its own. */

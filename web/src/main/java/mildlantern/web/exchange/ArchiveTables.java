@@ -78,6 +78,7 @@ final class ArchiveTables {
                             "from_stop", "stop",
                             "to_stop", "stop",
                             "undoes", "happening",
+                            "replaces", "happening",
                             "before_state", "stop"),
                     "entry",
                     LogBook.FIELDS),

@@ -1,10 +1,17 @@
 package mildlantern.web.exchange;
 
+import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
 
 /** The columns of a table that are understood, and by which heads they are known. */
 final class CsvColumns {
     private CsvColumns() {}
+
+    /** Fields that hold a day. */
+    static final List<String> DAYS = List.of("came", "potted", "ended", "day");
 
     /** What a table is of. */
     enum What {
@@ -30,18 +37,51 @@ final class CsvColumns {
         return what == What.PLANTS
                 ? List.of(
                         field("name", "name", true, "name", "plant", "plantname", "label"),
-                        field("kind", "kind", true, "kind", "profile", "species", "botanical", "type", "genus"),
-                        field("stop", "stop", true, "stop", "place", "location", "where", "room", "shelf"),
+                        field(
+                                "kind",
+                                "kind",
+                                true,
+                                "kind",
+                                "profile",
+                                "speciesortype",
+                                "species",
+                                "plantspecies",
+                                "botanical",
+                                "type",
+                                "genus"),
+                        field(
+                                "stop",
+                                "stop",
+                                true,
+                                "stop",
+                                "place",
+                                "standsat",
+                                "stands",
+                                "standson",
+                                "location",
+                                "where",
+                                "room",
+                                "shelf",
+                                "position"),
                         field("number", "number", false, "number", "accession", "accessionnumber", "no", "id"),
                         field("cultivar", "cultivar", false, "cultivar", "variety", "clone"),
                         field("source", "came from", false, "source", "from", "camefrom", "supplier", "origin"),
                         field("came", "came on", false, "cameon", "acquired", "acquiredon", "bought", "since"),
-                        field("pot", "pot", false, "pot", "potkind", "container"),
-                        field("cm", "pot in cm", false, "potcm", "diameter", "potsize", "potdiameter", "cm"),
+                        field("pot", "pot", false, "pot", "potkind", "pottype", "container"),
+                        field("cm", "pot in cm", false, "potcm", "potincm", "diameter", "potsize", "potdiameter", "cm"),
                         field("medium", "medium", false, "medium", "mix", "substrate", "soil"),
-                        field("potted", "potted on", false, "pottedon", "repotted", "potted"),
+                        field("potted", "potted on", false, "pottedon", "lastrepotted", "repotted", "potted"),
                         field("water", "water", false, "water", "watersource"),
-                        field("leaves", "leaves", false, "leaves"))
+                        field("leaves", "leaves", false, "leaves"),
+                        field("height", "pot height in cm", false, "potheightcm", "potheight", "height"),
+                        field("reservoir", "reservoir in mL", false, "reservoirml", "reservoir"),
+                        field("feed", "feed", false, "feedstrength", "feed"),
+                        field("stage", "growth stage", false, "stage", "growthstage"),
+                        field("growths", "growths", false, "growths", "canes", "pitchers"),
+                        field("offsets", "offsets", false, "offsets", "pups"),
+                        field("state", "still kept", false, "state", "status"),
+                        field("ended", "no longer kept since", false, "endedon", "ended"),
+                        field("endedof", "why no longer", false, "endedof", "cause"))
                 : List.of(
                         field("plant", "plant", true, "plant", "name", "plantname", "number", "accession"),
                         field("day", "day", true, "day", "date", "on", "when"),
@@ -50,5 +90,30 @@ final class CsvColumns {
                         field("water", "water", false, "water", "watersource"),
                         field("treated", "treated with", false, "treatedwith", "means", "product", "spray"),
                         field("words", "words", false, "words", "note", "notes", "comment", "remarks"));
+    }
+
+    /**
+     * Which column of a table stands for which field.
+     *
+     * @param chosen columns by field as the grower chose them; what is missing is matched by its head
+     * @return the number of the column by field; -1 where there is none
+     */
+    static Map<String, Integer> match(What what, List<String> heads, Map<String, Integer> chosen) {
+        Map<String, Integer> match = new LinkedHashMap<>();
+        Set<Integer> used = new HashSet<>(chosen.values());
+        List<String> plain = heads.stream().map(CsvTable::plain).toList();
+        for (Field field : fields(what)) {
+            Integer column = chosen.get(field.id());
+            if (column == null) {
+                column = field.heads().stream()
+                        .map(plain::indexOf)
+                        .filter(at -> at >= 0 && !used.contains(at))
+                        .findFirst()
+                        .orElse(-1);
+            }
+            used.add(column);
+            match.put(field.id(), column >= heads.size() ? -1 : column);
+        }
+        return match;
     }
 }

@@ -2,6 +2,7 @@ package mildlantern.web.exchange;
 
 import java.time.Clock;
 import java.time.OffsetDateTime;
+import java.util.Map;
 import mildlantern.web.platform.BatchId;
 import mildlantern.web.platform.CollectionId;
 import mildlantern.web.platform.NotHere;
@@ -9,16 +10,22 @@ import mildlantern.web.words.Wording;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.core.type.TypeReference;
+import tools.jackson.databind.json.JsonMapper;
 
 /** Tables that were sent and are not taken yet. */
 @Component
 class CsvDrafts {
+    private static final TypeReference<Map<String, String>> MENDS = new TypeReference<>() {};
+
     private final JdbcClient jdbc;
     private final Clock clock;
+    private final JsonMapper json;
 
-    CsvDrafts(JdbcClient jdbc, Clock clock) {
+    CsvDrafts(JdbcClient jdbc, Clock clock, JsonMapper json) {
         this.jdbc = jdbc;
         this.clock = clock;
+        this.json = json;
     }
 
     /** Keeps a table until it is taken, and forgets those of yesterday. */
@@ -35,14 +42,31 @@ class CsvDrafts {
         return id;
     }
 
-    record Draft(CsvColumns.What what, CsvTable table) {}
+    /**
+     * A kept table.
+     *
+     * @param mends what was mended of it since
+     */
+    record Draft(CsvColumns.What what, CsvTable table, CsvMends mends) {}
+
+    /** Keeps what was mended of a table. */
+    @Transactional
+    void mend(CollectionId collection, BatchId id, Map<String, String> further) {
+        CsvMends mends = draft(collection, id).mends().with(further);
+        jdbc.sql("update import_draft set mends = cast(? as jsonb) where collection_id = ? and id = ?")
+                .params(json.writeValueAsString(mends.all()), collection.value(), id.value())
+                .update();
+    }
 
     Draft draft(CollectionId collection, BatchId id) {
-        return jdbc.sql("select what, text from import_draft where collection_id = ? and id = ?")
+        return jdbc.sql("select what, text, mends::text from import_draft where collection_id = ? and id = ?")
                 .params(collection.value(), id.value())
                 .query((row, number) -> {
                     try {
-                        return new Draft(CsvColumns.What.valueOf(row.getString(1)), CsvTable.read(row.getString(2)));
+                        return new Draft(
+                                CsvColumns.What.valueOf(row.getString(1)),
+                                CsvTable.read(row.getString(2)),
+                                new CsvMends(json.readValue(row.getString(3), MENDS)));
                     } catch (CsvTable.Unreadable e) {
                         throw new IllegalStateException("a kept table was readable before", e);
                     }

@@ -4,8 +4,21 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.io.Writer;
 import java.util.Arrays;
+import java.util.Locale;
+import java.util.Map;
 import java.util.Objects;
+import java.util.function.UnaryOperator;
+import java.util.stream.Collectors;
+import mildlantern.plant.FeedStrength;
+import mildlantern.plant.Medium;
+import mildlantern.plant.PlantKnowledge;
+import mildlantern.plant.PotKind;
+import mildlantern.plant.Profile;
+import mildlantern.plant.Stage;
+import mildlantern.plant.WaterSource;
+import mildlantern.web.plant.Kinds;
 import mildlantern.web.platform.CollectionId;
+import mildlantern.web.words.Wording;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 import org.jspecify.annotations.Nullable;
@@ -26,10 +39,10 @@ class CsvOut {
 
     private static final String PLANTS = """
             select p.name as name, p.accession as number, p.profile as kind, p.cultivar as cultivar, s.name as stop,
-                p.source as source, p.acquired_on as came_on, lower(p.pot_kind) as pot, p.pot_diameter_cm as pot_cm,
+                p.source as source, p.acquired_on as came_on, p.pot_kind as pot, p.pot_diameter_cm as pot_cm,
                 p.pot_height_cm as pot_height_cm, nullif(p.reservoir_ml, 0) as reservoir_ml, p.medium as medium,
-                p.potted_on as potted_on, lower(p.water_source) as water, lower(p.feed_strength) as feed,
-                lower(p.stage) as stage, p.leaves as leaves, p.growths as growths, p.offsets as offsets,
+                p.potted_on as potted_on, p.water_source as water, p.feed_strength as feed_strength,
+                p.stage as stage, p.leaves as leaves, p.growths as growths, p.offsets as offsets,
                 lower(p.state) as state, p.ended_on as ended_on, p.ended_cause as ended_of
             from plant p join stop s on s.id = p.stop_id
             where p.collection_id = ? and p.state <> 'WITHDRAWN' order by s.position, p.place_on_stop, p.name
@@ -37,7 +50,7 @@ class CsvOut {
 
     private static final String LOG = """
             select p.name as plant, p.accession as number, h.on_day as day, lower(h.kind) as what, (h.entry -> 'amount_ml')::integer as amount_ml,
-                lower(h.entry ->> 'water') as water, lower(h.entry ->> 'way') as way, lower(h.entry ->> 'found') as found, lower(h.entry ->> 'top') as top,
+                h.entry ->> 'water' as water, lower(h.entry ->> 'way') as way, lower(h.entry ->> 'found') as found, lower(h.entry ->> 'top') as top,
                 lower(h.entry ->> 'middle') as middle, lower(h.entry ->> 'bottom') as bottom, (h.entry -> 'grams')::integer as grams, lower(h.entry ->> 'yardstick') as weight_is,
                 case when h.kind <> 'SPRAYED' then h.entry ->> 'product' end as feed, (h.entry -> 'mg_nitrogen')::double precision as mg_nitrogen, (h.entry -> 'diameter_cm')::double precision as pot_cm, h.entry ->> 'medium' as medium,
                 f.name as from_stop, t.name as to_stop, (h.entry -> 'temperature_step')::double precision as warmer_by, (h.entry -> 'light_ratio')::double precision as light_times,
@@ -51,8 +64,12 @@ class CsvOut {
             """;
 
     private final JdbcTemplate jdbc;
+    private final PlantKnowledge knowledge;
+    private final Kinds kinds;
 
-    CsvOut(JdbcTemplate jdbc) {
+    CsvOut(JdbcTemplate jdbc, PlantKnowledge knowledge, Kinds kinds) {
+        this.knowledge = knowledge;
+        this.kinds = kinds;
         this.jdbc = new JdbcTemplate(Objects.requireNonNull(jdbc.getDataSource()));
         this.jdbc.setFetchSize(FETCH);
     }
@@ -65,7 +82,27 @@ class CsvOut {
         write(LOG, collection, out);
     }
 
+    /** The words of a column whose cells are kept as codes; all other cells go out as they are. */
+    private Map<String, UnaryOperator<String>> words(CollectionId collection) {
+        Map<String, String> media = knowledge.media().stream().collect(Collectors.toMap(Medium::id, Medium::name));
+        Map<String, String> kindNames =
+                kinds.all(collection).stream().collect(Collectors.toMap(Profile::id, Profile::name));
+        UnaryOperator<String> spaced = code -> code.replace('_', ' ').toLowerCase(Locale.ROOT);
+        return Map.of(
+                "kind", id -> kindNames.getOrDefault(id, id),
+                "medium", id -> media.getOrDefault(id, id),
+                "pot", code -> Wording.of(PotKind.valueOf(code)),
+                "water", code -> Wording.of(WaterSource.valueOf(code)),
+                "feed_strength", code -> Wording.of(FeedStrength.valueOf(code)),
+                "stage", code -> Wording.of(Stage.valueOf(code)),
+                "state", spaced,
+                "what", spaced,
+                "way", spaced,
+                "found", spaced);
+    }
+
     private void write(String query, CollectionId collection, Writer out) throws IOException {
+        Map<String, UnaryOperator<String>> words = words(collection);
         out.write(MARK);
         try (CSVPrinter printer = new CSVPrinter(out, FORMAT)) {
             boolean[] head = {true};
@@ -83,7 +120,11 @@ class CsvOut {
                                 head[0] = false;
                             }
                             for (int i = 0; i < columns; i++) {
-                                cells[i] = cell(row.getObject(i + 1));
+                                Object cell = row.getObject(i + 1);
+                                UnaryOperator<String> worded =
+                                        words.get(row.getMetaData().getColumnLabel(i + 1));
+                                cells[i] =
+                                        cell(cell instanceof String code && worded != null ? worded.apply(code) : cell);
                             }
                             printer.printRecord(Arrays.asList(cells));
                         } catch (IOException e) {

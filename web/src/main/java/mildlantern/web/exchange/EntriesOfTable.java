@@ -19,6 +19,7 @@ import mildlantern.web.platform.BatchId;
 import mildlantern.web.platform.CollectionId;
 import mildlantern.web.routine.RecordWriter;
 import mildlantern.web.stop.Stops;
+import mildlantern.web.words.DayFormat;
 import mildlantern.web.words.Wording;
 import org.springframework.stereotype.Component;
 
@@ -77,11 +78,11 @@ class EntriesOfTable {
             Optional<PlantId> plant = plant(who, row);
             Optional<LocalDate> day = row.day("day");
             if (row.text("day").isBlank()) {
-                row.wrong(Wording.say("exchange.entries-of-table.needs-day"));
+                row.wrong("day", Wording.say("exchange.entries-of-table.needs-day"));
             }
             if (row.text("what").isBlank()) {
-                row.wrong(Wording.say("exchange.entries-of-table.needs-something-was-done"));
-                return new Made(who, Optional.empty(), () -> {});
+                row.wrong("what", Wording.say("exchange.entries-of-table.needs-something-was-done"));
+                return new Made(who, Optional.empty(), false, () -> {});
             }
             List<QuickLine.Said> said = said(row);
             row.atMost("words", LogBook.LONGEST_WORDS / 2);
@@ -89,7 +90,11 @@ class EntriesOfTable {
             String made = said.stream()
                     .map(one -> LogWords.said(one.entry(), one.words()))
                     .collect(Collectors.joining(", "));
-            return new Made(who + ": " + made, plant, () -> store(plant.orElseThrow(), day.orElseThrow(), said, row));
+            return new Made(
+                    day.map(on -> DayFormat.YEAR.format(on) + " · ").orElse("") + who + ": " + made,
+                    plant,
+                    false,
+                    () -> store(plant.orElseThrow(), day.orElseThrow(), said, row));
         }
 
         private void store(PlantId plant, LocalDate day, List<QuickLine.Said> said, CsvRow row) {
@@ -109,10 +114,17 @@ class EntriesOfTable {
                             || (!who.isBlank() && plant.also().equalsIgnoreCase(who)))
                     .toList();
             if (meant.size() != 1) {
-                row.wrong(
+                row.unknown(
+                        "plant",
                         meant.isEmpty()
                                 ? Wording.say("exchange.entries-of-table.no-plant-called", who)
-                                : Wording.say("exchange.entries-of-table.could-plants-give-number", who, meant.size()));
+                                : Wording.say("exchange.entries-of-table.could-plants-give-number", who, meant.size()),
+                        (meant.isEmpty() ? named : meant)
+                                .stream()
+                                        .filter(plant -> !plant.also().isBlank())
+                                        .map(plant ->
+                                                new CsvIn.Choice(plant.also(), plant.name() + " · " + plant.also()))
+                                        .toList());
                 return Optional.empty();
             }
             return Optional.of(meant.get(0).id());
@@ -127,7 +139,7 @@ class EntriesOfTable {
                             row.text("treated"))
                     .strip();
             QuickLine.Understood understood = lines.read(line, Optional.of(new QuickLine.Named<>(NOBODY, "", "")));
-            understood.problems().forEach(row::wrong);
+            understood.problems().forEach(problem -> row.wrong("what", problem));
             return understood.said();
         }
     }

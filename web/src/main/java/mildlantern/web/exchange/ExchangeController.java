@@ -11,6 +11,8 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.util.HashMap;
 import java.util.Map;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import mildlantern.web.edge.BodyLimits;
 import mildlantern.web.edge.Gates;
 import mildlantern.web.edge.Spooled;
@@ -32,10 +34,15 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.multipart.MultipartFile;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 /** Bringing in and giving out. */
 @Controller
 class ExchangeController {
+    private static final Pattern MEND =
+            Pattern.compile("days|doubles|cell:\\d{1,6}:[a-z]+|value:[a-z]+:.+", Pattern.DOTALL);
+    private static final int MOST_MEND = 400;
+
     private final CsvIn csvIn;
     private final CsvOut csvOut;
     private final ArchiveOut archiveOut;
@@ -170,6 +177,14 @@ class ExchangeController {
     private static String show(CsvIn.Preview preview, Reply reply) {
         reply.put("page", preview);
         reply.put("fields", CsvColumns.fields(preview.what()));
+        reply.put(
+                "fieldWords",
+                CsvColumns.fields(preview.what()).stream()
+                        .collect(Collectors.toMap(CsvColumns.Field::id, CsvColumns.Field::words)));
+        preview.askDays().ifPresent(day -> {
+            reply.put("dayFirst", CsvRow.read(day, false));
+            reply.put("monthFirst", CsvRow.read(day, true));
+        });
         return "exchange/table";
     }
 
@@ -181,6 +196,27 @@ class ExchangeController {
             }
         });
         return columns;
+    }
+
+    /** What was mended on the page: values that are not known here, cells, the order of day and month, doubles. */
+    @PostMapping("/exchange/tables/{id}/mend")
+    String mend(
+            @AuthenticationPrincipal SignedIn member,
+            @PathVariable BatchId id,
+            @RequestParam Map<String, String> sent,
+            RedirectAttributes address) {
+        Map<String, String> mends = new HashMap<>();
+        sent.forEach((what, text) -> {
+            if (MEND.matcher(what).matches() && what.length() <= MOST_MEND && text.length() <= MOST_MEND) {
+                mends.put(what, text);
+            }
+        });
+        gates.tables().behind(() -> {
+            csvDrafts.mend(member.collection(), id, mends);
+            return id;
+        });
+        columns(sent).forEach(address::addAttribute);
+        return "redirect:/exchange/tables/" + id;
     }
 
     @PostMapping("/exchange/tables/{id}")

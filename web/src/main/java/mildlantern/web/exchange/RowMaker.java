@@ -10,9 +10,10 @@ interface RowMaker {
      *
      * @param words what it would become
      * @param plant the plant that it writes to, if there is one already
+     * @param here whether it is here already
      * @param write stores it; done only if every row of the table can come in
      */
-    record Made(String words, Optional<PlantId> plant, Runnable write) {}
+    record Made(String words, Optional<PlantId> plant, boolean here, Runnable write) {}
 
     Made make(CsvRow row);
 }

@@ -21,6 +21,7 @@ import mildlantern.web.platform.Reply;
 import mildlantern.web.platform.SignedIn;
 import mildlantern.web.platform.StaleEdit;
 import mildlantern.web.platform.StaleForms;
+import mildlantern.web.routine.RecordWriter;
 import mildlantern.web.stop.Stops;
 import mildlantern.web.words.Wording;
 import org.jspecify.annotations.Nullable;
@@ -43,6 +44,7 @@ class KeepingController {
     private final PlantKeeping keeping;
     private final Kinds kinds;
     private final PlantKnowledge knowledge;
+    private final RecordWriter log;
     private final RecordForms forms;
     private final StaleForms stale;
 
@@ -52,6 +54,7 @@ class KeepingController {
             PlantKeeping keeping,
             Kinds kinds,
             PlantKnowledge knowledge,
+            RecordWriter log,
             RecordForms forms,
             StaleForms stale) {
         this.plants = plants;
@@ -59,6 +62,7 @@ class KeepingController {
         this.keeping = keeping;
         this.kinds = kinds;
         this.knowledge = knowledge;
+        this.log = log;
         this.forms = forms;
         this.stale = stale;
     }
@@ -156,6 +160,14 @@ class KeepingController {
         check(member, plant, Optional.of(existing), problems);
         if (problems.hasErrors()) {
             reply.wrong();
+            return choices(member, Optional.of(existing), reply);
+        }
+        List<String> warnings = Boolean.TRUE.equals(plant.anyway())
+                ? List.of()
+                : log.warnings(existing, Objects.requireNonNull(plant.stop()));
+        if (!warnings.isEmpty()) {
+            reply.wrong();
+            reply.put("moveWarnings", warnings);
             return choices(member, Optional.of(existing), reply);
         }
         try {

@@ -7,25 +7,37 @@ import com.google.zxing.common.BitMatrix;
 import com.google.zxing.qrcode.QRCodeWriter;
 import com.google.zxing.qrcode.decoder.ErrorCorrectionLevel;
 import jakarta.servlet.http.HttpServletRequest;
+import java.time.Clock;
 import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import mildlantern.message.MessageKey;
 import mildlantern.place.StopId;
 import mildlantern.plant.PlantId;
 import mildlantern.plant.Profile;
+import mildlantern.round.CareSchedule;
+import mildlantern.treatment.Hold;
+import mildlantern.web.casework.CaseTroubles;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
 import mildlantern.web.platform.CollectionId;
+import mildlantern.web.platform.FormKey;
 import mildlantern.web.platform.SignedIn;
 import mildlantern.web.routine.ScheduleRow;
 import mildlantern.web.routine.Schedules;
 import mildlantern.web.stop.Stop;
 import mildlantern.web.stop.Stops;
-import mildlantern.web.words.DayFormat;
 import mildlantern.web.words.Wording;
+import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -36,57 +48,164 @@ import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
 /** The collection as a list, and labels for its pots. */
 @Controller
 class ListController {
-    private static final DayFormat SHORT = DayFormat.SHORT;
 
     private final Stops stops;
     private final Plants plants;
     private final Schedules schedule;
+    private final CaseTroubles cases;
+    private final Clock clock;
 
-    ListController(Stops stops, Plants plants, Schedules schedule) {
+    ListController(Stops stops, Plants plants, Schedules schedule, CaseTroubles cases, Clock clock) {
         this.stops = stops;
         this.plants = plants;
         this.schedule = schedule;
+        this.cases = cases;
+        this.clock = clock;
     }
 
-    /** A plant in the list. */
-    record Line(PlantId id, String name, String number, String kind, String stop, String water, String looked) {}
+    /**
+     * A plant in the list.
+     *
+     * @param due what is due on it today; blank for nothing
+     * @param held whether something must wait on it
+     * @param inCase whether it has an open case
+     */
+    record Line(
+            PlantId id,
+            String name,
+            String number,
+            String kind,
+            StopId stop,
+            String stopName,
+            Optional<LocalDate> water,
+            Optional<LocalDate> looked,
+            List<Work> due,
+            boolean held,
+            boolean inCase) {
+        private boolean holds(String wanted) {
+            return (name + " " + number + " " + kind + " " + stopName)
+                    .toLowerCase(Locale.ROOT)
+                    .contains(wanted);
+        }
+    }
+
+    /** Work of the routine. */
+    enum Work implements MessageKey {
+        WATER,
+        LOOK,
+        FEED
+    }
+
+    /** What the list is put in order by. */
+    enum Order implements MessageKey {
+        NAME(Comparator.comparing(Line::name, String.CASE_INSENSITIVE_ORDER)),
+        NUMBER(Comparator.comparing(Line::number)),
+        KIND(Comparator.comparing(Line::kind, String.CASE_INSENSITIVE_ORDER).thenComparing(Line::name)),
+        PLACE(Comparator.comparing(Line::stopName).thenComparing(Line::name)),
+        WATER(Comparator.comparing((Line line) -> line.water().orElse(LocalDate.MAX))),
+        LOOKED(Comparator.comparing((Line line) -> line.looked().orElse(LocalDate.MIN)));
+
+        private final Comparator<Line> by;
+
+        Order(Comparator<Line> by) {
+            this.by = by;
+        }
+    }
+
+    /** Which plants are shown. */
+    enum Only implements MessageKey {
+        ALL(line -> true),
+        DUE(line -> !line.due().isEmpty()),
+        HELD(Line::held),
+        IN_CASE(Line::inCase);
+
+        private final Predicate<Line> fits;
+
+        Only(Predicate<Line> fits) {
+            this.fits = fits;
+        }
+    }
+
+    /**
+     * What is asked for.
+     *
+     * @param q words that a plant's name, number, kind or stop hold
+     * @param down whether the last comes first
+     */
+    record Asked(
+            @Nullable String q,
+            @Nullable StopId stop,
+            @Nullable Only only,
+            @Nullable Order by,
+            @Nullable Boolean down) {
+        Asked {
+            q = q == null ? "" : q.strip();
+            only = only == null ? Only.ALL : only;
+            by = by == null ? Order.PLACE : by;
+            down = Boolean.TRUE.equals(down);
+        }
+
+        private List<Line> of(Stream<Line> lines) {
+            Only which = Objects.requireNonNull(only);
+            Comparator<Line> order = Objects.requireNonNull(by).by;
+            String wanted = Objects.requireNonNull(q).toLowerCase(Locale.ROOT);
+            return lines.filter(which.fits)
+                    .filter(line -> stop == null || line.stop().equals(stop))
+                    .filter(line -> line.holds(wanted))
+                    .sorted(Boolean.TRUE.equals(down) ? order.reversed() : order)
+                    .toList();
+        }
+    }
 
     @GetMapping("/collection")
-    String list(@AuthenticationPrincipal SignedIn member, @RequestParam(defaultValue = "") String q, Model model) {
+    String list(@AuthenticationPrincipal SignedIn member, Asked asked, Model model) {
         CollectionId collection = member.collection();
-        Map<StopId, String> stops =
-                this.stops.walk(collection).stream().collect(Collectors.toMap(Stop::id, Stop::name));
+        List<Stop> walk = this.stops.walk(collection);
+        Map<StopId, String> names = walk.stream().collect(Collectors.toMap(Stop::id, Stop::name));
         List<Plant> plants = this.plants.plants(collection);
         Map<PlantId, ScheduleRow> rows =
                 schedule.of(collection, plants.stream().map(Plant::id).toList());
-        String wanted = q.strip().toLowerCase(Locale.ROOT);
-        model.addAttribute(
-                "lines",
-                plants.stream()
-                        .map(plant -> line(plant, stops, Optional.ofNullable(rows.get(plant.id()))))
-                        .filter(line -> wanted.isEmpty() || words(line).contains(wanted))
-                        .toList());
-        model.addAttribute("q", q);
+        CaseTroubles.Open open = cases.open(collection);
+        List<Line> lines = asked.of(plants.stream().map(plant -> line(plant, names, rows, open)));
+        model.addAttribute("lines", lines);
+        model.addAttribute("asked", asked);
+        model.addAttribute("orders", Order.values());
+        model.addAttribute("onlys", Only.values());
+        model.addAttribute("stops", walk);
         model.addAttribute("all", plants.size());
+        model.addAttribute("form", FormKey.fresh());
+        model.addAttribute("deeds", TogetherController.Deed.values());
         return "keeping/list";
     }
 
-    private static String words(Line line) {
-        return (line.name() + " " + line.number() + " " + line.kind() + " " + line.stop()).toLowerCase(Locale.ROOT);
-    }
-
-    private Line line(Plant plant, Map<StopId, String> stops, Optional<ScheduleRow> row) {
-        Profile profile = this.plants.profile(plant);
+    private Line line(Plant plant, Map<StopId, String> stops, Map<PlantId, ScheduleRow> rows, CaseTroubles.Open open) {
+        Optional<CareSchedule> row = Optional.ofNullable(rows.get(plant.id())).map(ScheduleRow::schedule);
+        Set<Hold> holds = open.holds().getOrDefault(plant.id(), Set.of());
         return new Line(
                 plant.id(),
                 plant.name(),
-                Optional.ofNullable(plant.accession()).orElse(""),
-                profile.name(),
-                Optional.ofNullable(stops.get(plant.stop())).orElse(""),
-                row.flatMap(it -> it.schedule().water())
-                        .map(water -> SHORT.format(water.on()))
-                        .orElse(Wording.say("keeping.list-controller.not-known")),
-                row.flatMap(it -> it.schedule().looked()).map(SHORT::format).orElse("never"));
+                Objects.requireNonNullElse(plant.accession(), ""),
+                this.plants.profile(plant).name(),
+                plant.stop(),
+                stops.getOrDefault(plant.stop(), ""),
+                row.flatMap(CareSchedule::water).map(CareSchedule.WaterCheck::on),
+                row.flatMap(CareSchedule::looked),
+                row.map(it -> due(it, holds)).orElse(List.of()),
+                !holds.isEmpty(),
+                open.troubles().containsKey(plant.id()));
+    }
+
+    private List<Work> due(CareSchedule schedule, Set<Hold> holds) {
+        LocalDate today = LocalDate.now(clock);
+        List<Work> due = new ArrayList<>();
+        schedule.water().filter(water -> !water.on().isAfter(today)).ifPresent(water -> due.add(Work.WATER));
+        if (!schedule.lookOn().isAfter(today)) {
+            due.add(Work.LOOK);
+        }
+        schedule.feedOn()
+                .filter(day -> !day.isAfter(today) && !holds.contains(Hold.FEED))
+                .ifPresent(day -> due.add(Work.FEED));
+        return due;
     }
 
     /** A label to be cut out: the code opens the plant. */
@@ -96,17 +215,20 @@ class ListController {
     String labels(
             @AuthenticationPrincipal SignedIn member,
             @RequestParam Optional<StopId> stop,
+            @RequestParam(defaultValue = "") List<PlantId> plant,
             HttpServletRequest request,
             Model model) {
-        List<Plant> plants = stop.isPresent()
-                ? this.plants.plantsAt(
-                        member.collection(),
-                        this.stops.stop(member.collection(), stop.get()).id())
-                : this.plants.plants(member.collection());
+        List<Plant> plants = !plant.isEmpty()
+                ? this.plants.plants(member.collection(), plant)
+                : stop.isPresent()
+                        ? this.plants.plantsAt(
+                                member.collection(),
+                                this.stops.stop(member.collection(), stop.get()).id())
+                        : this.plants.plants(member.collection());
         String root =
                 ServletUriComponentsBuilder.fromContextPath(request).build().toUriString();
         model.addAttribute(
-                "labels", plants.stream().map(plant -> label(plant, root)).toList());
+                "labels", plants.stream().map(one -> label(one, root)).toList());
         model.addAttribute("collection", member.collectionName());
         return "keeping/labels";
     }

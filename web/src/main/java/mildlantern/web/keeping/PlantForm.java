@@ -95,7 +95,8 @@ record PlantForm(
         Integer offsets,
 
         @Nullable Long version,
-        @Nullable String opened) {
+        @Nullable String opened,
+        @Nullable Boolean anyway) {
 
     static PlantForm fresh(@Nullable StopId stop, String profile) {
         return new PlantForm(
@@ -120,6 +121,7 @@ record PlantForm(
                 false,
                 Stage.ADULT,
                 LeafClass.USUAL,
+                null,
                 null,
                 null,
                 null,
@@ -156,6 +158,7 @@ record PlantForm(
                 plant.growths(),
                 plant.offsets(),
                 plant.version(),
+                null,
                 null);
     }
 

@@ -48,7 +48,7 @@ public class PlantKeeping {
 
     /** Adds a plant, once. */
     void add(CollectionId collection, PlantForm form, Profile kind) {
-        Stop stop = stops.stop(collection, Objects.requireNonNull(form.stop()));
+        Stop stop = stops.onWalk(collection, Objects.requireNonNull(form.stop()));
         routine.write(collection, List.of(), () -> {
             if (forms.firstTime(collection, Objects.requireNonNull(form.form()))) {
                 int place = plants.nextPlace(collection, stop.id());
@@ -65,7 +65,7 @@ public class PlantKeeping {
     @Transactional(rollbackFor = StaleEdit.class)
     void change(CollectionId collection, PlantId id, PlantForm form) throws StaleEdit {
         StopId to = Objects.requireNonNull(form.stop());
-        stops.stop(collection, to);
+        stops.onWalk(collection, to);
         routine.write(collection, List.of(id), () -> {
             Plant plant = plants.plant(collection, id);
             if (!forms.firstTime(collection, Objects.requireNonNull(form.form()))) {

@@ -114,6 +114,28 @@ public class LogBook {
                 .toList();
     }
 
+    /** The entries that were taken back of a plant from a day on, and that nothing stands for now; the latest first. */
+    public List<LogLine> takenBack(Plant plant, LocalDate from) {
+        List<LogRow> all = rows.since(plant.collection(), plant.id(), from);
+        Set<EntryId> undone =
+                all.stream().map(LogRow::undoes).filter(Objects::nonNull).collect(Collectors.toSet());
+        Set<EntryId> replaced = all.stream()
+                .filter(row -> !undone.contains(row.id()))
+                .map(LogRow::replaces)
+                .filter(Objects::nonNull)
+                .collect(Collectors.toSet());
+        return all.stream()
+                .filter(row -> undone.contains(row.id()) && !replaced.contains(row.id()))
+                .map(this::line)
+                .toList();
+    }
+
+    /** Whether an entry stands for another, and was not taken back itself. */
+    public boolean stoodFor(CollectionId collection, EntryId id) {
+        return rows.findByCollectionAndReplaces(collection, id).stream()
+                .anyMatch(row -> !takenBack(collection, row.id()));
+    }
+
     public boolean takenBack(CollectionId collection, EntryId id) {
         return rows.existsByCollectionAndUndoes(collection, id);
     }
@@ -152,6 +174,7 @@ public class LogBook {
                 Optional.ofNullable(row.batch()),
                 Optional.ofNullable(row.undoes()),
                 Optional.ofNullable(row.beforeState()).map(json::state),
-                Optional.ofNullable(row.writtenBy()));
+                Optional.ofNullable(row.writtenBy()),
+                Optional.ofNullable(row.replaces()));
     }
 }

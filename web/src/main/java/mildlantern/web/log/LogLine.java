@@ -22,6 +22,7 @@ import org.jspecify.annotations.Nullable;
  * @param undoes the entry that this one takes back
  * @param before what of the plant this entry changed, as it was before
  * @param writtenBy the name of who wrote it
+ * @param replaces the entry that it stands for, which was edited or put back
  */
 public record LogLine(
         EntryId id,
@@ -33,7 +34,8 @@ public record LogLine(
         Optional<BatchId> batch,
         Optional<EntryId> undoes,
         Optional<PlantState> before,
-        Optional<String> writtenBy) {
+        Optional<String> writtenBy,
+        Optional<EntryId> replaces) {
 
     /** A new entry; the words may be null. */
     public static LogLine of(
@@ -48,19 +50,26 @@ public record LogLine(
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
-                SignedIn.now().map(SignedIn::name));
+                SignedIn.now().map(SignedIn::name),
+                Optional.empty());
     }
 
     public LogLine inBatch(Optional<BatchId> together) {
-        return new LogLine(id, plant, onDay, entry, words, writtenAt, together, undoes, before, writtenBy);
+        return new LogLine(id, plant, onDay, entry, words, writtenAt, together, undoes, before, writtenBy, replaces);
+    }
+
+    public LogLine replacing(Optional<EntryId> other) {
+        return new LogLine(id, plant, onDay, entry, words, writtenAt, batch, undoes, before, writtenBy, other);
     }
 
     public LogLine undoing(EntryId other) {
-        return new LogLine(id, plant, onDay, entry, words, writtenAt, batch, Optional.of(other), before, writtenBy);
+        return new LogLine(
+                id, plant, onDay, entry, words, writtenAt, batch, Optional.of(other), before, writtenBy, replaces);
     }
 
     public LogLine over(PlantState state) {
-        return new LogLine(id, plant, onDay, entry, words, writtenAt, batch, undoes, Optional.of(state), writtenBy);
+        return new LogLine(
+                id, plant, onDay, entry, words, writtenAt, batch, undoes, Optional.of(state), writtenBy, replaces);
     }
 
     public LogKind kind() {

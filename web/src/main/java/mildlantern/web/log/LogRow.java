@@ -39,6 +39,7 @@ class LogRow extends Row {
     private BatchId batch;
     private OffsetDateTime writtenAt;
     private String writtenBy;
+    private EntryId replaces;
 
     protected LogRow() {}
 
@@ -54,6 +55,7 @@ class LogRow extends Row {
         this.batch = line.batch().orElse(null);
         this.writtenAt = line.writtenAt();
         this.writtenBy = line.writtenBy().orElse(null);
+        this.replaces = line.replaces().orElse(null);
     }
 
     EntryId id() {
@@ -94,6 +96,10 @@ class LogRow extends Row {
 
     OffsetDateTime writtenAt() {
         return writtenAt;
+    }
+
+    EntryId replaces() {
+        return replaces;
     }
 
     String writtenBy() {

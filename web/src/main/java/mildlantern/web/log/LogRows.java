@@ -22,6 +22,8 @@ interface LogRows extends Repository<LogRow, UUID> {
 
     List<LogRow> findByCollectionAndBatch(CollectionId collection, BatchId batch);
 
+    List<LogRow> findByCollectionAndReplaces(CollectionId collection, EntryId replaces);
+
     boolean existsByCollectionAndUndoes(CollectionId collection, EntryId undone);
 
     List<LogRow> findByCollectionAndOnDay(CollectionId collection, LocalDate day);

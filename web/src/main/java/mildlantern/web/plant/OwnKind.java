@@ -4,6 +4,7 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Version;
+import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
@@ -85,6 +86,7 @@ class OwnKind extends Row {
                 like.id(),
                 name,
                 botanical.isBlank() ? like.botanical() : botanical,
+                List.of(),
                 like.family(),
                 like.form(),
                 light,

@@ -12,6 +12,7 @@ import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Troubles;
 import mildlantern.web.platform.CaseId;
 import mildlantern.web.platform.EntryId;
+import mildlantern.web.routine.Edits;
 
 /** What the templates of the collection show. */
 final class PlantViews {
@@ -58,12 +59,30 @@ final class PlantViews {
     record CareLine(String setting, String text, String reason, LocalDate since, List<String> before) {}
 
     /** A line of the record; who wrote it is blank where that is not known. */
-    record DayLine(EntryId id, LocalDate day, String what, String by, boolean mayTakeBack) {
+    record DayLine(
+            EntryId id,
+            LocalDate day,
+            String what,
+            String by,
+            Optional<String> was,
+            boolean mayTakeBack,
+            boolean mayEdit) {
         /** Of a plant that is gone, only its going can be taken back. */
         static DayLine of(Plant plant, LogLine entry, String words) {
             boolean going = entry.kind() == LogKind.LOST || entry.kind() == LogKind.RETIRED;
             return new DayLine(
-                    entry.id(), entry.onDay(), words, entry.writtenBy().orElse(""), plant.alive() || going);
+                    entry.id(),
+                    entry.onDay(),
+                    words,
+                    entry.writtenBy().orElse(""),
+                    Optional.empty(),
+                    plant.alive() || going,
+                    plant.alive() && Edits.may(entry));
+        }
+
+        /** The same, with the words of the entry that it stands for. */
+        DayLine after(Optional<String> before) {
+            return new DayLine(id, day, what, by, before, mayTakeBack, mayEdit);
         }
     }
 

@@ -2,10 +2,15 @@ package mildlantern.web.quickline;
 
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import mildlantern.log.LogEntry;
 import mildlantern.log.QuickLine;
 import mildlantern.plant.PlantId;
@@ -28,6 +33,8 @@ import org.springframework.transaction.annotation.Transactional;
 /** Understands and stores a line of the quick field. */
 @Service
 class QuickService {
+    private static final int MOST_CHOICES = 8;
+
     private final Plants plants;
     private final Stops stops;
     private final PlantKnowledge knowledge;
@@ -61,6 +68,7 @@ class QuickService {
      * @param entries what would be written
      * @param problems what was not understood
      * @param warnings what speaks against it; it is written all the same, because it is what was done
+     * @param choices where the name fits several plants: which, and how the line goes on for each
      * @param next how the line could go on
      * @param complete whether it can be written as it is
      */
@@ -72,8 +80,17 @@ class QuickService {
             List<String> entries,
             List<String> problems,
             List<String> warnings,
+            List<Choice> choices,
             List<String> next,
             boolean complete) {}
+
+    /**
+     * A plant that a line may mean.
+     *
+     * @param words its name, number, type and place
+     * @param line what is said of it, without its name
+     */
+    record Choice(PlantId plant, String words, String line) {}
 
     @Transactional(readOnly = true)
     Preview preview(CollectionId collection, String line, Optional<PlantId> here) {
@@ -92,6 +109,7 @@ class QuickService {
                         "quickline.quick-service.line-has-most-letters",
                         most,
                         line.strip().length())),
+                List.of(),
                 List.of(),
                 List.of(),
                 false);
@@ -114,16 +132,51 @@ class QuickService {
                                         collection, understood.plants().get(0).id()),
                                 understood)
                         : List.of(),
+                choices(collection, line, understood),
                 understood.next(),
                 understood.complete());
     }
 
-    private List<String> warnings(Plant plant, QuickLine.Understood understood) {
-        if (understood.said().stream().noneMatch(said -> said.entry() instanceof LogEntry.Fed)) {
+    /** Two plants may have one name; which is meant is told by number, type and place. */
+    private List<Choice> choices(CollectionId collection, String line, QuickLine.Understood understood) {
+        if (understood.plants().size() < 2 || understood.said().isEmpty()) {
             return List.of();
         }
-        return FeedHold.feeding(troubles.holds(plant)).map(Verdict::reason).stream()
+        String rest = line.replaceFirst(Pattern.quote(understood.who().strip()) + "\\s*:?", " ")
+                .strip();
+        Map<PlantId, Plant> meant = new LinkedHashMap<>();
+        plants.plants(
+                        collection,
+                        understood.plants().stream()
+                                .map(QuickLine.Named::id)
+                                .limit(MOST_CHOICES)
+                                .toList())
+                .forEach(plant -> meant.put(plant.id(), plant));
+        return meant.values().stream()
+                .map(plant -> new Choice(
+                        plant.id(),
+                        Stream.of(
+                                        plant.name(),
+                                        Objects.requireNonNullElse(plant.accession(), ""),
+                                        plants.profile(plant).name(),
+                                        stops.stop(collection, plant.stop()).name())
+                                .filter(part -> !part.isBlank())
+                                .collect(Collectors.joining(" · ")),
+                        rest))
                 .toList();
+    }
+
+    private List<String> warnings(Plant plant, QuickLine.Understood understood) {
+        List<String> warnings = new ArrayList<>();
+        if (understood.said().stream().anyMatch(said -> said.entry() instanceof LogEntry.Fed)) {
+            FeedHold.feeding(troubles.holds(plant)).map(Verdict::reason).ifPresent(warnings::add);
+        }
+        understood.said().stream()
+                .map(QuickLine.Said::entry)
+                .filter(LogEntry.Moved.class::isInstance)
+                .flatMap(entry -> ((LogEntry.Moved) entry).to().stream())
+                .forEach(to -> warnings.addAll(log.warnings(plant, to)));
+        return warnings;
     }
 
     /** Stores a line, once, if it was understood. */

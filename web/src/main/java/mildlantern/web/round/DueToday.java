@@ -11,6 +11,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import mildlantern.log.LogEntry;
 import mildlantern.log.LogKind;
 import mildlantern.place.StopId;
 import mildlantern.plant.PlantId;
@@ -106,10 +107,18 @@ final class DueToday {
         apart = this.plants.plants(collection, ids).stream()
                 .filter(Plant::alive)
                 .collect(Collectors.toMap(Plant::id, plant -> plant));
-        stopsWithCatching = catching.stream()
+        stopsWithCatching = new HashSet<>(catching.stream()
                 .flatMap(id -> Optional.ofNullable(apart.get(id)).stream())
                 .map(Plant::stop)
-                .collect(Collectors.toSet());
+                .toList());
+        // Those who stood beside it before it was moved away may have caught it.
+        if (!catching.isEmpty()) {
+            logBook.ofKind(collection, LogKind.MOVED, day.minusDays(2L * quarantine.leastDays())).stream()
+                    .filter(move -> catching.contains(move.plant()))
+                    .forEach(move -> move.as(LogEntry.Moved.class)
+                            .flatMap(LogEntry.Moved::from)
+                            .ifPresent(stopsWithCatching::add));
+        }
     }
 
     private void count() {

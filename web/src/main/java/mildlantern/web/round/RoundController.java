@@ -74,15 +74,24 @@ class RoundController {
     /** A slip that came into sight. */
     @GetMapping("/round/slips/{plant}")
     String inSight(@AuthenticationPrincipal SignedIn member, @Valid SlipInSight asked, Reply reply) {
-        reply.put("slip", rounds.slip(member.collection(), asked.plant(), asked.markOnPlan(), ""));
+        reply.put("slip", rounds.slip(rounds.today(member.collection()), asked.plant(), asked.markOnPlan(), ""));
         reply.put("stop", asked.stop());
         return "round/slip :: slip(slip=${slip},stop=${stop},now=${false})";
     }
 
     private String slip(SignedIn member, PlantId plant, StopId stop, int mark, String problem, Reply reply) {
-        reply.put("slip", rounds.slip(member.collection(), plant, mark, problem));
+        DueToday today = rounds.today(member.collection());
+        reply.put("slip", rounds.slip(today, plant, mark, problem));
         reply.put("stop", stop);
-        return "round/slip :: slip(slip=${slip},stop=${stop},now=${true})";
+        // What the rest of the page counts has changed with the deed.
+        reply.put("round", rounds.round(today, Optional.of(stop)).orElseThrow());
+        reply.put(
+                "line",
+                rounds.walk(today).stream()
+                        .filter(line -> line.id().equals(stop))
+                        .findFirst()
+                        .orElseThrow());
+        return "round/slip :: answered(slip=${slip},stop=${stop},round=${round},line=${line})";
     }
 
     /** Takes back an entry that was pressed on a slip. */

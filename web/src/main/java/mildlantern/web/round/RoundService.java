@@ -220,9 +220,8 @@ public class RoundService {
     }
 
     /** The slip of one plant, after something was pressed on it. */
-    RoundViews.Slip slip(CollectionId collection, PlantId plantId, int mark, String problem) {
-        DueToday today = today(collection);
-        PlantDue plant = today.plant(this.plants.plant(collection, plantId));
+    RoundViews.Slip slip(DueToday today, PlantId plantId, int mark, String problem) {
+        PlantDue plant = today.plant(this.plants.plant(today.collection, plantId));
         RoundViews.Slip made = slips.slip(plant, mark, slips.doneToday(today, List.of(plant)), false);
         return problem.isEmpty() ? made : SlipMaker.with(made, problem);
     }

@@ -84,8 +84,13 @@ public class RecordWriter {
      *
      * @param entry what happened
      * @param words further words, or null
+     * @param replaces the entry that it stands for
      */
-    public record Line(LogEntry entry, @Nullable String words) {
+    public record Line(LogEntry entry, @Nullable String words, Optional<EntryId> replaces) {
+        public Line(LogEntry entry, @Nullable String words) {
+            this(entry, words, Optional.empty());
+        }
+
         public static Line of(LogEntry entry) {
             return new Line(entry, null);
         }
@@ -127,7 +132,7 @@ public class RecordWriter {
         // The plant as it is now: an entry before this one may have changed it.
         Plant plant = plants.plant(of.collection(), of.id());
         LogEntry entry = line.entry() instanceof LogEntry.Moved moved ? completed(plant, moved) : line.entry();
-        LogLine written = note(plant, day, entry, line.words(), batch);
+        LogLine written = noted(plant, day, entry, line, batch);
         plants.store(Effects.after(plant, day, entry, stop -> plants.nextPlace(plant.collection(), stop)));
         return written;
     }
@@ -137,7 +142,7 @@ public class RecordWriter {
             return moved;
         }
         Stop from = stops.stop(plant.collection(), plant.stop());
-        Stop to = stops.stop(plant.collection(), moved.to().get());
+        Stop to = stops.onWalk(plant.collection(), moved.to().get());
         Moves.Step step = Objects.requireNonNull(judge(plant, from, List.of(to)).get(to.id()));
         return new LogEntry.Moved(
                 Optional.of(from.id()), Optional.of(to.id()), step.temperatureStep(), step.lightRatio());
@@ -147,6 +152,16 @@ public class RecordWriter {
     @Transactional(readOnly = true)
     public Map<StopId, Moves.Step> judge(Plant plant, List<Stop> to) {
         return judge(plant, stops.stop(plant.collection(), plant.stop()), to);
+    }
+
+    /** What speaks against moving a plant to a stop; empty where nothing does, or it stands there. */
+    @Transactional(readOnly = true)
+    public List<String> warnings(Plant plant, StopId to) {
+        return to.equals(plant.stop())
+                ? List.of()
+                : Objects.requireNonNull(judge(plant, List.of(stops.onWalk(plant.collection(), to)))
+                                .get(to))
+                        .warnings();
     }
 
     private Map<StopId, Moves.Step> judge(Plant plant, Stop from, List<Stop> to) {
@@ -199,8 +214,13 @@ public class RecordWriter {
 
     /** Writes an entry that is not of the quick field: a photo, a split, an end; within a piece of writing that holds the plant. */
     public LogLine note(Plant plant, LocalDate day, LogEntry entry, @Nullable String words, Optional<BatchId> batch) {
-        LogLine line =
-                LogLine.of(plant.id(), day, entry, words, routine.moment(plant)).inBatch(batch);
+        return noted(plant, day, entry, new Line(entry, words), batch);
+    }
+
+    private LogLine noted(Plant plant, LocalDate day, LogEntry entry, Line said, Optional<BatchId> batch) {
+        LogLine line = LogLine.of(plant.id(), day, entry, said.words(), routine.moment(plant))
+                .inBatch(batch)
+                .replacing(said.replaces());
         return logBook.store(
                 plant.collection(),
                 PlantState.changed(entry.kind()).isPresent() ? line.over(PlantState.of(plant)) : line);

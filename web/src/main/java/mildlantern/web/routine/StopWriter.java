@@ -1,10 +1,12 @@
 package mildlantern.web.routine;
 
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import mildlantern.place.StopId;
+import mildlantern.web.plant.Plants;
 import mildlantern.web.platform.CollectionId;
 import mildlantern.web.platform.FormKey;
 import mildlantern.web.platform.StaleEdit;
@@ -21,11 +23,13 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional
 public class StopWriter {
     private final Stops stops;
+    private final Plants plants;
     private final Routine routine;
     private final WrittenForms forms;
 
-    StopWriter(Stops stops, Routine routine, WrittenForms forms) {
+    StopWriter(Stops stops, Plants plants, Routine routine, WrittenForms forms) {
         this.stops = stops;
+        this.plants = plants;
         this.routine = routine;
         this.forms = forms;
     }
@@ -54,6 +58,23 @@ public class StopWriter {
                 routine.touchedAt(collection, stop);
             }
         });
+    }
+
+    /**
+     * Puts a stop into the bin. Nobody moves a plant meanwhile.
+     *
+     * @return false if a plant stands there; then nothing is changed
+     */
+    public boolean remove(CollectionId collection, StopId stop, LocalDate on) {
+        stops.stop(collection, stop);
+        boolean[] removed = {false};
+        routine.writeAll(collection, () -> {
+            removed[0] = plants.plantsAt(collection, stop).isEmpty();
+            if (removed[0]) {
+                stops.remove(collection, stop, on);
+            }
+        });
+        return removed[0];
     }
 
     /** Puts a stop where it comes on the walk; the others close up. */

@@ -29,6 +29,8 @@ record NewStop(
         @Size(max = 40, message = "{platform.form.most-40-characters}") @Nullable
         String note,
 
+        @Nullable StopKind kind,
+
         @Nullable Brightness light,
 
         @DecimalMin(value = "0", message = "{stop.new-stop.0-100}")
@@ -44,7 +46,7 @@ record NewStop(
 
         @Nullable Boolean isolation) {
     static NewStop fresh() {
-        return new NewStop(FormKey.fresh(), "", "", null, null, null, null, false);
+        return new NewStop(FormKey.fresh(), "", "", StopKind.SHELF, null, null, null, null, false);
     }
 
     /** The stop, at a place of the walk. */
@@ -55,6 +57,7 @@ record NewStop(
                         position,
                         Objects.requireNonNull(name).strip())
                 .climate(light, humidity, Amounts.of(day), Amounts.of(night))
+                .built(kind == null ? StopKind.SHELF : kind, null, null)
                 .noted(note == null || note.isBlank() ? null : note.strip());
         return Boolean.TRUE.equals(isolation) ? stop.isolating() : stop;
     }

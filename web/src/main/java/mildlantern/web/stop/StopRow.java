@@ -1,9 +1,11 @@
 package mildlantern.web.stop;
 
+import jakarta.persistence.Column;
 import jakarta.persistence.Embedded;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
+import java.time.LocalDate;
 import java.util.Objects;
 import mildlantern.place.StopId;
 import mildlantern.web.platform.Row;
@@ -30,6 +32,10 @@ class StopRow extends Row {
     @Embedded
     private Airflow airflow;
 
+    /** In the bin since; changed by statements of its own, because a plant may come at the same time. */
+    @Column(insertable = false, updatable = false)
+    private LocalDate removedOn;
+
     @Version
     private Long version;
 
@@ -50,6 +56,10 @@ class StopRow extends Row {
         window = stop.window();
         airflow = stop.airflow();
         return this;
+    }
+
+    LocalDate removedOn() {
+        return removedOn;
     }
 
     Stop stop() {

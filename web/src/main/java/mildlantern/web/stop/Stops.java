@@ -5,7 +5,9 @@ import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import mildlantern.place.StopId;
+import mildlantern.plant.Brightness;
 import mildlantern.web.platform.CollectionId;
+import mildlantern.web.platform.FormKey;
 import mildlantern.web.platform.NotHere;
 import mildlantern.web.platform.WrittenForms;
 import org.springframework.data.domain.Limit;
@@ -29,9 +31,48 @@ public class Stops {
 
     /** The stops in walking order. */
     public List<Stop> walk(CollectionId collection) {
-        return stops.findByCollectionOrderByPosition(collection).stream()
-                .map(StopRow::stop)
+        return stops.walk(collection).stream().map(StopRow::stop).toList();
+    }
+
+    /** The stop of the walk that has a name, whatever its case. */
+    public Optional<Stop> named(CollectionId collection, String name) {
+        return walk(collection).stream()
+                .filter(stop -> stop.name().equalsIgnoreCase(name.strip()))
+                .findFirst();
+    }
+
+    /** Stops in the bin, the latest first; what was read at them stays. */
+    public List<Removed> removed(CollectionId collection, LocalDate since) {
+        return stops.removed(collection, since).stream()
+                .map(row -> new Removed(row.stop(), row.removedOn()))
                 .toList();
+    }
+
+    /** A stop in the bin. */
+    public record Removed(Stop stop, LocalDate on) {}
+
+    /**
+     * A stop of the walk.
+     *
+     * @throws NotHere if the collection has no such stop, or it is in the bin
+     */
+    public Stop onWalk(CollectionId collection, StopId id) {
+        return stops.findById(id.value())
+                .filter(row -> row.collection().equals(collection) && row.removedOn() == null)
+                .map(StopRow::stop)
+                .orElseThrow(() -> new NotHere("stop"));
+    }
+
+    /** Puts a stop into the bin; whoever calls knows that nothing stands there. */
+    @Transactional
+    public void remove(CollectionId collection, StopId id, LocalDate on) {
+        stops.remove(collection.value(), id.value(), on);
+    }
+
+    /** Takes a stop out of the bin again. */
+    @Transactional
+    public void restore(CollectionId collection, StopId id) {
+        stops.restore(collection.value(), id.value());
     }
 
     public Optional<Stop> find(CollectionId collection, StopId id) {
@@ -53,6 +94,26 @@ public class Stops {
         if (forms.firstTime(collection, Objects.requireNonNull(form.form()))) {
             int last = walk(collection).stream().mapToInt(Stop::position).max().orElse(0);
             store(form.at(collection, last + 1));
+        }
+    }
+
+    /** A first stop: its name, what it is, and the light it gets where that is known. */
+    public record First(String name, StopKind kind, Optional<Brightness> light) {}
+
+    /** Adds first stops at the end of the walk, once; those whose name is taken are left out. */
+    @Transactional
+    public void add(CollectionId collection, FormKey form, List<First> first) {
+        if (!forms.firstTime(collection, form)) {
+            return;
+        }
+        for (First one : first) {
+            if (named(collection, one.name()).isEmpty()) {
+                int last =
+                        walk(collection).stream().mapToInt(Stop::position).max().orElse(0);
+                store(new Stop(StopId.fresh(), collection, last + 1, one.name())
+                        .climate(one.light().orElse(null), null, null, null)
+                        .built(one.kind(), null, null));
+            }
         }
     }
 

@@ -1,8 +1,10 @@
 package mildlantern.web.stop;
 
 import jakarta.validation.Valid;
+import mildlantern.place.StopId;
 import mildlantern.web.platform.Reply;
 import mildlantern.web.platform.SignedIn;
+import mildlantern.web.words.Wording;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.validation.BindingResult;
@@ -29,11 +31,20 @@ class WalkController {
     String addStop(
             @AuthenticationPrincipal SignedIn member,
             @Valid @ModelAttribute("stop") NewStop stop,
-            BindingResult problems) {
+            BindingResult problems,
+            Reply reply) {
+        if (stop.name() != null && stops.named(member.collection(), stop.name()).isPresent()) {
+            problems.rejectValue("name", "taken", Wording.say("stop.new-stop.name-taken"));
+        }
         if (problems.hasErrors()) {
+            reply.wrong();
             return "stop/new-stop";
         }
         stops.add(member.collection(), stop);
-        return "redirect:/";
+        return "redirect:/?stop="
+                + stops.named(member.collection(), String.valueOf(stop.name()))
+                        .map(Stop::id)
+                        .map(StopId::toString)
+                        .orElse("");
     }
 }

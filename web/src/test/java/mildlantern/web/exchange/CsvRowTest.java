@@ -15,7 +15,7 @@ class CsvRowTest {
     private static final LocalDate TODAY = LocalDate.of(2026, 11, 27);
 
     private static CsvRow row(String cell) {
-        return new CsvRow(7, Map.of("it", 0, "nowhere", -1), List.of(cell), TODAY);
+        return new CsvRow(7, Map.of("it", 0, "nowhere", -1), List.of(cell), TODAY, CsvMends.NONE);
     }
 
     @ParameterizedTest
@@ -30,7 +30,8 @@ class CsvRowTest {
     void aDayThatHasNotComeIsToldAtItsRow() {
         CsvRow row = row("2026-11-28");
         row.day("it");
-        assertThat(row.problems()).containsExactly(new CsvIn.Problem(7, "'2026-11-28' is in the future."));
+        assertThat(row.problems())
+                .containsExactly(new CsvIn.Problem(7, "'2026-11-28' is in the future.", "it", "2026-11-28"));
     }
 
     @Test
@@ -38,7 +39,8 @@ class CsvRowTest {
         CsvRow row = row("spring");
         assertThat(row.day("it")).isEmpty();
         assertThat(row.problems())
-                .containsExactly(new CsvIn.Problem(7, "'spring' is not a date; write it as 2026-11-24."));
+                .containsExactly(
+                        new CsvIn.Problem(7, "'spring' is not a date; write it as 2026-11-24.", "it", "spring"));
     }
 
     @ParameterizedTest
@@ -72,6 +74,8 @@ class CsvRowTest {
     void aTextThatIsTooLongSaysHowLongItMayBe() {
         CsvRow row = row("fern".repeat(30));
         row.atMost("it", 80);
-        assertThat(row.problems()).containsExactly(new CsvIn.Problem(7, "The it has 120 letters; 80 are the most."));
+        assertThat(row.problems())
+                .containsExactly(
+                        new CsvIn.Problem(7, "The it has 120 letters; 80 are the most.", "it", "fern".repeat(30)));
     }
 }

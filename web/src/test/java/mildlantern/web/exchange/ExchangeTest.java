@@ -162,7 +162,7 @@ class ExchangeTest {
                 .containsExactlyInAnyOrder("Limpet", "Gull", "Wrack");
         StringWriter out = new StringWriter();
         csvOut.plants(collection, out);
-        assertThat(out.toString()).startsWith("\uFEFFname,number,kind,").contains("Gull,T-1,phalaenopsis", "12.5");
+        assertThat(out.toString()).startsWith("\uFEFFname,number,kind,").contains("Gull,T-1,moth orchid", "12.5");
         assertThat(csvIn.takeBack(collection, table.draft())).isEqualTo(2);
         assertThat(plants.plants(collection)).extracting(Plant::name).containsExactly("Limpet");
     }
@@ -181,10 +181,109 @@ class ExchangeTest {
                 .extracting(CsvIn.Problem::row, CsvIn.Problem::words)
                 .containsExactly(
                         tuple(3, "'triffid' is no kind that is known here."),
-                        tuple(4, "There is no stop 'Cellar'; add it to the walk first."),
+                        tuple(4, "There is no stop 'Cellar'."),
                         tuple(5, "It needs a name of 1 to 80 characters."));
         assertThat(csvIn.take(collection, table.draft(), Map.of()).whole()).isFalse();
         assertThat(plants.plants(collection)).hasSize(1);
+    }
+
+    private String exported(CollectionId of) throws Exception {
+        StringWriter out = new StringWriter();
+        csvOut.plants(of, out);
+        return out.toString();
+    }
+
+    private static Map<String, String> mends(String... pairs) {
+        Map<String, String> mends = new TreeMap<>();
+        for (int i = 0; i < pairs.length; i += 2) {
+            mends.put(pairs[i], pairs[i + 1]);
+        }
+        return mends;
+    }
+
+    @Test
+    void namesAreReadAsGrowersWriteThem_andWhatIsNotKnownIsMendedOnThePage() throws Exception {
+        CsvIn.Preview table = preview(CsvColumns.What.PLANTS, """
+                name,species,stands at,pot,mix,pot cm
+                Gull,Sarracenia flava,Sill,plastic pot,peat/perlite,12
+                Tern,dendrobium,Cellar,clay,bark,1x
+                Auk,Boston fern,Cellar,clay,bark,14
+                """);
+        assertThat(table.unknown())
+                .extracting(CsvIn.Unknown::field, CsvIn.Unknown::written, CsvIn.Unknown::rows)
+                .containsExactly(
+                        tuple("medium", "peat/perlite", 1), tuple("stop", "Cellar", 2), tuple("kind", "dendrobium", 1));
+        assertThat(table.unknown().get(2).choices())
+                .extracting(CsvIn.Choice::read)
+                .startsWith("dendrobium-nobile", "dendrobium-evergreen");
+        csvDrafts.mend(
+                collection,
+                table.draft(),
+                mends(
+                        "value:medium:peat/perlite", "peat-perlite",
+                        "value:stop:cellar", CsvMends.ADDED,
+                        "value:kind:dendrobium", "dendrobium-nobile",
+                        "cell:3:cm", "11"));
+        assertThat(csvIn.take(collection, table.draft(), Map.of()).whole()).isTrue();
+        assertThat(stops.walk(collection)).extracting(Stop::name).containsExactly("Sill", "Cellar");
+        assertThat(plants.plants(collection))
+                .filteredOn(plant -> !plant.name().equals("Limpet"))
+                .extracting(Plant::name, Plant::profile)
+                .containsExactlyInAnyOrder(
+                        tuple("Gull", "sarracenia"), tuple("Tern", "dendrobium-nobile"), tuple("Auk", "boston-fern"));
+    }
+
+    @Test
+    void aDayThatCanBeTwoIsAsked_unlessAnotherOfTheTableTells() throws Exception {
+        String head = "name,kind,stop,came on\n";
+        CsvIn.Preview asked = preview(CsvColumns.What.PLANTS, head + "Gull,pothos,Sill,12/03/2025\n");
+        assertThat(asked.askDays()).contains("12/03/2025");
+        assertThat(asked.whole()).isFalse();
+        csvDrafts.mend(collection, asked.draft(), mends("days", "month"));
+        CsvIn.Preview told = csvIn.preview(collection, asked.draft(), Map.of());
+        assertThat(told.whole()).isTrue();
+        assertThat(told.rows().get(0).words()).contains("acquired 3 Dec 2025");
+
+        CsvIn.Preview clear = preview(
+                CsvColumns.What.PLANTS,
+                head + "Gull,pothos,Sill,12/03/2025\nTern,pothos,Sill,25/03/2025\nAuk,pothos,Sill,1/1/2025\n");
+        assertThat(clear.whole()).isTrue();
+        assertThat(clear.rows().get(0).words()).contains("acquired 12 Mar 2025");
+    }
+
+    @Test
+    void whatIsHereAlreadyIsSeen_andComesInAgainOnlyWhenAsked() throws Exception {
+        CsvIn.Preview again = preview(CsvColumns.What.PLANTS, exported(collection));
+        assertThat(again.here()).isEqualTo(1);
+        assertThat(again.problems()).isEmpty();
+        assertThat(again.whole()).isFalse();
+        csvDrafts.mend(collection, again.draft(), mends("doubles", "again"));
+        assertThat(csvIn.take(collection, again.draft(), Map.of()).whole()).isTrue();
+        assertThat(plants.plants(collection)).hasSize(2);
+    }
+
+    @Test
+    void ourOwnTableHoldsNoCodes_andComesIntoAnotherCollection() throws Exception {
+        CollectionId demo = demo();
+        String table = exported(demo);
+        assertThat(table).doesNotContainPattern("[a-z]+_[a-z]+,.*\\n.*soft_tap|[0-9a-f]{8}-[0-9a-f]{4}");
+        assertThat(table.lines().skip(1)).noneMatch(line -> line.contains("_") || line.contains("peat-perlite"));
+        CsvIn.Preview there = preview(CsvColumns.What.PLANTS, table);
+        assertThat(there.unknown())
+                .extracting(CsvIn.Unknown::field)
+                .as("only places are not known elsewhere")
+                .containsOnly("stop");
+        Map<String, String> mends = new TreeMap<>();
+        there.unknown().forEach(one -> mends.put(one.mend(), CsvMends.ADDED));
+        csvDrafts.mend(collection, there.draft(), mends);
+        CsvIn.Preview taken = csvIn.take(collection, there.draft(), Map.of());
+        assertThat(taken.problems()).isEmpty();
+        assertThat(plants.all(collection)).hasSize(taken.good() + 1);
+        assertThat(plants.plants(collection))
+                .as("what was lost stays lost")
+                .hasSize(plants.plants(demo).size() + 1);
+        assertThat(stops.walk(collection).stream().map(Stop::name))
+                .containsAll(stops.walk(demo).stream().map(Stop::name).toList());
     }
 
     @Test

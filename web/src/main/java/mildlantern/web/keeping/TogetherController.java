@@ -1,0 +1,105 @@
+package mildlantern.web.keeping;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import java.util.List;
+import java.util.Objects;
+import java.util.stream.Collectors;
+import mildlantern.message.MessageKey;
+import mildlantern.place.StopId;
+import mildlantern.plant.PlantId;
+import mildlantern.web.platform.BatchId;
+import mildlantern.web.platform.FormKey;
+import mildlantern.web.platform.Reply;
+import mildlantern.web.platform.SignedIn;
+import mildlantern.web.role.ForRole;
+import mildlantern.web.role.Role;
+import mildlantern.web.routine.TakeBack;
+import mildlantern.web.words.Wording;
+import org.jspecify.annotations.Nullable;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** One deed for several plants of the collection at once; what was done together is taken back together. */
+@Controller
+class TogetherController {
+    private static final String PAGE = "redirect:/collection";
+
+    private final Together together;
+    private final TakeBack takeBack;
+
+    TogetherController(Together together, TakeBack takeBack) {
+        this.together = together;
+        this.takeBack = takeBack;
+    }
+
+    /** What can be done with several plants. */
+    enum Deed implements MessageKey {
+        WATERED,
+        FED,
+        LOOKED,
+        MOVED,
+        LABELS
+    }
+
+    /**
+     * A deed for several plants.
+     *
+     * @param stop where they are moved
+     * @param anyway whether they are moved although something speaks against it
+     */
+    record Asked(
+            @NotNull FormKey form,
+            @NotNull Deed deed,
+            @Nullable List<PlantId> plant,
+            @Nullable StopId stop,
+            @Nullable Boolean anyway) {
+        List<PlantId> plants() {
+            return plant == null ? List.of() : plant;
+        }
+    }
+
+    @PostMapping("/collection/deeds")
+    @ForRole(Role.HELPER)
+    String deed(@AuthenticationPrincipal SignedIn member, @Valid Asked asked, Reply reply) {
+        if (asked.plants().isEmpty()) {
+            reply.next("wrong", Wording.say("keeping.together.choose-plants"));
+            return PAGE;
+        }
+        if (asked.deed() == Deed.LABELS) {
+            return "redirect:/labels?"
+                    + asked.plants().stream().map(plant -> "plant=" + plant).collect(Collectors.joining("&"));
+        }
+        if (asked.deed() == Deed.MOVED && asked.stop() == null) {
+            reply.next("wrong", Wording.say("keeping.together.choose-stop"));
+            return PAGE;
+        }
+        if (asked.deed() == Deed.MOVED && !Boolean.TRUE.equals(asked.anyway())) {
+            List<Together.Warned> warned =
+                    together.warnings(member.collection(), asked.plants(), Objects.requireNonNull(asked.stop()));
+            if (!warned.isEmpty()) {
+                reply.put("warned", warned);
+                reply.put("moved", asked.plants());
+                reply.put("asked", asked);
+                return "keeping/move-several";
+            }
+        }
+        int done = together.write(member.collection(), asked);
+        reply.next("told", Wording.say("keeping.together.done", done, asked.deed()));
+        reply.next("batch", asked.form().toString());
+        return PAGE;
+    }
+
+    @PostMapping("/collection/take-back")
+    @ForRole(Role.HELPER)
+    String takeBack(@AuthenticationPrincipal SignedIn member, @RequestParam BatchId batch, Reply reply) {
+        try {
+            reply.next("told", Wording.say("keeping.together.taken-back", takeBack.batch(member.collection(), batch)));
+        } catch (TakeBack.CannotTakeBack e) {
+            reply.next("wrong", String.valueOf(e.getMessage()));
+        }
+        return PAGE;
+    }
+}
