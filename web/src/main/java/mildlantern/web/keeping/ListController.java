@@ -66,6 +66,7 @@ class ListController {
     /**
      * A plant in the list.
      *
+     * @param position of its stop on the walk
      * @param due what is due on it today; blank for nothing
      * @param held whether something must wait on it
      * @param inCase whether it has an open case
@@ -77,6 +78,7 @@ class ListController {
             String kind,
             StopId stop,
             String stopName,
+            int position,
             Optional<LocalDate> water,
             Optional<LocalDate> looked,
             List<Work> due,
@@ -101,7 +103,7 @@ class ListController {
         NAME(Comparator.comparing(Line::name, String.CASE_INSENSITIVE_ORDER)),
         NUMBER(Comparator.comparing(Line::number)),
         KIND(Comparator.comparing(Line::kind, String.CASE_INSENSITIVE_ORDER).thenComparing(Line::name)),
-        PLACE(Comparator.comparing(Line::stopName).thenComparing(Line::name)),
+        PLACE(Comparator.comparing(Line::position).thenComparing(Line::name)),
         WATER(Comparator.comparing((Line line) -> line.water().orElse(LocalDate.MAX))),
         LOOKED(Comparator.comparing((Line line) -> line.looked().orElse(LocalDate.MIN)));
 
@@ -161,12 +163,12 @@ class ListController {
     String list(@AuthenticationPrincipal SignedIn member, Asked asked, Model model) {
         CollectionId collection = member.collection();
         List<Stop> walk = this.stops.walk(collection);
-        Map<StopId, String> names = walk.stream().collect(Collectors.toMap(Stop::id, Stop::name));
+        Map<StopId, Stop> byId = walk.stream().collect(Collectors.toMap(Stop::id, stop -> stop));
         List<Plant> plants = this.plants.plants(collection);
         Map<PlantId, ScheduleRow> rows =
                 schedule.of(collection, plants.stream().map(Plant::id).toList());
         CaseTroubles.Open open = cases.open(collection);
-        List<Line> lines = asked.of(plants.stream().map(plant -> line(plant, names, rows, open)));
+        List<Line> lines = asked.of(plants.stream().map(plant -> line(plant, byId, rows, open)));
         model.addAttribute("lines", lines);
         model.addAttribute("asked", asked);
         model.addAttribute("orders", Order.values());
@@ -178,7 +180,7 @@ class ListController {
         return "keeping/list";
     }
 
-    private Line line(Plant plant, Map<StopId, String> stops, Map<PlantId, ScheduleRow> rows, CaseTroubles.Open open) {
+    private Line line(Plant plant, Map<StopId, Stop> stops, Map<PlantId, ScheduleRow> rows, CaseTroubles.Open open) {
         Optional<CareSchedule> row = Optional.ofNullable(rows.get(plant.id())).map(ScheduleRow::schedule);
         Set<Hold> holds = open.holds().getOrDefault(plant.id(), Set.of());
         return new Line(
@@ -187,7 +189,8 @@ class ListController {
                 Objects.requireNonNullElse(plant.accession(), ""),
                 this.plants.profile(plant).name(),
                 plant.stop(),
-                stops.getOrDefault(plant.stop(), ""),
+                Optional.ofNullable(stops.get(plant.stop())).map(Stop::name).orElse(""),
+                Optional.ofNullable(stops.get(plant.stop())).map(Stop::position).orElse(0),
                 row.flatMap(CareSchedule::water).map(CareSchedule.WaterCheck::on),
                 row.flatMap(CareSchedule::looked),
                 row.map(it -> due(it, holds)).orElse(List.of()),

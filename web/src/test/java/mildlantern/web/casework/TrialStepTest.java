@@ -93,7 +93,7 @@ class TrialStepTest {
         assertThat(now.medium()).isEqualTo("sphagnum");
         assertThat(now.pottedOn()).isEqualTo(LocalDate.now(clock));
         assertThat(log.entries(now).stream().map(LogWords::said))
-                .containsOnlyOnce("repotted into sphagnum, 14 cm Fresh medium");
+                .containsOnlyOnce("repotted 14 cm in sphagnum Fresh medium");
         assertThat(page(address)).contains("It is in the record.").doesNotContain("When you have done it");
     }
 }
