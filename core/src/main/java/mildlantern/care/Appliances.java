@@ -6,7 +6,6 @@ import mildlantern.care.Need.Standing;
 import mildlantern.light.Photons;
 import mildlantern.plant.Profile;
 import mildlantern.plant.Season;
-import mildlantern.quantity.Limits;
 import mildlantern.quantity.Range;
 import mildlantern.quantity.RelativeHumidity;
 import mildlantern.quantity.Temperature;
@@ -34,25 +33,18 @@ final class Appliances {
         double most = knowledge.lightHours(profile.nearest());
         double hours = Math.min(most, Photons.hoursFor(Math.min(80, shortfall), knowledge.lampPpfd));
         double added = Photons.daily(knowledge.lampPpfd, hours);
-        Figure light = need.gets().shifted(added, 0, 80, "with a lamp");
+        Figure light = need.gets().shifted(added, 0, 80, CareOrigin.WITH_A_LAMP);
         double gain = weighing.gain(subject, season, subject.here().gives().withLight(light));
         double others = weighing.others(subject, season, subject.here().gives().withLight(light));
-        String dark = knowledge.needsLongNights(profile.nearest())
-                ? " Let it shine by day only: it flowers after long nights."
-                : hours + lightHours > most
-                        ? " Begin before dusk, so that the day is no longer than %s hours."
-                                .formatted(Limits.plain(most))
-                        : "";
+        ChangeSays how = knowledge.needsLongNights(profile.nearest())
+                ? ChangeSays.LAMP_BY_DAY_ONLY
+                : hours + lightHours > most ? ChangeSays.LAMP_BEFORE_DUSK : ChangeSays.LAMP;
         return Optional.of(weighing.change(
                 Change.Kind.LAMP,
-                "Hang a lamp of %s µmol/m²s at the leaf, %s hours a day.%s"
-                        .formatted(Limits.plain(knowledge.lampPpfd), Limits.tenths(hours), dark),
-                "It gets %s mol/m² a day and wants %s; the lamp adds %s."
-                        .formatted(
-                                Limits.tenths(need.gets().value()),
-                                Limits.tenths(need.wanted().low()),
-                                Limits.tenths(added)),
-                "about %s kWh a day".formatted(Limits.plain(Math.round(knowledge.lampWatts * hours / 10) / 100.0)),
+                how.with(knowledge.lampPpfd, tenths(hours), most),
+                ChangeSays.LAMP_ADDS.with(
+                        tenths(need.gets().value()), tenths(need.wanted().low()), tenths(added)),
+                ChangeSays.LAMP_COSTS.with(Math.round(knowledge.lampWatts * hours / 10) / 100.0),
                 gain,
                 others));
     }
@@ -77,21 +69,20 @@ final class Appliances {
                 / 1000;
         Gives after = subject.here()
                 .gives()
-                .withHumidity(need.gets().shifted(target - need.gets().value(), 0, 100, "with a humidifier"));
+                .withHumidity(need.gets().shifted(target - need.gets().value(), 0, 100, CareOrigin.WITH_A_HUMIDIFIER));
         return Optional.of(weighing.change(
                 Change.Kind.HUMIDIFIER,
-                "Run a humidifier that holds %s %%.".formatted(Limits.plain(target)),
-                "The air is at %s %% and it wants %s %%."
-                        .formatted(
-                                Limits.plain(Math.rint(need.gets().value())),
-                                Limits.plain(need.wanted().low())),
-                "about %s litres a day for %s"
-                        .formatted(
-                                Limits.tenths(litres),
-                                subject.here().glassCase()
-                                        ? "the case"
-                                        : "a room of %s m³".formatted(Limits.plain(volume))),
+                ChangeSays.HUMIDIFIER.with(target),
+                ChangeSays.HUMIDIFIER_WHY.with(
+                        Math.rint(need.gets().value()), need.wanted().low()),
+                subject.here().glassCase()
+                        ? ChangeSays.HUMIDIFIER_COSTS_IN_A_CASE.with(tenths(litres))
+                        : ChangeSays.HUMIDIFIER_COSTS_IN_A_ROOM.with(tenths(litres), volume),
                 weighing.gain(subject, season, after),
                 weighing.others(subject, season, after)));
+    }
+
+    private static double tenths(double value) {
+        return Math.round(value * 10) / 10.0;
     }
 }

@@ -3,9 +3,9 @@ package mildlantern.care;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import mildlantern.care.Need.Standing;
+import mildlantern.message.Message;
 import mildlantern.nutrition.FedSoFar;
 import mildlantern.nutrition.FeedPlan;
 import mildlantern.nutrition.Waters;
@@ -14,7 +14,6 @@ import mildlantern.plant.PlantId;
 import mildlantern.plant.Profile;
 import mildlantern.plant.Season;
 import mildlantern.plant.WaterSource;
-import mildlantern.quantity.Limits;
 import mildlantern.quantity.Range;
 
 /** Weighs what could be changed for a plant, by what it would gain, what it costs, and what it does to its neighbours. */
@@ -127,15 +126,15 @@ public final class Changes {
             double effort = knowledge.effortOfMove(steps, there.displaces().isPresent());
             changes.add(new Change(
                     Change.Kind.MOVE,
-                    "Move it to the " + spot.name() + (steps ? ", by steps." : "."),
+                    (steps ? ChangeSays.MOVE_BY_STEPS : ChangeSays.MOVE).with(spot.name()),
                     compared(here, there.needs()),
                     there.displaces()
-                            .map(name -> "a full stop: " + name + " would have to make room")
-                            .orElse(steps ? "some weeks of steps" : "one carrying"),
+                            .map(ChangeSays.FULL_STOP::with)
+                            .orElse((steps ? ChangeSays.WEEKS_OF_STEPS : ChangeSays.ONE_CARRYING).with()),
                     gain,
                     0,
                     gain - effort,
-                    "",
+                    ChangeSays.NOTHING_FOR_OTHERS.with(),
                     Optional.of(spot.id())));
         }
         return changes;
@@ -152,24 +151,20 @@ public final class Changes {
         return brighter || warmth;
     }
 
-    private static String compared(List<Need> here, List<Need> there) {
-        List<String> parts = new ArrayList<>();
+    private static Message compared(List<Need> here, List<Need> there) {
+        List<Message> parts = new ArrayList<>();
         for (Need now : here) {
             there.stream()
                     .filter(other -> other.kind() == now.kind() && Math.abs(other.miss() - now.miss()) > 0.05)
                     .findFirst()
-                    .ifPresent(other -> parts.add("%s %s instead of %s %s"
-                            .formatted(
-                                    now.kind().words(),
-                                    Limits.tenths(other.gets().value()),
-                                    Limits.tenths(now.gets().value()),
-                                    now.kind().unit())));
+                    .ifPresent(other -> parts.add(ChangeSays.INSTEAD.with(
+                            now.kind(), figure(other), figure(now), now.kind().unit())));
         }
-        return parts.isEmpty() ? "much the same there" : capital(String.join(", ", parts)) + ".";
+        return parts.isEmpty() ? ChangeSays.MUCH_THE_SAME.with() : ChangeSays.DIFFERS.with(parts);
     }
 
-    private static String capital(String words) {
-        return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
+    private static double figure(Need need) {
+        return Math.round(need.gets().value() * 10) / 10.0;
     }
 
     private Optional<Change> water(Subject subject, Need need) {
@@ -179,11 +174,9 @@ public final class Changes {
         int percent = (int) Math.floor(share * 20) * 5;
         return Optional.of(weighing.change(
                 Change.Kind.WATER,
-                percent >= 10
-                        ? "Give rain or pure water with at most %d %% of the present water in it.".formatted(percent)
-                        : "Give rain or pure water only.",
-                need.words(),
-                "rain water to be caught, or pure water",
+                percent >= 10 ? ChangeSays.SOFTER_WATER_BLENDED.with(percent) : ChangeSays.SOFTER_WATER.with(),
+                need.missed().orElseThrow(),
+                ChangeSays.SOFTER_WATER_COSTS.with(),
                 need.miss(),
                 0));
     }
@@ -195,12 +188,10 @@ public final class Changes {
         return feeds.next(subject.plant().profile(), season, FedSoFar.NOTHING, feedDays)
                 .map(next -> weighing.change(
                         Change.Kind.FEED,
-                        next.words(),
-                        need.words(),
-                        "a feed every %s to %s days"
-                                .formatted(
-                                        Limits.plain(next.days().low()),
-                                        Limits.plain(next.days().high())),
+                        next.how(),
+                        need.missed().orElseThrow(),
+                        ChangeSays.FEED_EVERY.with(
+                                next.days().low(), next.days().high()),
                         need.miss(),
                         0));
     }
@@ -208,9 +199,9 @@ public final class Changes {
     private Change flush(Need need) {
         return weighing.change(
                 Change.Kind.FLUSH,
-                "Flush the pot with two to three times its volume of plain soft water, then feed weaker.",
-                need.words(),
-                "half an hour at the sink",
+                ChangeSays.FLUSH.with(),
+                need.missed().orElseThrow(),
+                ChangeSays.FLUSH_COSTS.with(),
                 need.miss(),
                 0);
     }
@@ -219,10 +210,9 @@ public final class Changes {
         double cycle = subject.pot().cycleDays().orElse(need.wanted().middle());
         return weighing.change(
                 Change.Kind.RHYTHM,
-                "Look into its pot every %s days and water when it is as dry as its kind likes."
-                        .formatted(Limits.tenths(cycle)),
-                need.words(),
-                need.standing() == Standing.SHORT ? "less water" : "a look more often",
+                ChangeSays.RHYTHM.with(Math.round(cycle * 10) / 10.0),
+                need.missed().orElseThrow(),
+                (need.standing() == Standing.SHORT ? ChangeSays.LESS_WATER : ChangeSays.MORE_LOOKS).with(),
                 need.miss(),
                 0);
     }

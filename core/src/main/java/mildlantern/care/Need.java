@@ -1,5 +1,8 @@
 package mildlantern.care;
 
+import java.util.Optional;
+import mildlantern.message.Message;
+import mildlantern.message.MessageKey;
 import mildlantern.quantity.Range;
 
 /**
@@ -10,32 +13,27 @@ import mildlantern.quantity.Range;
  * @param gets what it gets
  * @param standing whether that fits
  * @param miss how far off it is: 0 fits, 1 shows within weeks
- * @param words what is amiss, as a sentence; empty where it fits
+ * @param missed what is amiss; empty where it fits
  */
-public record Need(Kind kind, Range wanted, Figure gets, Standing standing, double miss, String words) {
+public record Need(Kind kind, Range wanted, Figure gets, Standing standing, double miss, Optional<Message> missed) {
     /** What a plant needs. */
-    public enum Kind {
-        LIGHT("light", "mol/m² d"),
-        HUMIDITY("humidity", "%"),
-        DAY("warmth by day", "°C"),
-        NIGHT("coldest night", "°C"),
-        WATERING("watered every", "days"),
-        WATER("dissolved in its water", "mg/L"),
-        FOOD("nitrogen in the pot", "mg/L"),
-        SALTS("salts in the pot", "mS/cm");
+    public enum Kind implements MessageKey {
+        LIGHT("mol/m² d"),
+        HUMIDITY("%"),
+        DAY("°C"),
+        NIGHT("°C"),
+        WATERING("d"),
+        WATER("mg/L"),
+        FOOD("mg/L"),
+        SALTS("mS/cm");
 
-        private final String words;
         private final String unit;
 
-        Kind(String words, String unit) {
-            this.words = words;
+        Kind(String unit) {
             this.unit = unit;
         }
 
-        public String words() {
-            return words;
-        }
-
+        /** The sign of its unit. */
         public String unit() {
             return unit;
         }

@@ -5,11 +5,12 @@ import java.util.List;
 import java.util.Optional;
 import mildlantern.care.Need.Kind;
 import mildlantern.care.Need.Standing;
+import mildlantern.message.Message;
 import mildlantern.nutrition.Waters;
 import mildlantern.plant.Profile;
 import mildlantern.plant.Season;
-import mildlantern.quantity.Limits;
 import mildlantern.quantity.Range;
+import mildlantern.quantity.Temperature;
 
 /** Holds what a plant gets against what its kind needs. */
 public final class Needs {
@@ -75,10 +76,8 @@ public final class Needs {
                 wanted,
                 light,
                 miss,
-                "Too dark: %s mol/m² a day, and it wants %s or more."
-                        .formatted(Limits.tenths(light.value()), Limits.tenths(wanted.low())),
-                "Too bright: %s mol/m² a day, and it wants %s at most."
-                        .formatted(Limits.tenths(light.value()), Limits.tenths(wanted.high())));
+                NeedMissed.TOO_DARK.with(round(light.value()), round(wanted.low())),
+                NeedMissed.TOO_BRIGHT.with(round(light.value()), round(wanted.high())));
     }
 
     private Need humidity(Range wanted, Figure humidity) {
@@ -90,9 +89,8 @@ public final class Needs {
                 wanted,
                 humidity,
                 miss,
-                "Dry air: %.0f %%, and it wants %s %% or more.".formatted(value, Limits.plain(wanted.low())),
-                "Moist air: %.0f %%, and %s %% is enough; mind wet leaves."
-                        .formatted(value, Limits.plain(wanted.high())));
+                NeedMissed.DRY_AIR.with(Math.round(value), wanted.low()),
+                NeedMissed.MOIST_AIR.with(Math.round(value), wanted.high()));
     }
 
     private Need day(Range wanted, Figure day) {
@@ -103,10 +101,8 @@ public final class Needs {
                 wanted,
                 day,
                 miss,
-                "Cool by day: %s °C, and it wants %s °C or more."
-                        .formatted(Limits.tenths(day.value()), Limits.plain(wanted.low())),
-                "Hot by day: %s °C, and %s °C is enough."
-                        .formatted(Limits.tenths(day.value()), Limits.plain(wanted.high())));
+                NeedMissed.COOL_DAYS.with(degrees(day.value()), degrees(wanted.low())),
+                NeedMissed.HOT_DAYS.with(degrees(day.value()), degrees(wanted.high())));
     }
 
     private Need night(Profile profile, Figure night) {
@@ -116,12 +112,8 @@ public final class Needs {
                 new Range(low, ANY_WARMTH),
                 night,
                 Math.max(0, low - night.value()) / knowledge.night,
-                "Cold nights: %s °C%s, and it likes %s °C or more."
-                        .formatted(
-                                Limits.tenths(night.value()),
-                                night.from().contains("glass") ? " at the leaf" : "",
-                                Limits.plain(low)),
-                "");
+                (night.atLeaf() ? NeedMissed.COLD_NIGHTS_AT_THE_LEAF : NeedMissed.COLD_NIGHTS)
+                        .with(degrees(night.value()), degrees(low)));
     }
 
     private Need watering(double interval, double cycle) {
@@ -132,12 +124,10 @@ public final class Needs {
         return need(
                 Kind.WATERING,
                 wanted,
-                Figure.of(round(interval), "the last waterings"),
+                Figure.of(round(interval), CareOrigin.LAST_WATERINGS),
                 miss,
-                "Watered every %s days, while its pot takes %s to dry."
-                        .formatted(Limits.tenths(interval), Limits.tenths(cycle)),
-                "Watered every %s days, while its pot is dry after %s."
-                        .formatted(Limits.tenths(interval), Limits.tenths(cycle)));
+                NeedMissed.WATERED_TOO_OFTEN.with(round(interval), round(cycle)),
+                NeedMissed.WATERED_TOO_SELDOM.with(round(interval), round(cycle)));
     }
 
     private Need water(Profile profile, Figure water) {
@@ -148,8 +138,7 @@ public final class Needs {
                 new Range(0, allowed),
                 water,
                 miss,
-                "",
-                "Its water holds about %.0f mg/L; it bears %.0f.".formatted(water.value(), allowed));
+                NeedMissed.HARD_WATER.with(Math.round(water.value()), Math.round(allowed)));
     }
 
     private Need food(Profile profile, double nitrogen, PotGives pot) {
@@ -158,10 +147,9 @@ public final class Needs {
         return need(
                 Kind.FOOD,
                 new Range(pot.growing() ? pot.hungryBelow() : 0, most),
-                Figure.of(Math.round(nitrogen), "the account of its pot"),
+                Figure.of(Math.round(nitrogen), CareOrigin.ACCOUNT_OF_POT),
                 hungry ? knowledge.hungry : 0,
-                "About %.0f mg/L nitrogen left in its pot: it goes short.".formatted(nitrogen),
-                "");
+                NeedMissed.HUNGRY.with(Math.round(nitrogen)));
     }
 
     private Need salts(double conductivity, double most) {
@@ -169,21 +157,28 @@ public final class Needs {
         return need(
                 Kind.SALTS,
                 new Range(0, most),
-                Figure.of(Math.round(conductivity * 10) / 10.0, "the account of its pot"),
+                Figure.of(round(conductivity), CareOrigin.ACCOUNT_OF_POT),
                 miss,
-                "",
-                "About %s mS/cm in its pot; it bears %s.".formatted(Limits.tenths(conductivity), Limits.tenths(most)));
+                NeedMissed.SALTY.with(round(conductivity), round(most)));
     }
 
-    private Need need(Kind kind, Range wanted, Figure gets, double miss, String shortWords, String overWords) {
+    /** A need that can be missed in one way only. */
+    private Need need(Kind kind, Range wanted, Figure gets, double miss, Message missed) {
+        return need(kind, wanted, gets, miss, missed, missed);
+    }
+
+    private Need need(Kind kind, Range wanted, Figure gets, double miss, Message falling, Message over) {
         Standing standing =
                 miss < knowledge.slack ? Standing.FITS : gets.value() < wanted.low() ? Standing.SHORT : Standing.OVER;
-        String words = switch (standing) {
-            case FITS -> "";
-            case SHORT -> shortWords;
-            case OVER -> overWords;
+        return switch (standing) {
+            case FITS -> new Need(kind, wanted, gets, standing, 0, Optional.empty());
+            case SHORT -> new Need(kind, wanted, gets, standing, miss, Optional.of(falling));
+            case OVER -> new Need(kind, wanted, gets, standing, miss, Optional.of(over));
         };
-        return new Need(kind, wanted, gets, standing, standing == Standing.FITS ? 0 : miss, words);
+    }
+
+    private static Temperature degrees(double celsius) {
+        return new Temperature(round(celsius));
     }
 
     private static double halvings(double times) {

@@ -13,10 +13,11 @@ import java.util.Optional;
 import java.util.PriorityQueue;
 import mildlantern.knowledge.Entry;
 import mildlantern.knowledge.KnowledgeFiles;
+import mildlantern.message.Message;
 import mildlantern.place.Moves;
 import mildlantern.place.StopId;
 import mildlantern.plant.Profile;
-import mildlantern.quantity.Limits;
+import mildlantern.quantity.Temperature;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -75,10 +76,16 @@ public final class StepPlanner {
      * @param light that it then gets, mol/m² and day
      * @param lightRatio against the step before
      * @param warmthStep change by day, °C, signed
-     * @param words as an instruction
+     * @param words what to do
      */
     public record Step(
-            LocalDate on, Place stop, String shade, double light, double lightRatio, double warmthStep, String words) {}
+            LocalDate on,
+            Place stop,
+            String shade,
+            double light,
+            double lightRatio,
+            double warmthStep,
+            Message words) {}
 
     /**
      * A plan.
@@ -86,7 +93,7 @@ public final class StepPlanner {
      * @param steps in order; the last one ends at the wanted stop, unshaded
      * @param warnings what no step can spare it
      */
-    public record Plan(List<Step> steps, List<String> warnings) {
+    public record Plan(List<Step> steps, List<Message> warnings) {
         public int days() {
             return (int) ChronoUnit.DAYS.between(
                     steps.get(0).on(), steps.get(steps.size() - 1).on());
@@ -122,21 +129,17 @@ public final class StepPlanner {
         places.forEach(place -> shades.forEach((name, share) ->
                 spots.add(new Spot(place, name, Math.max(0.05, place.light() * share)))));
         Spot begin = new Spot(from, "", Math.max(0.05, from.light()));
-        List<String> warnings = new ArrayList<>();
+        List<Message> warnings = new ArrayList<>();
         Optional<List<Spot>> way = search(begin, spots, to);
         List<Spot> path = way.orElseGet(() -> {
             warnings.add(
                     Math.abs(to.byDay() - from.byDay()) > moves.temperatureStep()
-                            ? "No stop lies between: from %s to %s °C at once is a shock. Wait for a milder time, or find a cool room."
-                                    .formatted(Limits.tenths(from.byDay()), Limits.tenths(to.byDay()))
-                            : "No stop lies between, and the steps of light are too many: shade it for months, or choose a stop that is less bright.");
+                            ? StepSays.WARMTH_SHOCK.with(degrees(from.byDay()), degrees(to.byDay()))
+                            : StepSays.LIGHT_SHOCK.with());
             return List.of(begin, new Spot(to, "", Math.max(0.05, to.light())));
         });
         if (to.night() < profile.night().celsius()) {
-            warnings.add("Nights of %s °C there; it likes %s °C or more."
-                    .formatted(
-                            Limits.tenths(to.night()),
-                            Limits.plain(profile.night().celsius())));
+            warnings.add(StepSays.COLD_NIGHTS.with(degrees(to.night()), profile.night()));
         }
         return new Plan(dated(path, start), List.copyOf(warnings));
     }
@@ -211,15 +214,18 @@ public final class StepPlanner {
         return List.copyOf(steps);
     }
 
-    private static String words(Spot before, Spot spot) {
+    private static Message words(Spot before, Spot spot) {
         boolean stays = spot.place().id().equals(before.place().id());
-        String shade = spot.shade().isEmpty() ? "" : " behind " + hung(spot.shade());
-        return stays
-                ? spot.shade().isEmpty() ? "Take the shade away." : "Shade it" + shade + " only."
-                : "To the " + spot.place().name() + shade + ".";
+        boolean open = spot.shade().isEmpty();
+        if (stays) {
+            return open ? StepSays.SHADE_AWAY.with() : StepSays.SHADE_ONLY.with(spot.shade());
+        }
+        return open
+                ? StepSays.TO.with(spot.place().name())
+                : StepSays.TO_BEHIND.with(spot.place().name(), spot.shade());
     }
 
-    private static String hung(String shade) {
-        return shade.startsWith("two") ? shade : "a " + shade;
+    private static Temperature degrees(double celsius) {
+        return new Temperature(Math.round(celsius * 10) / 10.0);
     }
 }

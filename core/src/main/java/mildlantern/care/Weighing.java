@@ -1,6 +1,7 @@
 package mildlantern.care;
 
 import java.util.Optional;
+import mildlantern.message.Message;
 import mildlantern.plant.Profile;
 import mildlantern.plant.Season;
 
@@ -14,7 +15,7 @@ final class Weighing {
         this.needs = needs;
     }
 
-    Change change(Change.Kind kind, String words, String reason, String cost, double gain, double others) {
+    Change change(Change.Kind kind, Message words, Message reason, Message cost, double gain, double others) {
         return new Change(
                 kind,
                 words,
@@ -23,11 +24,10 @@ final class Weighing {
                 gain,
                 others,
                 gain + knowledge.others * others - knowledge.effort(kind),
-                Math.abs(others) < 0.05
-                        ? ""
-                        : others > 0
-                                ? "It helps others at this stop as well."
-                                : "Others at this stop would like it less.",
+                (Math.abs(others) < 0.05
+                                ? ChangeSays.NOTHING_FOR_OTHERS
+                                : others > 0 ? ChangeSays.HELPS_OTHERS : ChangeSays.OTHERS_LIKE_IT_LESS)
+                        .with(),
                 Optional.empty());
     }
 

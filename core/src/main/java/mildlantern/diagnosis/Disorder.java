@@ -7,6 +7,7 @@ import java.util.Set;
 import mildlantern.knowledge.DisorderId;
 import mildlantern.knowledge.FindingId;
 import mildlantern.knowledge.Words;
+import mildlantern.message.MessageKey;
 import mildlantern.plant.PlantRecord;
 import mildlantern.plant.Profile;
 
@@ -47,7 +48,7 @@ public record Disorder(
         String source) {
 
     /** The group of a cause; each has its own ink on the screen. */
-    public enum Kind {
+    public enum Kind implements MessageKey {
         NORMAL,
         WATER,
         AIR_AND_TEMPERATURE,

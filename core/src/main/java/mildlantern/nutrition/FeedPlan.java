@@ -175,15 +175,7 @@ public final class FeedPlan {
         boolean gently = known.pausedDays() >= pauseDays && known.feedsSince() < returnFeeds;
         double wanted = profile.feedMgN().middle() * share * (gently ? returnShare : 1);
         double mix = mix(wanted);
-        return Optional.of(new NextFeed(
-                Way.ROOTS,
-                mix,
-                usualDays,
-                0,
-                0,
-                gently,
-                "Feed of %d mg/L nitrogen on moist roots%s; plain water in between."
-                        .formatted(Math.round(mix), gently ? ", half strength to begin again" : "")));
+        return Optional.of(new NextFeed(Way.ROOTS, mix, usualDays, 0, 0, gently));
     }
 
     private double mix(double wanted) {
@@ -201,38 +193,16 @@ public final class FeedPlan {
             case UPRIGHT_PITCHER, HANGING_PITCHER -> {
                 int pitchers = Math.max(1, (int) Math.round(trapShare * Math.max(known.growths(), 1)));
                 double each = Objects.requireNonNull(pitcherMl.get(profile.form()));
-                yield Optional.of(new NextFeed(
-                        Way.PITCHERS,
-                        trapNitrogen,
-                        trapDays,
-                        pitchers,
-                        pitchers * each,
-                        false,
-                        "Fill %s of its pitchers to a third with weak organic feed, about %d mL each; none on the medium."
-                                .formatted(pitchers == 1 ? "one" : String.valueOf(pitchers), Math.round(each))));
+                yield Optional.of(new NextFeed(Way.PITCHERS, trapNitrogen, trapDays, pitchers, pitchers * each, false));
             }
             case FLAT_STICKY_ROSETTE -> {
                 int leaves = Math.max(1, known.leaves());
-                yield Optional.of(new NextFeed(
-                        Way.STICKY_LEAVES,
-                        trapNitrogen,
-                        trapDays,
-                        leaves,
-                        leaves * mistMl,
-                        false,
-                        "Mist its %s finely with weak organic feed; none on the medium. Sundews answer in a day or two."
-                                .formatted(leaves == 1 ? "leaf" : leaves + " leaves")));
+                yield Optional.of(
+                        new NextFeed(Way.STICKY_LEAVES, trapNitrogen, trapDays, leaves, leaves * mistMl, false));
             }
             default ->
                 Optional.of(new NextFeed(
-                        Way.SNAP_TRAPS,
-                        trapNitrogen,
-                        trapDays,
-                        Math.max(1, known.growths()),
-                        snapMl,
-                        false,
-                        "A light organic feed to the root zone, %d mL; traps that are closed stay closed."
-                                .formatted(Math.round(snapMl))));
+                        Way.SNAP_TRAPS, trapNitrogen, trapDays, Math.max(1, known.growths()), snapMl, false));
         };
     }
 

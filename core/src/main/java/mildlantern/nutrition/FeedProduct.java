@@ -3,6 +3,7 @@ package mildlantern.nutrition;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import mildlantern.message.Message;
 import mildlantern.message.MessageKey;
 import mildlantern.quantity.Limits;
 
@@ -92,22 +93,22 @@ public record FeedProduct(
                 ecPerGram * grams);
     }
 
-    /** What is wanting for a full feed, as sentences; empty for a full one. */
-    public List<String> wanting() {
+    /** What is wanting for a full feed; empty for a full one. */
+    public List<Message> wanting() {
         if (lopsided.isPresent()) {
-            return List.of("No full feed: " + lopsided.get() + ".");
+            return List.of(FeedLack.LOPSIDED.with(lopsided.get()));
         }
-        List<String> missing = new ArrayList<>();
+        List<Message> missing = new ArrayList<>();
         if (label.nitrogen() <= 0 || label.phosphorus() <= 0 || label.potassium() <= 0) {
-            missing.add("One of nitrogen, phosphorus and potassium is missing.");
+            missing.add(FeedLack.MAIN.with());
         }
         if (!micros || iron <= 0) {
-            missing.add("No iron or other micronutrients: soil-less mixes and bonsai grit need them from elsewhere.");
+            missing.add(FeedLack.MICROS.with());
         }
         if (magnesium <= 0 && calcium <= 0) {
-            missing.add("No calcium or magnesium: with rain or pure water they must come from elsewhere.");
+            missing.add(FeedLack.CALCIUM_AND_MAGNESIUM.with());
         } else if (calcium <= 0) {
-            missing.add("No calcium: soft water brings too little of it, hard water brings enough.");
+            missing.add(FeedLack.CALCIUM.with());
         }
         return List.copyOf(missing);
     }

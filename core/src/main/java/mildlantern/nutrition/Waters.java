@@ -10,10 +10,10 @@ import java.util.OptionalDouble;
 import mildlantern.knowledge.Entry;
 import mildlantern.knowledge.KnowledgeFiles;
 import mildlantern.knowledge.Words;
+import mildlantern.message.Message;
 import mildlantern.plant.Profile;
 import mildlantern.plant.WaterSource;
 import mildlantern.plant.WaterWant;
-import mildlantern.quantity.Limits;
 import mildlantern.quantity.Range;
 
 /** Judges waters for kinds of plants: by what is dissolved in them, by alkalinity, and by sodium. */
@@ -72,7 +72,7 @@ public final class Waters {
      * @param allowedMg that the kind bears, mg/L
      * @param reasons as sentences; empty where nothing speaks against it
      */
-    public record Judged(Verdict verdict, double dissolvedMg, double allowedMg, List<String> reasons) {}
+    public record Judged(Verdict verdict, double dissolvedMg, double allowedMg, List<Message> reasons) {}
 
     /** A usual analysis of a water; a grower's own takes its place. */
     public WaterAnalysis typical(WaterSource source) {
@@ -102,31 +102,27 @@ public final class Waters {
     public Judged judge(Profile profile, WaterAnalysis water, double feedConductivity) {
         double mg = dissolvedMg(water);
         double allowed = allowedMg(profile);
-        List<String> reasons = new ArrayList<>();
+        List<Message> reasons = new ArrayList<>();
         Verdict verdict = Verdict.SUITS;
         if (mg > allowed) {
             verdict = mg > 1.5 * allowed ? Verdict.UNSUITABLE : Verdict.WITH_CARE;
-            reasons.add("About %d mg/L dissolved; it bears %d.".formatted(Math.round(mg), Math.round(allowed)));
+            reasons.add(WaterReason.DISSOLVED.with(Math.round(mg), Math.round(allowed)));
         }
         double together = water.conductivity() + feedConductivity;
         double most = allowedWithFeed(profile);
         if (feedConductivity > 0 && together > most) {
             verdict = worse(verdict, Verdict.WITH_CARE);
-            reasons.add("With feed %s mS/cm; it bears about %s: feed weaker or blend with rain."
-                    .formatted(Limits.plain(together), Limits.plain(most)));
+            reasons.add(WaterReason.WITH_FEED.with(together, most));
         }
         if (water.alkalinity().isPresent() && water.alkalinity().getAsDouble() >= alkalinity.low()) {
             boolean locks = water.alkalinity().getAsDouble() > alkalinity.high();
             verdict = worse(verdict, Verdict.WITH_CARE);
-            reasons.add("Alkalinity %d mg/L: it raises the pH of the medium%s."
-                    .formatted(
-                            Math.round(water.alkalinity().getAsDouble()),
-                            locks ? " and locks iron, so new leaves yellow between the veins" : " over months"));
+            reasons.add((locks ? WaterReason.LOCKS_IRON : WaterReason.ALKALINE)
+                    .with(Math.round(water.alkalinity().getAsDouble())));
         }
         if (water.sodium().isPresent() && water.sodium().getAsDouble() > sodium) {
             verdict = worse(verdict, Verdict.UNSUITABLE);
-            reasons.add("Sodium %d mg/L: a softener swaps calcium for it, which is worse for roots."
-                    .formatted(Math.round(water.sodium().getAsDouble())));
+            reasons.add(WaterReason.SODIUM.with(Math.round(water.sodium().getAsDouble())));
         }
         return new Judged(verdict, mg, allowed, List.copyOf(reasons));
     }
@@ -142,11 +138,6 @@ public final class Waters {
             return 1;
         }
         return allowed <= pure.conductivity() ? 0 : Blend.shareOfTap(tap.conductivity(), pure.conductivity(), allowed);
-    }
-
-    /** What standing for a day changes. */
-    public static String standing() {
-        return "Standing a day lets chlorine gas go, and nothing else: no salts, no chloramine, no fluoride.";
     }
 
     private static Verdict worse(Verdict one, Verdict other) {

@@ -8,9 +8,10 @@ import mildlantern.knowledge.Entry;
 import mildlantern.knowledge.KnowledgeException;
 import mildlantern.knowledge.KnowledgeFiles;
 import mildlantern.light.Daylight;
+import mildlantern.message.Message;
 import mildlantern.plant.PlantRecord.Place;
 import mildlantern.plant.Profile;
-import mildlantern.quantity.Limits;
+import mildlantern.quantity.TemperatureChange;
 
 /** Judges a move from one place to another. */
 public final class Moves {
@@ -51,9 +52,9 @@ public final class Moves {
      *
      * @param temperatureStep change by day, °C, signed; missing where it was not read
      * @param lightRatio new light over old, above 0
-     * @param warnings what is too much for the plant, as sentences; empty where nothing is
+     * @param warnings what is too much for the plant; empty where nothing is
      */
-    public record Step(OptionalDouble temperatureStep, OptionalDouble lightRatio, List<String> warnings) {}
+    public record Step(OptionalDouble temperatureStep, OptionalDouble lightRatio, List<Message> warnings) {}
 
     /**
      * Judges a move.
@@ -73,33 +74,23 @@ public final class Moves {
                         ? OptionalDouble.of(
                                 daylight.ratio(from.light().get(), to.light().get()))
                         : OptionalDouble.empty();
-        List<String> warnings = new ArrayList<>();
+        List<Message> warnings = new ArrayList<>();
         warmth.ifPresent(step -> {
             if (Math.abs(step) > temperatureStep) {
-                warnings.add(
-                        "%s by %s °C at once: more than %s °C in a day is a shock. Go by a place in between, over one to two weeks."
-                                .formatted(
-                                        step > 0 ? "Warmer" : "Colder",
-                                        Limits.plain(Math.abs(step)),
-                                        Limits.plain(temperatureStep)));
+                warnings.add((step > 0 ? MoveWarning.WARMER : MoveWarning.COLDER)
+                        .with(new TemperatureChange(Math.abs(step)), new TemperatureChange(temperatureStep)));
             }
         });
         light.ifPresent(ratio -> {
             if (ratio > lightUp) {
-                warnings.add(
-                        "%s times the light at once can burn it: no more than half again each week, so shade it at first."
-                                .formatted(Limits.plain(tenths(ratio))));
+                warnings.add(MoveWarning.BRIGHTER.with(tenths(ratio)));
             } else if (ratio < lightDown) {
-                warnings.add("Only %s times the light: it will shed older leaves; water less."
-                        .formatted(Limits.plain(tenths(ratio))));
+                warnings.add(MoveWarning.DARKER.with(tenths(ratio)));
             }
         });
         to.night()
                 .filter(night -> night.celsius() < profile.night().celsius())
-                .ifPresent(night -> warnings.add("Nights of %s °C there; it likes %s °C or more."
-                        .formatted(
-                                Limits.plain(night.celsius()),
-                                Limits.plain(profile.night().celsius()))));
+                .ifPresent(night -> warnings.add(MoveWarning.COLD_NIGHTS.with(night, profile.night())));
         return new Step(warmth, light, List.copyOf(warnings));
     }
 

@@ -14,6 +14,7 @@ import mildlantern.knowledge.DisorderId;
 import mildlantern.knowledge.Entry;
 import mildlantern.knowledge.KnowledgeException;
 import mildlantern.knowledge.KnowledgeFiles;
+import mildlantern.message.MessageKey;
 import mildlantern.pest.LifeTable;
 import mildlantern.pest.Pests;
 import mildlantern.place.BenchPlan;
@@ -95,8 +96,7 @@ public final class Quarantine {
         Optional<LifeTable> pest = disorder.flatMap(pests::find);
         OptionalDouble grows = pest.isPresent() ? pest.get().daysToAdult(celsius) : OptionalDouble.empty();
         if (pest.isPresent() && grows.isEmpty()) {
-            return new IsolationClock(
-                    lastFind, mostDays, "In this cold nothing grows up, so it may stay unseen for long.");
+            return new IsolationClock(lastFind, mostDays, AloneReason.COLD.with());
         }
         int days = (int) Math.ceil(grows.orElse(0));
         if (days > leastDays) {
@@ -104,11 +104,9 @@ public final class Quarantine {
             return new IsolationClock(
                     lastFind,
                     Math.min(days, mostDays),
-                    capped
-                            ? "What was missed may take longer still to show: look weekly after that."
-                            : "An egg that was missed takes " + days + " days to grow up at this temperature.");
+                    capped ? AloneReason.CAPPED.with() : AloneReason.GROWS_UP.with(days));
         }
-        return new IsolationClock(lastFind, leastDays, "Fourteen days from the last new find.");
+        return new IsolationClock(lastFind, leastDays, AloneReason.USUAL.with());
     }
 
     /**
@@ -135,20 +133,10 @@ public final class Quarantine {
     }
 
     /** How near two plants stood. */
-    public enum Nearness {
-        TOUCHING("touching"),
-        SHELF("same stop"),
-        ROOM("same house");
-
-        private final String words;
-
-        Nearness(String words) {
-            this.words = words;
-        }
-
-        public String words() {
-            return words;
-        }
+    public enum Nearness implements MessageKey {
+        TOUCHING,
+        SHELF,
+        ROOM
     }
 
     /**

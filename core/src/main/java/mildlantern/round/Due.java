@@ -1,5 +1,6 @@
 package mildlantern.round;
 
+import mildlantern.message.Message;
 import mildlantern.plant.PlantId;
 
 /**
@@ -7,9 +8,9 @@ import mildlantern.plant.PlantId;
  *
  * @param plant the plant
  * @param kind what is due
- * @param why why now, in a sentence
+ * @param why why now
  */
-public record Due(PlantId plant, Kind kind, String why) {
+public record Due(PlantId plant, Kind kind, Message why) {
     /** What can be due, the most pressing first. */
     public enum Kind {
         LOOK_AGAIN(Lamp.BRIGHT, Half.MORNING),

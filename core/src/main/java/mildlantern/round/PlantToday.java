@@ -2,6 +2,7 @@ package mildlantern.round;
 
 import java.time.LocalDate;
 import java.util.Optional;
+import mildlantern.message.Message;
 import mildlantern.plant.PlantId;
 import mildlantern.quarantine.IsolationClock;
 
@@ -14,7 +15,7 @@ import mildlantern.quarantine.IsolationClock;
  * @param trouble its open case, if it has one
  * @param step the step of a course that is due on it, as an instruction
  * @param move the step of a move that is due on it, as an instruction
- * @param feed how it is fed next, as an instruction
+ * @param feed how it is fed next
  * @param asked a look that was asked for because it stood near something catching
  * @param catchingNear whether a plant at its stop has something catching
  * @param feedHeld whether it must not be fed now
@@ -27,7 +28,7 @@ public record PlantToday(
         Optional<Trouble> trouble,
         Optional<String> step,
         Optional<String> move,
-        Optional<String> feed,
+        Optional<Message> feed,
         Optional<AskedLook> asked,
         boolean catchingNear,
         boolean feedHeld,
@@ -61,9 +62,9 @@ public record PlantToday(
      * A look that was asked for.
      *
      * @param on the day on which it was asked for; a look from that day on answers it
-     * @param why in a sentence
+     * @param why it was asked for
      */
-    public record AskedLook(LocalDate on, String why) {}
+    public record AskedLook(LocalDate on, Message why) {}
 
     /**
      * An open case.

@@ -11,6 +11,7 @@ import mildlantern.knowledge.Entry;
 import mildlantern.knowledge.KnowledgeException;
 import mildlantern.knowledge.KnowledgeFiles;
 import mildlantern.knowledge.Words;
+import mildlantern.message.Message;
 import mildlantern.plant.Dryness;
 import mildlantern.plant.GrowthForm;
 import mildlantern.plant.Profile;
@@ -165,8 +166,11 @@ public final class RoundPlanner {
         CareSchedule schedule = plant.schedule();
         Optional<PlantToday.Trouble> trouble = plant.trouble().filter(it -> !rests(it, today));
         trouble.flatMap(it -> ofCase(plant, it, today)).ifPresent(dues::add);
-        plant.step().ifPresent(what -> dues.add(new Due(plant.id(), Due.Kind.COURSE_STEP, what)));
-        plant.move().ifPresent(what -> dues.add(new Due(plant.id(), Due.Kind.MOVE_STEP, what)));
+        plant.step()
+                .ifPresent(
+                        what -> dues.add(new Due(plant.id(), Due.Kind.COURSE_STEP, DueReason.AS_PLANNED.with(what))));
+        plant.move()
+                .ifPresent(what -> dues.add(new Due(plant.id(), Due.Kind.MOVE_STEP, DueReason.AS_PLANNED.with(what))));
         if (schedule.putOff().filter(today::equals).isPresent()) {
             return dues;
         }
@@ -175,18 +179,17 @@ public final class RoundPlanner {
             look(plant, today).ifPresent(dues::add);
             if (!plant.feedHeld()
                     && schedule.feedOn().filter(day -> !day.isAfter(today)).isPresent()) {
+                Message feed = plant.feed().orElse(DueReason.FEED_ROOTS.with());
                 dues.add(new Due(
                         plant.id(),
                         Due.Kind.FEED,
                         schedule.fed()
-                                        .map(day -> "Last fed %s. ".formatted(DueWords.ago(DueWords.days(day, today))))
-                                        .orElse("Not fed yet. ")
-                                + plant.feed().orElse("Feed on moist roots.")));
+                                .map(day -> DueReason.FED.with(DueTime.since(day, today), feed))
+                                .orElse(DueReason.NOT_FED_YET.with(feed))));
             }
         }
         if (plant.cupInTheCold()) {
-            dues.add(new Due(
-                    plant.id(), Due.Kind.EMPTY_CUP, "A cold night at this stop: tip the water out of its cup."));
+            dues.add(new Due(plant.id(), Due.Kind.EMPTY_CUP, DueReason.CUP_IN_THE_COLD.with()));
         }
         dues.sort(Comparator.comparing(Due::kind));
         return dues;
@@ -197,24 +200,20 @@ public final class RoundPlanner {
         if (schedule.water().isEmpty()) {
             return schedule.watered().isPresent()
                     ? Optional.empty()
-                    : Optional.of(new Due(
-                            plant.id(),
-                            Due.Kind.WATER,
-                            "No watering noted yet: feel the medium and note what you find."));
+                    : Optional.of(new Due(plant.id(), Due.Kind.WATER, DueReason.NOT_WATERED_YET.with()));
         }
         CareSchedule.WaterCheck check = schedule.water().get();
         if (check.on().isAfter(today)) {
             return Optional.empty();
         }
-        String since = schedule.watered()
-                .map(day -> (check.tray() ? "filled " : "watered ") + DueWords.ago(DueWords.days(day, today)))
-                .orElse("not watered yet");
-        String what = check.tray() ? "The water it stands in is likely gone" : "Likely dry enough";
-        String cycle = "%s, and it lasts about %s here".formatted(since, DueWords.spoken(check.cycleDays()));
-        return Optional.of(new Due(
-                plant.id(),
-                check.tray() ? Due.Kind.FILL_TRAY : Due.Kind.WATER,
-                "%s %s: %s.".formatted(what, DueWords.when(check, today), cycle)));
+        Message when = DueTime.when(check, today);
+        Message cycle = DueTime.span(check.cycleDays());
+        Message why = schedule.watered()
+                .map(day -> (check.tray() ? DueReason.TRAY_GONE : DueReason.LIKELY_DRY)
+                        .with(when, DueTime.since(day, today), cycle))
+                .orElseGet(() -> (check.tray() ? DueReason.TRAY_GONE_NEVER_FILLED : DueReason.LIKELY_DRY_NEVER_WATERED)
+                        .with(when, cycle));
+        return Optional.of(new Due(plant.id(), check.tray() ? Due.Kind.FILL_TRAY : Due.Kind.WATER, why));
     }
 
     private Optional<Due> look(PlantToday plant, LocalDate today) {
@@ -229,20 +228,20 @@ public final class RoundPlanner {
         }
         if (plant.alone().isPresent()) {
             IsolationClock clock = plant.alone().get();
-            long day = DueWords.days(clock.from(), today) + 1;
-            String words = day <= clock.days()
-                    ? "Day %d of %d on its own; look daily.".formatted(day, clock.days())
-                    : "%d days on its own are over; look closely, then it may join the others.".formatted(clock.days());
-            return Optional.of(new Due(plant.id(), Due.Kind.ISOLATION_LOOK, words));
-        }
-        boolean soon = plant.catchingNear()
-                && looked.map(day -> DueWords.days(day, today) >= lookNearCatching)
-                        .orElse(true);
-        if (soon) {
+            long day = DueTime.days(clock.from(), today) + 1;
             return Optional.of(new Due(
                     plant.id(),
-                    Due.Kind.ROUTINE_LOOK,
-                    "A neighbour has something catching; turn leaves over every %d days.".formatted(lookNearCatching)));
+                    Due.Kind.ISOLATION_LOOK,
+                    day <= clock.days()
+                            ? DueReason.ALONE.with(day, clock.days())
+                            : DueReason.ALONE_OVER.with(clock.days())));
+        }
+        boolean soon = plant.catchingNear()
+                && looked.map(day -> DueTime.days(day, today) >= lookNearCatching)
+                        .orElse(true);
+        if (soon) {
+            return Optional.of(
+                    new Due(plant.id(), Due.Kind.ROUTINE_LOOK, DueReason.CATCHING_NEAR.with(lookNearCatching)));
         }
         if (plant.schedule().lookOn().isAfter(today)) {
             return Optional.empty();
@@ -250,9 +249,8 @@ public final class RoundPlanner {
         return Optional.of(new Due(
                 plant.id(),
                 Due.Kind.ROUTINE_LOOK,
-                looked.map(day -> "Last looked at %s; turn a few leaves over."
-                                .formatted(DueWords.ago(DueWords.days(day, today))))
-                        .orElse("Not looked at yet; turn a few leaves over.")));
+                looked.map(day -> DueReason.LOOKED.with(DueTime.since(day, today)))
+                        .orElse(DueReason.NOT_LOOKED_YET.with())));
     }
 
     private static boolean rests(PlantToday.Trouble trouble, LocalDate today) {
@@ -261,26 +259,22 @@ public final class RoundPlanner {
 
     private static Optional<Due> ofCase(PlantToday plant, PlantToday.Trouble trouble, LocalDate today) {
         if (trouble.pausedUntil().isPresent()) {
-            return Optional.of(
-                    new Due(plant.id(), Due.Kind.OPEN_CASE, "The case has rested its time; look whether it goes on."));
+            return Optional.of(new Due(plant.id(), Due.Kind.OPEN_CASE, DueReason.CASE_RESTED.with()));
         }
         if (trouble.lookAgainOn().isEmpty()) {
-            long open = DueWords.days(trouble.openedOn(), today);
             return Optional.of(new Due(
                     plant.id(),
                     Due.Kind.OPEN_CASE,
-                    "Case opened " + DueWords.ago(open) + "; no cause decided on yet."));
+                    DueReason.CASE_OPEN.with(DueTime.since(trouble.openedOn(), today))));
         }
-        long late = DueWords.days(trouble.lookAgainOn().get(), today);
+        long late = DueTime.days(trouble.lookAgainOn().get(), today);
         if (late < 0) {
             return Optional.empty();
         }
         return Optional.of(new Due(
                 plant.id(),
                 Due.Kind.LOOK_AGAIN,
-                late == 0
-                        ? "The trial's day is today: look again."
-                        : "The trial's day was " + DueWords.ago(late) + ": look again."));
+                late == 0 ? DueReason.TRIAL_TODAY.with() : DueReason.TRIAL_PAST.with(DueTime.ago(late))));
     }
 
     /** The brightest lamp that a stop's dues ask for. */

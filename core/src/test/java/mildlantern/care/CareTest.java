@@ -11,6 +11,7 @@ import java.util.UUID;
 import mildlantern.Tries;
 import mildlantern.care.Changes.Resident;
 import mildlantern.light.Daylight;
+import mildlantern.message.Message;
 import mildlantern.nutrition.FeedPlan;
 import mildlantern.nutrition.WaterAnalysis;
 import mildlantern.nutrition.Waters;
@@ -46,7 +47,8 @@ class CareTest {
     }
 
     private static Optional<Figure> read(double value) {
-        return Optional.of(new Figure(value, new Range(value * 0.9, value * 1.1), 14, "read"));
+        return Optional.of(
+                new Figure(value, new Range(value * 0.9, value * 1.1), 14, CareOrigin.LAST_WATERINGS.with()));
     }
 
     private static Spot spot(String name, Gives gives, Resident... standing) {
@@ -76,7 +78,7 @@ class CareTest {
                 .extracting(Need::kind)
                 .containsExactly(Need.Kind.LIGHT, Need.Kind.HUMIDITY, Need.Kind.DAY, Need.Kind.NIGHT);
         assertThat(needs.get(0).miss()).isCloseTo(1, within(1e-9));
-        assertThat(needs.get(0).words()).contains("1.5").contains("3");
+        assertThat(needs.get(0).missed()).contains(NeedMissed.TOO_DARK.with(1.5, 3.0));
         assertThat(needs.get(1).standing()).isEqualTo(Need.Standing.SHORT);
         assertThat(needs.get(1).miss()).isCloseTo(29 / 20.0, within(1e-9));
         assertThat(needs.get(2).standing()).isEqualTo(Need.Standing.FITS);
@@ -105,8 +107,8 @@ class CareTest {
 
         assertThat(best.kind()).isEqualTo(Change.Kind.MOVE);
         assertThat(best.stop()).contains(bright.id());
-        assertThat(best.words()).contains("by steps");
-        assertThat(best.reason()).contains("4.5 instead of 1 mol");
+        assertThat(best.words()).isEqualTo(ChangeSays.MOVE_BY_STEPS.with(bright.name()));
+        assertThat(best.reason().with().toString()).contains("LIGHT, 4.5, 1.0, mol/m² d");
     }
 
     @Test
@@ -123,9 +125,9 @@ class CareTest {
                 .get(0);
 
         assertThat(best.kind()).isEqualTo(Change.Kind.HUMIDIFIER);
-        assertThat(best.cost()).contains("litres a day");
+        assertThat(best.cost().what()).isEqualTo(ChangeSays.HUMIDIFIER_COSTS_IN_A_ROOM);
         assertThat(best.others()).isPositive();
-        assertThat(best.helped()).contains("helps others");
+        assertThat(best.helped()).isEqualTo(ChangeSays.HELPS_OTHERS.with());
     }
 
     @Test
@@ -133,7 +135,7 @@ class CareTest {
         PotGives pot = new PotGives(
                 OptionalDouble.of(3),
                 OptionalDouble.of(9),
-                Optional.of(Figure.of(384, "hard tap")),
+                Optional.of(Figure.of(384, WaterSource.HARD_TAP)),
                 OptionalDouble.of(1),
                 4,
                 OptionalDouble.of(2.2),
@@ -147,8 +149,8 @@ class CareTest {
         assertThat(changes)
                 .extracting(Change::kind)
                 .contains(Change.Kind.WATER, Change.Kind.FLUSH, Change.Kind.RHYTHM, Change.Kind.FEED);
-        assertThat(changes).anyMatch(change -> change.words().contains("45 %"));
-        assertThat(changes).anyMatch(change -> change.words().contains("every 9 days"));
+        assertThat(changes).anyMatch(change -> change.words().equals(ChangeSays.SOFTER_WATER_BLENDED.with(45)));
+        assertThat(changes).anyMatch(change -> change.words().equals(ChangeSays.RHYTHM.with(9.0)));
     }
 
     @Test
@@ -156,7 +158,7 @@ class CareTest {
         PotGives pot = new PotGives(
                 OptionalDouble.empty(),
                 OptionalDouble.empty(),
-                Optional.of(Figure.of(640, "own analysis")),
+                Optional.of(Figure.of(640, WaterSource.HARD_TAP)),
                 OptionalDouble.empty(),
                 4,
                 OptionalDouble.empty(),
@@ -170,7 +172,7 @@ class CareTest {
         assertThat(CHANGES.weigh(subject, Season.SUMMER, List.of(sill), WINTER, 14)
                         .get(0)
                         .words())
-                .contains("at most 25 %");
+                .isEqualTo(ChangeSays.SOFTER_WATER_BLENDED.with(25));
     }
 
     @Test
@@ -244,7 +246,8 @@ class CareTest {
                                 List.of(),
                                 MARCH)
                         .warnings())
-                .anyMatch(words -> words.contains("shock"));
+                .extracting(Message::what)
+                .contains(StepSays.WARMTH_SHOCK);
     }
 
     @Test

@@ -10,6 +10,7 @@ import mildlantern.plant.PlantKnowledge;
 import mildlantern.plant.PlantRecord.Place;
 import mildlantern.plant.Profile;
 import mildlantern.quantity.Temperature;
+import mildlantern.quantity.TemperatureChange;
 import org.junit.jupiter.api.Test;
 
 class MovesTest {
@@ -42,17 +43,17 @@ class MovesTest {
     void fromTheNorthShelfIntoSunBurns() {
         Moves.Step step = moves.judge(ORCHID, place(Brightness.MEDIUM, 21, 17), place(Brightness.DIRECT, 24, 17));
         assertThat(step.lightRatio()).hasValue(4);
-        assertThat(step.warnings())
-                .singleElement()
-                .satisfies(said -> assertThat(said).startsWith("4 times the light"));
+        assertThat(step.warnings()).containsExactly(MoveWarning.BRIGHTER.with(4.0));
     }
 
     @Test
     void outOfAWarmRoomIntoTheColdIsAShock_andTheNightIsNamed() {
         Moves.Step step = moves.judge(ORCHID, place(Brightness.MEDIUM, 22, 17), place(Brightness.LOW, 11, 6));
-        assertThat(step.warnings()).hasSize(2);
-        assertThat(step.warnings().get(0)).startsWith("Colder by 11 °C at once");
-        assertThat(step.warnings().get(1)).isEqualTo("Nights of 6 °C there; it likes 15 °C or more.");
+        assertThat(step.warnings())
+                .containsExactly(
+                        MoveWarning.COLDER.with(
+                                new TemperatureChange(11), new TemperatureChange(moves.temperatureStep())),
+                        MoveWarning.COLD_NIGHTS.with(new Temperature(6), new Temperature(15)));
     }
 
     @Test

@@ -19,6 +19,7 @@ import mildlantern.plant.PlantKnowledge;
 import mildlantern.plant.Profile;
 import mildlantern.plant.Season;
 import mildlantern.quantity.Range;
+import mildlantern.quarantine.AloneReason;
 import mildlantern.quarantine.IsolationClock;
 import mildlantern.water.WaterOutlook;
 import org.junit.jupiter.api.Test;
@@ -135,7 +136,8 @@ class RoundPlannerTest {
         assertThat(kinds(plant(soon), TODAY.plusDays(1))).isEmpty();
         assertThat(kinds(plant(soon), TODAY.plusDays(3))).containsExactly(Due.Kind.WATER);
         assertThat(planner.due(plant(soon), TODAY.plusDays(3)).get(0).why())
-                .isEqualTo("Likely dry enough for a day: watered 8 days ago, and it lasts about 8 days here.");
+                .isEqualTo(DueReason.LIKELY_DRY.with(
+                        DueTime.OVERDUE.with(DueTime.SPAN.with(1L)), DueTime.AGO.with(8L), DueTime.SPAN.with(8L)));
         CareSchedule slow = schedule(dryIn(20, 24), last(4, 1, 1));
         assertThat(kinds(plant(slow), TODAY.plusDays(7))).isEmpty();
     }
@@ -152,7 +154,7 @@ class RoundPlannerTest {
                 Optional.empty());
         assertThat(planner.due(plant(unknown), TODAY)).singleElement().satisfies(due -> {
             assertThat(due.kind()).isEqualTo(Due.Kind.WATER);
-            assertThat(due.why()).startsWith("No watering noted yet");
+            assertThat(due.why()).isEqualTo(DueReason.NOT_WATERED_YET.with());
         });
     }
 
@@ -284,7 +286,7 @@ class RoundPlannerTest {
         PlantToday arrived = new PlantToday(
                 PLANT,
                 yesterday,
-                Optional.of(new IsolationClock(TODAY.minusDays(5), 14, "Fourteen days.")),
+                Optional.of(new IsolationClock(TODAY.minusDays(5), 14, AloneReason.USUAL.with())),
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
@@ -293,11 +295,11 @@ class RoundPlannerTest {
                 false);
         assertThat(planner.due(arrived, TODAY))
                 .singleElement()
-                .satisfies(due -> assertThat(due.why()).startsWith("Day 6 of 14"));
+                .satisfies(due -> assertThat(due.why()).isEqualTo(DueReason.ALONE.with(6L, 14)));
         PlantToday over = new PlantToday(
                 PLANT,
                 yesterday,
-                Optional.of(new IsolationClock(TODAY.minusDays(14), 14, "Fourteen days.")),
+                Optional.of(new IsolationClock(TODAY.minusDays(14), 14, AloneReason.USUAL.with())),
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
@@ -306,7 +308,7 @@ class RoundPlannerTest {
                 false);
         assertThat(planner.due(over, TODAY))
                 .singleElement()
-                .satisfies(due -> assertThat(due.why()).contains("are over"));
+                .satisfies(due -> assertThat(due.why()).isEqualTo(DueReason.ALONE_OVER.with(14)));
     }
 
     @Test
@@ -334,7 +336,7 @@ class RoundPlannerTest {
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
-                Optional.of(new PlantToday.AskedLook(TODAY, "Stood touching another.")),
+                Optional.of(new PlantToday.AskedLook(TODAY, DueReason.CATCHING_NEAR.with(7))),
                 false,
                 false,
                 false);
@@ -347,7 +349,7 @@ class RoundPlannerTest {
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
-                Optional.of(new PlantToday.AskedLook(TODAY.minusDays(1), "Stood touching another.")),
+                Optional.of(new PlantToday.AskedLook(TODAY.minusDays(1), DueReason.CATCHING_NEAR.with(7))),
                 false,
                 false,
                 false);
@@ -359,11 +361,11 @@ class RoundPlannerTest {
         assertThat(planner.due(with(calm(), trial(1)), TODAY)).isEmpty();
         assertThat(planner.due(with(calm(), trial(0)), TODAY)).singleElement().satisfies(due -> {
             assertThat(due.kind()).isEqualTo(Due.Kind.LOOK_AGAIN);
-            assertThat(due.why()).contains("today");
+            assertThat(due.why()).isEqualTo(DueReason.TRIAL_TODAY.with());
         });
         assertThat(planner.due(with(calm(), trial(-1)), TODAY))
                 .singleElement()
-                .satisfies(due -> assertThat(due.why()).contains("yesterday"));
+                .satisfies(due -> assertThat(due.why()).isEqualTo(DueReason.TRIAL_PAST.with(DueTime.ago(1))));
     }
 
     private static PlantToday.Trouble trial(int daysAhead) {
@@ -376,7 +378,7 @@ class RoundPlannerTest {
         assertThat(kinds(with(unseen, paused(3)), TODAY)).containsExactly(Due.Kind.ROUTINE_LOOK);
         assertThat(planner.due(with(calm(), paused(0)), TODAY)).singleElement().satisfies(due -> {
             assertThat(due.kind()).isEqualTo(Due.Kind.OPEN_CASE);
-            assertThat(due.why()).contains("rested");
+            assertThat(due.why()).isEqualTo(DueReason.CASE_RESTED.with());
         });
     }
 
@@ -406,8 +408,8 @@ class RoundPlannerTest {
 
     @Test
     void theLampBurnsAsBrightAsTheMostPressingThing() {
-        Due look = new Due(PLANT, Due.Kind.ROUTINE_LOOK, "");
-        Due open = new Due(PLANT, Due.Kind.OPEN_CASE, "");
+        Due look = new Due(PLANT, Due.Kind.ROUTINE_LOOK, DueReason.NOT_LOOKED_YET.with());
+        Due open = new Due(PLANT, Due.Kind.OPEN_CASE, DueReason.CASE_RESTED.with());
         assertThat(RoundPlanner.lamp(List.of())).isEqualTo(Lamp.OUT);
         assertThat(RoundPlanner.lamp(List.of(look))).isEqualTo(Lamp.LOW);
         assertThat(RoundPlanner.lamp(List.of(look, open, look))).isEqualTo(Lamp.BRIGHT);

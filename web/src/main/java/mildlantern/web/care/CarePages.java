@@ -105,17 +105,17 @@ class CarePages {
         Optional<StepPlanner.Plan> plan = change.stop().flatMap(to -> care.steps(house, subject, to));
         return new CareViews.Proposal(
                 change.kind().name(),
-                change.words(),
-                change.reason(),
-                change.cost(),
-                change.helped(),
+                Wording.of(change.words()),
+                Wording.of(change.reason()),
+                Wording.of(change.cost()),
+                Wording.of(change.helped()),
                 change.stop().orElse(null),
                 plan.map(it -> it.steps().stream()
                                 .map(step -> new CareViews.Step(
-                                        DAY.format(step.on()), step.words() + light(step), false, null))
+                                        DAY.format(step.on()), Wording.of(step.words()) + light(step), false, null))
                                 .toList())
                         .orElse(List.of()),
-                plan.map(StepPlanner.Plan::warnings).orElse(List.of()));
+                plan.map(it -> it.warnings().stream().map(Wording::of).toList()).orElse(List.of()));
     }
 
     private static String light(StepPlanner.Step step) {
@@ -129,7 +129,10 @@ class CarePages {
                         suits.spot().id(),
                         suits.spot().name(),
                         suits.spot().id().equals(subject.here().id()),
-                        Needs.worst(suits.needs()).map(Need::words).orElse(Wording.say("care.care-pages.all-needs")),
+                        Needs.worst(suits.needs())
+                                .flatMap(Need::missed)
+                                .map(Wording::of)
+                                .orElse(Wording.say("care.care-pages.all-needs")),
                         suits.displaces()
                                 .map(name -> Wording.say("care.care-pages.full-would-make-room", name))
                                 .orElse("")))
@@ -158,7 +161,7 @@ class CarePages {
         }
         boolean off = need.standing() != Need.Standing.FITS;
         return new CareViews.Row(
-                need.kind().words(),
+                Wording.of(need.kind()),
                 need.kind() == Need.Kind.NIGHT
                         ? Wording.say(
                                 "care.care-pages.more",
@@ -172,8 +175,8 @@ class CarePages {
                         .formatted(
                                 Limits.tenths(need.gets().value()),
                                 need.kind().unit(),
-                                need.gets().from()),
-                off ? need.words() + since(need, readings) : "fits",
+                                Wording.of(need.gets().from())),
+                off ? Wording.of(need.missed().orElseThrow()) + since(need, readings) : "fits",
                 off,
                 from,
                 width,
@@ -224,7 +227,7 @@ class CarePages {
                     plant.name(),
                     subject.plant().profile().name(),
                     subject.here().name(),
-                    worst.get().words(),
+                    Wording.of(worst.get().missed().orElseThrow()),
                     Needs.missed(needs),
                     ""));
         }
@@ -247,7 +250,7 @@ class CarePages {
         Subject subject = care.subject(house, plant, Optional.empty());
         String change = care.weigh(house, subject).stream()
                 .findFirst()
-                .map(it -> it.words() + " (" + it.cost() + ")")
+                .map(it -> Wording.say("care.care-pages.change-and-cost", it.words(), it.cost()))
                 .orElse(Wording.say("care.care-pages.no-change-worth-effort"));
         return new CareViews.Line(
                 line.plant(), line.name(), line.kind(), line.stop(), line.said(), line.missed(), change);

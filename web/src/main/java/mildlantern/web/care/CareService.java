@@ -45,7 +45,6 @@ import mildlantern.web.stop.Houses;
 import mildlantern.web.stop.Stop;
 import mildlantern.web.stop.StopKind;
 import mildlantern.web.stop.Stops;
-import mildlantern.web.words.Wording;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -196,7 +195,7 @@ class CareService {
                 record.map(it -> it.watering().intervalDays()).orElse(OptionalDouble.empty()),
                 drying.map(it -> OptionalDouble.of(it.cycleDays())).orElse(OptionalDouble.empty()),
                 Optional.ofNullable(plant.waterSource())
-                        .map(source -> Figure.of(waters.dissolvedMg(house.water(source)), Wording.of(source))),
+                        .map(source -> Figure.of(waters.dissolvedMg(house.water(source)), source)),
                 food.map(it -> OptionalDouble.of(it.nitrogen())).orElse(OptionalDouble.empty()),
                 account.hungryBelow(),
                 food.map(it -> OptionalDouble.of(it.conductivity())).orElse(OptionalDouble.empty()),

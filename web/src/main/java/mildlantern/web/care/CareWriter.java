@@ -101,8 +101,8 @@ class CareWriter {
                 plant,
                 null,
                 setting(change.kind()),
-                change.words(),
-                change.reason(),
+                Wording.of(change.words()),
+                Wording.of(change.reason()),
                 today,
                 OffsetDateTime.now(clock)));
         tasks.plan(plant, new BatchId(form.value()), steps);
@@ -110,7 +110,10 @@ class CareWriter {
                 plant,
                 new BatchId(form.value()),
                 look,
-                Wording.say("care.care-writer.see-whether-helped", lower(change.words()), lower(change.reason())));
+                Wording.say(
+                        "care.care-writer.see-whether-helped",
+                        lower(Wording.of(change.words())),
+                        lower(Wording.of(change.reason()))));
     }
 
     private static String lower(String words) {

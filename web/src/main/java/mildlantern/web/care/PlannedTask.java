@@ -15,6 +15,7 @@ import mildlantern.web.plant.Plant;
 import mildlantern.web.platform.BatchId;
 import mildlantern.web.platform.Row;
 import mildlantern.web.platform.TaskId;
+import mildlantern.web.words.Wording;
 import org.jspecify.annotations.NullUnmarked;
 
 /** Something that is to be done with one plant on a day: a step towards another stop, or a look whether a change of care helped. */
@@ -80,7 +81,7 @@ class PlannedTask extends Row {
      * @param last whether the plan ends with it
      */
     static PlannedTask move(Plant plant, BatchId plan, StepPlanner.Step step, int number, boolean last) {
-        PlannedTask task = new PlannedTask(plant, plan, Kind.MOVE, step.on(), step.words());
+        PlannedTask task = new PlannedTask(plant, plan, Kind.MOVE, step.on(), Wording.of(step.words()));
         task.step = number;
         task.lastStep = last;
         task.toStop = step.stop().id();

@@ -16,7 +16,7 @@ import mildlantern.diagnosis.Finding;
 import mildlantern.knowledge.FindingId;
 import mildlantern.knowledge.Words;
 import mildlantern.plant.PlantRecord;
-import mildlantern.round.DueWords;
+import mildlantern.round.DueTime;
 import mildlantern.treatment.TreatmentKnowledge;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
@@ -180,7 +180,7 @@ class CasePages {
     }
 
     private String ago(LocalDate day) {
-        return DueWords.ago(ChronoUnit.DAYS.between(day, LocalDate.now(clock)));
+        return Wording.of(DueTime.ago(ChronoUnit.DAYS.between(day, LocalDate.now(clock))));
     }
 
     private CaseViews.Found found(CaseAnswer answer) {

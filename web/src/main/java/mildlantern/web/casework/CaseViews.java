@@ -85,6 +85,7 @@ final class CaseViews {
             FindingId finding,
             String part,
             String instruction,
+            Optional<String> asked,
             String price,
             List<Choice> choices,
             List<Effect> effects) {}
@@ -130,6 +131,7 @@ final class CaseViews {
      * What is to be done for a trial.
      *
      * @param number which trial of its case
+     * @param asked whether there is anything to tick: waiting is not
      * @param does what is asked for when it is ticked: a pot and a medium, a stop, or nothing
      * @param done when it was done
      * @param pot the pot that it stands in, as typed in a field; media and stops to choose from
@@ -137,6 +139,7 @@ final class CaseViews {
      */
     record Step(
             int number,
+            boolean asked,
             Does does,
             Optional<LocalDate> done,
             FormKey form,

@@ -43,17 +43,6 @@ final class Ladder {
     /** A fact that only works through other causes is said if it at least halves or doubles the odds. */
     private static final double ELSEWHERE_FROM = Math.log(2);
 
-    private static final Map<Disorder.Kind, String> KINDS = Map.of(
-            Disorder.Kind.NORMAL, "belongs to the plant",
-            Disorder.Kind.WATER, "water",
-            Disorder.Kind.AIR_AND_TEMPERATURE, "air",
-            Disorder.Kind.LIGHT, "light",
-            Disorder.Kind.NUTRITION, "food",
-            Disorder.Kind.GROWING_POINT, "growing point",
-            Disorder.Kind.PEST, "pest",
-            Disorder.Kind.DISEASE, "disease",
-            Disorder.Kind.INJURY, "injury");
-
     private Ladder() {}
 
     /**
@@ -93,7 +82,7 @@ final class Ladder {
                 percent(cause.probability()),
                 (int) Math.round(cause.probability() * 100),
                 Words.id(disorder.kind()),
-                KINDS.getOrDefault(disorder.kind(), ""),
+                Wording.of(disorder.kind()),
                 tags(disorder.nature()),
                 speaksFor.stream().limit(atOnceFor).toList(),
                 against.stream().limit(atOnceAgainst).toList(),
@@ -152,7 +141,7 @@ final class Ladder {
     private static List<CaseViews.Tag> tags(Disorder.Nature nature) {
         List<CaseViews.Tag> tags = new ArrayList<>();
         if (nature.harmless()) {
-            tags.add(new CaseViews.Tag("harmless", false));
+            tags.add(new CaseViews.Tag(Wording.say("casework.ladder.harmless"), false));
             return tags;
         }
         switch (nature.urgency()) {
@@ -161,11 +150,11 @@ final class Ladder {
             case CALM -> tags.add(new CaseViews.Tag(Wording.say("casework.ladder.no-hurry"), false));
         }
         if (nature.catching()) {
-            tags.add(new CaseViews.Tag("catching", true));
+            tags.add(new CaseViews.Tag(Wording.say("casework.ladder.contagious"), true));
         }
         tags.add(new CaseViews.Tag(
                 switch (nature.undone()) {
-                    case YES -> "recovers";
+                    case YES -> Wording.say("casework.ladder.recovers");
                     case IN_NEW_GROWTH -> Wording.say("casework.ladder.recovers-new-growth");
                     case NEVER -> Wording.say("casework.ladder.old-marks-remain");
                 },
@@ -176,7 +165,9 @@ final class Ladder {
     /** A probability as the ladder says it. */
     static String percent(double probability) {
         double percent = probability * 100;
-        return percent < 1 ? "under 1" : percent > 99 ? "over 99" : Long.toString(Math.round(percent));
+        return percent < 1
+                ? Wording.say("casework.ladder.under-1")
+                : percent > 99 ? Wording.say("casework.ladder.over-99") : Long.toString(Math.round(percent));
     }
 
     static List<CaseViews.LookCard> looks(List<NextLook> looks) {
@@ -185,14 +176,25 @@ final class Ladder {
 
     private static CaseViews.LookCard look(NextLook look) {
         Finding finding = look.finding();
-        List<CaseViews.Choice> choices = choices(finding, Optional.empty());
+        List<CaseViews.Choice> choices = choices(finding, Optional.empty()).stream()
+                .map(choice -> finding.yesNo()
+                        ? new CaseViews.Choice(
+                                choice.state(), yesOrNo(choice.state()), choice.full(), choice.key(), choice.chosen())
+                        : choice)
+                .toList();
         List<CaseViews.Effect> effects = look.answers().stream()
                 .flatMap(answer -> effect(finding, answer).stream())
                 .sorted(Comparator.comparingDouble(CaseViews.Effect::size).reversed())
                 .limit(EFFECTS)
                 .toList();
         return new CaseViews.LookCard(
-                finding.id(), Words.id(finding.parts().get(0)), finding.look(), price(finding), choices, effects);
+                finding.id(),
+                Words.id(finding.parts().get(0)),
+                finding.look(),
+                finding.yesNo() ? Optional.of(finding.states().get(0).words()) : Optional.empty(),
+                price(finding),
+                choices,
+                effects);
     }
 
     /** The answers to a finding, in its own order, each with its key. */
@@ -210,10 +212,16 @@ final class Ladder {
         return choices;
     }
 
+    private static String yesOrNo(String state) {
+        return state.equals(Finding.PRESENT) ? Wording.say("casework.ladder.yes") : Wording.say("casework.ladder.no");
+    }
+
     private static String answerWords(Finding finding, Finding.State state) {
         return !finding.yesNo()
                 ? Words.spoken(state.id())
-                : state.id().equals(Finding.PRESENT) ? "seen" : Wording.say("casework.ladder.not-there");
+                : state.id().equals(Finding.PRESENT)
+                        ? Wording.say("casework.ladder.seen")
+                        : Wording.say("casework.ladder.not-there");
     }
 
     /** The largest shift that an answer would bring to the first causes, in words. */
@@ -222,7 +230,7 @@ final class Ladder {
                 .max(Comparator.comparingDouble(Ladder::size))
                 .filter(shift -> size(shift) >= 0.01)
                 .map(shift -> new CaseViews.Effect(
-                        answerWords(finding, answer.state()),
+                        finding.yesNo() ? yesOrNo(answer.state().id()) : answerWords(finding, answer.state()),
                         "%s %s → %s %%"
                                 .formatted(shift.disorder().name(), percent(shift.before()), percent(shift.after())),
                         size(shift)));
@@ -234,11 +242,11 @@ final class Ladder {
 
     private static String price(Finding finding) {
         String time = finding.minutes() < 0.4
-                ? "a moment"
+                ? Wording.say("casework.ladder.a-moment")
                 : finding.minutes() < 0.8
                         ? Wording.say("casework.ladder.half-minute")
                         : finding.minutes() < 1.5
-                                ? "a minute"
+                                ? Wording.say("casework.ladder.a-minute")
                                 : Wording.say("casework.ladder.minutes", Math.round(finding.minutes()));
         String stress = finding.stress() == 0
                 ? Wording.say("casework.ladder.no-harm")

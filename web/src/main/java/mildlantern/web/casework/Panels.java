@@ -18,7 +18,7 @@ import mildlantern.log.LogEntry;
 import mildlantern.log.LogKind;
 import mildlantern.plant.PlantRecord;
 import mildlantern.quantity.Limits;
-import mildlantern.round.DueWords;
+import mildlantern.round.DueTime;
 import mildlantern.web.log.LogBook;
 import mildlantern.web.log.LogLine;
 import mildlantern.web.log.LogWords;
@@ -114,7 +114,7 @@ class Panels {
                     .map(finding -> row(finding, part, answers))
                     .toList();
             return new CaseViews.Panel(
-                    Words.id(part), "", Wording.say("casework.panels.what-do-you-see", part.words()), rows, List.of());
+                    Words.id(part), "", Wording.say("casework.panels.what-do-you-see", part), rows, List.of());
         });
     }
 
@@ -132,8 +132,8 @@ class Panels {
         List<CaseViews.Choice> choices = new ArrayList<>(Ladder.choices(finding, chosen));
         choices.add(new CaseViews.Choice(
                 CaseAnswer.SKIPPED,
-                "skip",
-                "skip",
+                Wording.say("casework.panels.skip"),
+                Wording.say("casework.panels.skip"),
                 "k",
                 chosen.filter(CaseAnswer.SKIPPED::equals).isPresent()));
         return choices;
@@ -195,7 +195,7 @@ class Panels {
 
     private static String known(LogLine happening, LocalDate today) {
         List<String> parts = new ArrayList<>();
-        parts.add(DueWords.ago(ChronoUnit.DAYS.between(happening.onDay(), today)));
+        parts.add(Wording.of(DueTime.ago(ChronoUnit.DAYS.between(happening.onDay(), today))));
         happening.as(LogEntry.Moved.class).ifPresent(move -> {
             move.temperatureStep().ifPresent(step -> parts.add(LogWords.degrees(step)));
             move.lightRatio()

@@ -9,7 +9,7 @@ import java.util.Optional;
 import mildlantern.diagnosis.Finding;
 import mildlantern.diagnosis.Part;
 import mildlantern.plant.PlantKnowledge;
-import mildlantern.round.DueWords;
+import mildlantern.round.DueTime;
 import mildlantern.treatment.Trial;
 import mildlantern.treatment.Trials;
 import mildlantern.web.plant.Plant;
@@ -58,7 +58,7 @@ class TrialBoxes {
             long left = ChronoUnit.DAYS.between(LocalDate.now(clock), running.lookAgainOn());
             String when = left > 1
                     ? Wording.say("casework.trial-boxes.days", left)
-                    : left == 1 ? "tomorrow" : left == 0 ? "today" : DueWords.ago(-left);
+                    : left == 1 ? "tomorrow" : left == 0 ? "today" : Wording.of(DueTime.ago(-left));
             boxes.add(new CaseViews.TrialBox(
                     book.causeOf(troubleCase, running),
                     trial.name(),
@@ -80,6 +80,7 @@ class TrialBoxes {
         Double diameter = plant.potDiameterCm();
         return new CaseViews.Step(
                 running.number(),
+                !trial.does().isEmpty(),
                 TrialSteps.does(trial),
                 Optional.ofNullable(running.doneOn()),
                 FormKey.fresh(),

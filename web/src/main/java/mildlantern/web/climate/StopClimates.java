@@ -17,6 +17,7 @@ import mildlantern.light.Daylight;
 import mildlantern.light.Window;
 import mildlantern.light.WindowLight;
 import mildlantern.place.StopId;
+import mildlantern.quantity.Length;
 import mildlantern.quantity.Range;
 import mildlantern.quantity.Temperature;
 import mildlantern.weather.WeatherSource;
@@ -27,9 +28,6 @@ import mildlantern.web.stop.Stop;
 import mildlantern.web.stop.StopKind;
 import mildlantern.web.stop.StopReading;
 import mildlantern.web.stop.Stops;
-import mildlantern.web.words.Unit;
-import mildlantern.web.words.Units;
-import mildlantern.web.words.Wording;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
@@ -96,7 +94,7 @@ public class StopClimates {
     }
 
     private static Optional<Figure> typed(@Nullable Double value) {
-        return Optional.ofNullable(value).map(it -> Figure.of(it, Wording.say("climate.stop-climates.entered")));
+        return Optional.ofNullable(value).map(it -> Figure.of(it, FigureOrigin.ENTERED));
     }
 
     private static Optional<Figure> measured(List<StopReading> days, Function<StopReading, @Nullable Double> part) {
@@ -117,10 +115,7 @@ public class StopClimates {
             sum += value;
         }
         return Optional.of(new Figure(
-                sum / values.length,
-                new Range(low, high),
-                values.length,
-                Wording.say("climate.stop-climates.measured-days", values.length)));
+                sum / values.length, new Range(low, high), values.length, FigureOrigin.MEASURED.with(values.length)));
     }
 
     /** Light by a meter, by the window, or by how bright the grower calls it. */
@@ -130,15 +125,14 @@ public class StopClimates {
                 .flatMap(reading -> Optional.ofNullable(reading.dailyLight()).stream())
                 .reduce((earlier, later) -> later);
         if (read.isPresent()) {
-            return read.map(mol -> Figure.of(mol, Wording.say("climate.stop-climates.by-meter")));
+            return read.map(mol -> Figure.of(mol, FigureOrigin.METER));
         }
-        Optional<Figure> reckoned = reckoned(stop, today)
-                .map(mol -> Figure.of(mol, Wording.say("climate.stop-climates.calculated-from-window")));
+        Optional<Figure> reckoned = reckoned(stop, today).map(mol -> Figure.of(mol, FigureOrigin.WINDOW));
         return reckoned.or(() -> Optional.ofNullable(stop.light())
                 .map(brightness -> Figure.of(
                         daylight.of(brightness, houses.season(stop.collection(), today))
                                 .molPerSquareMetre(),
-                        Wording.say("climate.stop-climates.estimated-from-how-bright"))));
+                        FigureOrigin.ESTIMATED)));
     }
 
     /** A day's light by the window model, mol/m², corrected by what a meter once read. */
@@ -176,9 +170,9 @@ public class StopClimates {
                                 Math.min(leaf, room.get().spread().low() + colder),
                                 Math.max(leaf, room.get().spread().high() + colder)),
                         room.get().days(),
-                        Wording.say(
-                                "climate.stop-climates.leaf-from-glass",
-                                Units.shown(Optional.ofNullable(stop.glassCm()).orElse(0), Unit.Of.LENGTH))));
+                        FigureOrigin.LEAF.with(
+                                new Length(Optional.ofNullable(stop.glassCm()).orElse(0))),
+                        true));
     }
 
     /** Mean of the last nights' lowest temperature outdoors, °C; empty where no weather is known. */
@@ -216,7 +210,7 @@ public class StopClimates {
                 middle.value() * times,
                 new Range(middle.spread().low() * times, middle.spread().high() * times),
                 middle.days(),
-                Wording.say("climate.stop-climates.own-place", middle.from()));
+                FigureOrigin.OWN_PLACE.with(middle.from()));
         return new Gives(Optional.of(there), gives.humidity(), gives.byDay(), gives.night());
     }
 }

@@ -135,7 +135,10 @@ class StopPages {
         for (Plant plant : plants) {
             Needs.worst(needs.ofStop(this.plants.profile(plant), season, climates.at(stop, gives, plant)))
                     .ifPresent(need -> misfits.add(new Fit(
-                            plant.id(), plant.name(), this.plants.profile(plant).name(), need.words())));
+                            plant.id(),
+                            plant.name(),
+                            this.plants.profile(plant).name(),
+                            Wording.of(need.missed().orElseThrow()))));
         }
         List<Profile> kinds = plants.stream().map(this.plants::profile).toList();
         AirChart.Drawn chart = new AirChart(from, today, clock.getZone())

@@ -45,7 +45,9 @@ class StopToday {
         List<Now> now = new ArrayList<>();
         gives.light()
                 .ifPresent(it -> now.add(new Now(
-                        "Light", Wording.say("climate.stop-today.mol-m-d", Limits.tenths(it.value())), it.from())));
+                        "Light",
+                        Wording.say("climate.stop-today.mol-m-d", Limits.tenths(it.value())),
+                        Wording.of(it.from()))));
         gives.humidity().ifPresent(it -> now.add(new Now("Humidity", Math.round(it.value()) + " %", span(it, " %"))));
         gives.byDay()
                 .ifPresent(it -> now.add(new Now(
@@ -56,7 +58,7 @@ class StopToday {
                 .ifPresent(it -> now.add(new Now(
                         Wording.say("climate.stop-today.lowest-night"),
                         Units.shown(it.value(), Unit.Of.TEMPERATURE),
-                        it.from())));
+                        Wording.of(it.from()))));
         if (gives.humidity().isPresent() && gives.byDay().isPresent()) {
             double kpa = Air.deficit(
                             new Temperature(gives.byDay().get().value()),
@@ -116,7 +118,7 @@ class StopToday {
 
     private static String span(Figure figure, String unit) {
         return figure.days() == 0
-                ? figure.from()
+                ? Wording.of(figure.from())
                 : Wording.say(
                         "climate.stop-today.days",
                         Limits.plain(Math.rint(figure.spread().low())),

@@ -147,7 +147,7 @@ class FeedMixes {
                                 one.plant().name(),
                                 stops.getOrDefault(one.plant().stop(), ""),
                                 Units.shown(one.ml(), Unit.Of.VOLUME),
-                                one.feed().words()))
+                                Wording.of(one.feed().how())))
                         .toList());
     }
 

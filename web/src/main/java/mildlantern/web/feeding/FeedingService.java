@@ -15,7 +15,7 @@ import mildlantern.log.LogEntry;
 import mildlantern.nutrition.FeedPlan;
 import mildlantern.nutrition.FeedProduct;
 import mildlantern.nutrition.SlowRelease;
-import mildlantern.nutrition.Waters;
+import mildlantern.nutrition.WaterReason;
 import mildlantern.place.StopId;
 import mildlantern.plant.PlantId;
 import mildlantern.quantity.Limits;
@@ -123,10 +123,10 @@ class FeedingService {
                                 product.id(), product.name(), product.id().equals(chosen.id())))
                         .toList(),
                 chosen.name(),
-                chosen.wanting(),
+                chosen.wanting().stream().map(Wording::of).toList(),
                 granules(collection),
                 waterLines.waterLines(collection, plants),
-                Waters.standing(),
+                Wording.of(WaterReason.STANDING),
                 houses.season(collection, LocalDate.now(clock)).name().toLowerCase(Locale.ROOT),
                 FormKey.fresh());
     }

@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import mildlantern.nutrition.WaterAnalysis;
 import mildlantern.nutrition.Waters;
 import mildlantern.plant.WaterSource;
@@ -54,7 +55,8 @@ class WaterLines {
             for (Plant plant : users.getOrDefault(source, List.of())) {
                 Waters.Judged judged = waters.judge(this.plants.profile(plant), water, 0);
                 if (judged.verdict() != Waters.Verdict.SUITS) {
-                    bad.add(plant.name() + ": " + String.join(" ", judged.reasons()));
+                    bad.add(plant.name() + ": "
+                            + judged.reasons().stream().map(Wording::of).collect(Collectors.joining(" ")));
                 }
             }
             int all = users.getOrDefault(source, List.of()).size();

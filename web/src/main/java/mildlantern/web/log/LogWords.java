@@ -39,34 +39,34 @@ public final class LogWords {
         return switch (kind) {
             case ARRIVED -> Wording.say("log.log-words.came-here");
             case LOOKED -> Wording.say("log.log-words.looked-fine");
-            case WATERED -> "watered";
-            case FED -> "fed";
+            case WATERED -> Wording.say("log.log-words.watered");
+            case FED -> Wording.say("log.log-words.fed");
             case TRAP_FED -> Wording.say("log.log-words.fed-through-traps");
             case GRANULES -> Wording.say("log.log-words.granules-laid");
-            case PROBED -> "probed";
-            case WEIGHED -> "weighed";
-            case MOVED -> "moved";
+            case PROBED -> Wording.say("log.log-words.probed");
+            case WEIGHED -> Wording.say("log.log-words.weighed");
+            case MOVED -> Wording.say("log.log-words.moved");
             case SHIFTED -> Wording.say("log.log-words.shifted-stop");
             case BROUGHT_IN -> Wording.say("log.log-words.brought");
             case PUT_OUT -> Wording.say("log.log-words.put-outdoors");
-            case REPOTTED -> "repotted";
-            case SPRAYED -> "treated";
-            case PRUNED -> "pruned";
+            case REPOTTED -> Wording.say("log.log-words.repotted");
+            case SPRAYED -> Wording.say("log.log-words.treated");
+            case PRUNED -> Wording.say("log.log-words.pruned");
             case CUP_EMPTIED -> Wording.say("log.log-words.cup-emptied");
-            case COUNTED -> "counted";
+            case COUNTED -> Wording.say("log.log-words.counted");
             case NEW_LEAF -> Wording.say("log.log-words.new-leaf-measured");
             case BLOOM_OPENED -> Wording.say("log.log-words.bloom-opened");
             case BLOOM_ENDED -> Wording.say("log.log-words.bloom-ended");
             case PHOTO -> Wording.say("log.log-words.photo-taken");
-            case NOTED -> "note";
-            case CHILLED -> "chilled";
+            case NOTED -> Wording.say("log.log-words.note");
+            case CHILLED -> Wording.say("log.log-words.chilled");
             case FORCED -> Wording.say("log.log-words.forced-flower");
             case SHADE_LOST -> Wording.say("log.log-words.lost-shade");
             case LEFT_ALONE -> Wording.say("log.log-words.not-disturbed");
-            case SPLIT -> "split";
-            case PROPAGATED -> "propagated";
+            case SPLIT -> Wording.say("log.log-words.split");
+            case PROPAGATED -> Wording.say("log.log-words.propagated");
             case RETIRED -> Wording.say("log.log-words.given-away-retired");
-            case LOST -> "lost";
+            case LOST -> Wording.say("log.log-words.lost");
             case PUT_OFF -> Wording.say("log.log-words.not-today");
             case UNDONE -> Wording.say("log.log-words.undone");
         };
@@ -80,7 +80,7 @@ public final class LogWords {
     /** How a figure of a stop is known and how old it is. */
     public static String known(StopNow.Known known) {
         String how = switch (known.origin()) {
-            case TYPED -> "typed";
+            case TYPED -> Wording.say("log.log-words.typed");
             case METER -> Wording.say("log.log-words.by-meter");
             case MEASURED -> Wording.say("log.log-words.measured-mean-week");
         };

@@ -52,10 +52,12 @@ class Calculators {
     }
 
     private static String measuredWords(Tools.Measured found, Measure.Kind kind) {
-        String amount = found.amount() > 0 ? Limits.plain(found.amount()) + " " + kind.unit() : "nothing";
+        String amount = found.amount() > 0
+                ? Limits.plain(found.amount()) + " " + kind.unit()
+                : Wording.say("mixing.calculators.nothing");
         double percent = found.error() * 100;
         String off = Math.abs(percent) < 0.5
-                ? "exact"
+                ? Wording.say("mixing.calculators.exact")
                 : Wording.say("mixing.calculators.too-much", Math.abs(percent), percent > 0);
         return Wording.say("mixing.calculators.with-the", amount, found.tool().name(), off);
     }

@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import mildlantern.nutrition.SlowRelease;
 import mildlantern.nutrition.WaterAnalysis;
+import mildlantern.nutrition.WaterReason;
 import mildlantern.nutrition.Waters;
 import mildlantern.plant.PlantKnowledge;
 import mildlantern.plant.Profile;
@@ -72,8 +73,8 @@ class WaterCalculators {
                                 "mixing.water-calculators.does-not-suit",
                                 kind.get().name());
                 });
-        minds.addAll(judged.reasons());
-        minds.add(Waters.standing());
+        judged.reasons().stream().map(Wording::of).forEach(minds::add);
+        minds.add(Wording.of(WaterReason.STANDING));
         return new Answer(
                 List.of(
                         Line.of("Dissolved", judged.dissolvedMg(), "mg/L, about"),

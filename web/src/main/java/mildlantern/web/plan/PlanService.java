@@ -129,7 +129,8 @@ class PlanService {
     }
 
     private static Target target(Stop to, Moves.Step step, List<String> planned) {
-        List<String> warnings = new ArrayList<>(step.warnings());
+        List<String> warnings =
+                new ArrayList<>(step.warnings().stream().map(Wording::of).toList());
         if (!planned.isEmpty()) {
             warnings.add(Wording.say("plan.plan-service.way-by-steps-next", planned.get(0)));
         }

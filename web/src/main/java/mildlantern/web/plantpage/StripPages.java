@@ -74,8 +74,10 @@ class StripPages {
                 Stream.of(42, 120, 425, 1850)
                         .map(span -> new PlantViews.Zoom(
                                 span == 42
-                                        ? "6 weeks"
-                                        : span == 120 ? "4 months" : span == 425 ? "14 months" : "5 years",
+                                        ? Wording.say("plantpage.strip-pages.weeks", 6)
+                                        : span < 1000
+                                                ? Wording.say("plantpage.strip-pages.months", span == 120 ? 4 : 14)
+                                                : Wording.say("plantpage.strip-pages.years", 5),
                                 address(id, span, last),
                                 span == length))
                         .toList(),

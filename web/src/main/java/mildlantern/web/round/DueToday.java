@@ -18,6 +18,7 @@ import mildlantern.plant.PlantId;
 import mildlantern.quarantine.IsolationClock;
 import mildlantern.quarantine.Quarantine;
 import mildlantern.round.Due;
+import mildlantern.round.DueReason;
 import mildlantern.round.PlantToday;
 import mildlantern.round.RoundPlanner;
 import mildlantern.treatment.Hold;
@@ -35,7 +36,6 @@ import mildlantern.web.stop.StopNow;
 import mildlantern.web.stop.StopStates;
 import mildlantern.web.stop.Stops;
 import mildlantern.web.treatment.CourseDues;
-import mildlantern.web.words.Wording;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -200,7 +200,7 @@ final class DueToday {
                 Optional.ofNullable(troubles.get(plant.id())),
                 step(plant).map(CourseDues.Step::words),
                 move(plant).map(PlannedTasks.Asked::words),
-                row.feed().map(ScheduleRow.Feed::words),
+                row.feed().map(ScheduleRow.Feed::how),
                 asked(plant, stop),
                 stopsWithCatching.contains(stop.id()),
                 holds.getOrDefault(plant.id(), Set.of()).contains(Hold.FEED),
@@ -211,10 +211,10 @@ final class DueToday {
     private Optional<PlantToday.AskedLook> asked(Plant plant, Stop stop) {
         Optional<PlantToday.AskedLook> byCourse = Optional.ofNullable(
                         courses.looks().get(plant.id()))
-                .map(look -> new PlantToday.AskedLook(look.since(), look.words()));
+                .map(look -> new PlantToday.AskedLook(look.since(), DueReason.AS_PLANNED.with(look.words())));
         if (byCourse.isEmpty() && tasks.looks().containsKey(plant.id())) {
             return Optional.ofNullable(tasks.looks().get(plant.id()))
-                    .map(look -> new PlantToday.AskedLook(look.since(), look.words()));
+                    .map(look -> new PlantToday.AskedLook(look.since(), DueReason.AS_PLANNED.with(look.words())));
         }
         if (byCourse.isPresent() || stop.isolation() || !arrivals.contains(plant.id())) {
             return byCourse;
@@ -223,11 +223,7 @@ final class DueToday {
                 .map(day -> quarantine.clock(day, Optional.empty(), 0))
                 .filter(clock -> clock.left(day) > 0)
                 .map(clock -> new PlantToday.AskedLook(
-                        day,
-                        Wording.say(
-                                "round.due-today.new-here-day-isolate",
-                                ChronoUnit.DAYS.between(clock.from(), day) + 1,
-                                clock.days())));
+                        day, RoundSays.NEW_HERE.with(ChronoUnit.DAYS.between(clock.from(), day) + 1, clock.days())));
     }
 
     /** The step of a course that is due on a plant. */

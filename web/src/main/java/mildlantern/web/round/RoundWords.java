@@ -5,10 +5,9 @@ import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import mildlantern.knowledge.Words;
 import mildlantern.quantity.Limits;
 import mildlantern.round.Due;
-import mildlantern.round.DueWords;
+import mildlantern.round.DueTime;
 import mildlantern.round.Lamp;
 import mildlantern.web.log.LogWords;
 import mildlantern.web.routine.ScheduleRow;
@@ -40,7 +39,7 @@ final class RoundWords {
 
     static String dueWords(StopDue due) {
         if (due.plants() == 0) {
-            return "empty";
+            return Wording.say("round.round-words.empty");
         }
         List<String> parts = new ArrayList<>();
         int again = due.of(Due.Kind.LOOK_AGAIN);
@@ -52,7 +51,10 @@ final class RoundWords {
                             : Wording.say("round.round-words.look-again-2", again));
         }
         if (open > 0) {
-            parts.add(open == 1 ? "1 case" : Wording.say("round.round-words.cases", open));
+            parts.add(
+                    open == 1
+                            ? Wording.say("round.round-words.one-case")
+                            : Wording.say("round.round-words.cases", open));
         }
         int water = due.of(Due.Kind.WATER) + due.of(Due.Kind.FILL_TRAY);
         if (water > 0) {
@@ -74,7 +76,7 @@ final class RoundWords {
         if (due.of(Due.Kind.EMPTY_CUP) > 0) {
             parts.add(
                     due.of(Due.Kind.EMPTY_CUP) == 1
-                            ? "1 cup"
+                            ? Wording.say("round.round-words.one-cup")
                             : Wording.say("round.round-words.cups", due.of(Due.Kind.EMPTY_CUP)));
         }
         if (parts.isEmpty()) {
@@ -113,13 +115,13 @@ final class RoundWords {
                 .map(water -> {
                     long days = ChronoUnit.DAYS.between(day, water.on());
                     return Wording.say(
-                            "round.round-words.water-2",
-                            (days == 1 ? "a day" : Wording.say("round.round-words.days", Math.max(1, days))));
+                            "round.round-words.water-2", Wording.say("round.round-words.days", Math.max(1, days)));
                 })
                 .or(() -> row.schedule()
                         .looked()
                         .map(looked -> Wording.say(
-                                "round.round-words.looked", DueWords.ago(ChronoUnit.DAYS.between(looked, day)))))
+                                "round.round-words.looked",
+                                Wording.of(DueTime.ago(ChronoUnit.DAYS.between(looked, day))))))
                 .orElse(Wording.say("round.round-words.not-looked-yet"));
     }
 
@@ -131,14 +133,22 @@ final class RoundWords {
                                 Wording.say("round.round-words.light-day"), Limits.tenths(mol.value()), "mol", mol)),
                         () -> now.brightness()
                                 .ifPresent(light -> readings.add(new RoundViews.Reading(
-                                        "Light", Words.id(light), "", Wording.say("round.round-words.entered")))));
-        now.humidity().ifPresent(rh -> readings.add(reading("Humidity", Limits.plain(rh.value()), "%", rh)));
+                                        Wording.say("round.round-words.brightness"),
+                                        Wording.of(light),
+                                        "",
+                                        Wording.say("round.round-words.entered")))));
+        now.humidity()
+                .ifPresent(rh -> readings.add(
+                        reading(Wording.say("round.round-words.humidity"), Limits.plain(rh.value()), "%", rh)));
         now.day()
                 .ifPresent(day -> readings.add(reading(
-                        "Day", Units.number(day.value(), Unit.Of.TEMPERATURE), Units.name(Unit.Of.TEMPERATURE), day)));
+                        Wording.say("round.round-words.day"),
+                        Units.number(day.value(), Unit.Of.TEMPERATURE),
+                        Units.name(Unit.Of.TEMPERATURE),
+                        day)));
         now.night()
                 .ifPresent(night -> readings.add(reading(
-                        "Night",
+                        Wording.say("round.round-words.night"),
                         Units.number(night.value(), Unit.Of.TEMPERATURE),
                         Units.name(Unit.Of.TEMPERATURE),
                         night)));

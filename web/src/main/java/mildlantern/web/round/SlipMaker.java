@@ -125,21 +125,30 @@ class SlipMaker {
         String lamp = due.kind().lamp() == Lamp.BRIGHT ? "bright" : "low";
         return switch (due.kind()) {
             case LOOK_AGAIN ->
-                new RoundViews.Said(Wording.say("round.slip-maker.case-look-again"), "case", lamp, due.why());
+                new RoundViews.Said(
+                        Wording.say("round.slip-maker.case-look-again"), "case", lamp, Wording.of(due.why()));
             case OPEN_CASE ->
-                new RoundViews.Said(Wording.say("round.slip-maker.case-causes-weigh"), "case", lamp, due.why());
+                new RoundViews.Said(
+                        Wording.say("round.slip-maker.case-causes-weigh"), "case", lamp, Wording.of(due.why()));
             case COURSE_STEP ->
-                new RoundViews.Said(Wording.say("round.slip-maker.treatment-step-due"), "case", lamp, due.why());
-            case MOVE_STEP -> new RoundViews.Said(Wording.say("round.slip-maker.way-step"), "case", lamp, due.why());
-            case ASKED_LOOK -> new RoundViews.Said(Wording.say("round.slip-maker.look-asked"), "look", lamp, due.why());
-            case WATER -> new RoundViews.Said("water", "water", lamp, due.why());
-            case FILL_TRAY -> new RoundViews.Said("water · tray", "water", lamp, due.why());
+                new RoundViews.Said(
+                        Wording.say("round.slip-maker.treatment-step-due"), "case", lamp, Wording.of(due.why()));
+            case MOVE_STEP ->
+                new RoundViews.Said(Wording.say("round.slip-maker.way-step"), "case", lamp, Wording.of(due.why()));
+            case ASKED_LOOK ->
+                new RoundViews.Said(Wording.say("round.slip-maker.look-asked"), "look", lamp, Wording.of(due.why()));
+            case WATER ->
+                new RoundViews.Said(Wording.say("round.slip-maker.water"), "water", lamp, Wording.of(due.why()));
+            case FILL_TRAY ->
+                new RoundViews.Said(Wording.say("round.slip-maker.water-tray"), "water", lamp, Wording.of(due.why()));
             case ISOLATION_LOOK ->
-                new RoundViews.Said(Wording.say("round.slip-maker.isolated-daily-look"), "look", lamp, due.why());
-            case ROUTINE_LOOK -> new RoundViews.Said("look", "look", lamp, due.why());
-            case FEED -> new RoundViews.Said("feed", "food", lamp, due.why());
+                new RoundViews.Said(
+                        Wording.say("round.slip-maker.isolated-daily-look"), "look", lamp, Wording.of(due.why()));
+            case ROUTINE_LOOK ->
+                new RoundViews.Said(Wording.say("round.slip-maker.look"), "look", lamp, Wording.of(due.why()));
+            case FEED -> new RoundViews.Said(Wording.say("round.slip-maker.feed"), "food", lamp, Wording.of(due.why()));
             case EMPTY_CUP ->
-                new RoundViews.Said(Wording.say("round.slip-maker.cup-evening"), "water", lamp, due.why());
+                new RoundViews.Said(Wording.say("round.slip-maker.cup-evening"), "water", lamp, Wording.of(due.why()));
         };
     }
 
@@ -189,16 +198,16 @@ class SlipMaker {
             case FILL_TRAY ->
                 Wording.say("round.slip-maker.fill-tray", Units.shown(ml(plant), Unit.Of.VOLUME), words(plant));
             case COURSE_STEP -> Wording.say("round.slip-maker.treatment-step-ask-owner");
-            case MOVE_STEP -> Wording.say("round.slip-maker.move", due.why());
+            case MOVE_STEP -> Wording.say("round.slip-maker.move", Wording.of(due.why()));
             case ASKED_LOOK, ISOLATION_LOOK, ROUTINE_LOOK -> Wording.say("round.slip-maker.turn-leaves-over");
-            case FEED -> "feed";
+            case FEED -> Wording.say("round.slip-maker.feed");
             case EMPTY_CUP -> Wording.say("round.slip-maker.empty-cup");
         };
         return new RoundViews.SheetLine(
                 plant.plant().name(),
                 Optional.ofNullable(plant.plant().accession()).orElse(""),
                 what,
-                due.why(),
+                Wording.of(due.why()),
                 due.kind().half() == Due.Half.EVENING);
     }
 

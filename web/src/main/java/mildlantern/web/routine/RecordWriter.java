@@ -161,7 +161,10 @@ public class RecordWriter {
                 ? List.of()
                 : Objects.requireNonNull(judge(plant, List.of(stops.onWalk(plant.collection(), to)))
                                 .get(to))
-                        .warnings();
+                        .warnings()
+                        .stream()
+                        .map(Wording::of)
+                        .toList();
     }
 
     private Map<StopId, Moves.Step> judge(Plant plant, Stop from, List<Stop> to) {

@@ -3,6 +3,7 @@ package mildlantern.web.routine;
 import java.time.LocalDate;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import mildlantern.message.Message;
 import mildlantern.nutrition.FeedPlan;
 import mildlantern.nutrition.NextFeed;
 import mildlantern.place.StopId;
@@ -52,9 +53,14 @@ public record ScheduleRow(
      * @param mgNitrogen strength of the mix, mg/L
      * @param ml how much of the mix; 0 for a usual watering
      * @param counts pitchers or leaves; 0 at the roots
-     * @param words as an instruction
+     * @param gently whether it begins again after a pause
      */
-    public record Feed(FeedPlan.Way way, double mgNitrogen, double ml, int counts, String words) {}
+    public record Feed(FeedPlan.Way way, double mgNitrogen, double ml, int counts, boolean gently) {
+        /** How the plant is fed. */
+        public Message how() {
+            return NextFeed.how(way, mgNitrogen, counts, ml, gently);
+        }
+    }
 
     static ScheduleRow of(
             Plant plant,
@@ -77,7 +83,7 @@ public record ScheduleRow(
                 outlook.factorSpread(),
                 outlook.observations(),
                 outlook.earlyShare(),
-                next.map(it -> new Feed(it.way(), it.mgNitrogen(), it.ml(), it.counts(), it.words())));
+                next.map(it -> new Feed(it.way(), it.mgNitrogen(), it.ml(), it.counts(), it.gently())));
     }
 
     /** How the pot dries, for the diagnosis; only where something was watered. A tray tells nothing of the roots. */

@@ -44,7 +44,7 @@ public class Schedules {
                 insert into plant_upkeep (plant_id, collection_id, stop_id, reckoned_on, watered, looked, look_on, fed,
                     feed_on, put_off, water_on, water_early, water_likely, water_late, wet_through_ml, cycle_days,
                     expected_days, tray, fullness, factor, factor_spread, observations, early_share, feed_way, feed_mg, feed_ml,
-                    feed_counts, feed_words)
+                    feed_counts, feed_gently)
                 values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)
                 on conflict (plant_id) do update set stop_id = excluded.stop_id, reckoned_on = excluded.reckoned_on,
                     watered = excluded.watered, looked = excluded.looked, look_on = excluded.look_on, fed = excluded.fed,
@@ -55,7 +55,7 @@ public class Schedules {
                     fullness = excluded.fullness, factor = excluded.factor, factor_spread = excluded.factor_spread,
                     observations = excluded.observations, early_share = excluded.early_share,
                     feed_way = excluded.feed_way, feed_mg = excluded.feed_mg, feed_ml = excluded.feed_ml,
-                    feed_counts = excluded.feed_counts, feed_words = excluded.feed_words
+                    feed_counts = excluded.feed_counts, feed_gently = excluded.feed_gently
                 """)
                 .params(
                         row.plant().value(),
@@ -85,7 +85,7 @@ public class Schedules {
                         row.feed().map(ScheduleRow.Feed::mgNitrogen).orElse(null),
                         row.feed().map(ScheduleRow.Feed::ml).orElse(null),
                         row.feed().map(ScheduleRow.Feed::counts).orElse(null),
-                        row.feed().map(ScheduleRow.Feed::words).orElse(null))
+                        row.feed().map(ScheduleRow.Feed::gently).orElse(false))
                 .update();
     }
 
@@ -257,7 +257,7 @@ public class Schedules {
                         row.getDouble("feed_mg"),
                         row.getDouble("feed_ml"),
                         row.getInt("feed_counts"),
-                        row.getString("feed_words")));
+                        row.getBoolean("feed_gently")));
     }
 
     /** Plants whose feed is due on a day, with what was reckoned of each. */

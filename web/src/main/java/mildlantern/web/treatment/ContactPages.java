@@ -91,7 +91,7 @@ class ContactPages {
                     plant.id(),
                     plant.name(),
                     stop == null || contact.nearness() != Quarantine.Nearness.ROOM ? "" : stop.name(),
-                    contact.nearness().words(),
+                    Wording.of(contact.nearness()),
                     CourseDues.days(contact.days()),
                     (int) Math.max(1, Math.round(100 * contact.risk())),
                     state,
@@ -107,7 +107,7 @@ class ContactPages {
     /** The stops on which the outbreak stands, to scale, each pot by what is known of it. */
     List<CourseViews.MapStop> map(StoredCourse course, List<CourseViews.ContactLine> lines, Map<StopId, Stop> stops) {
         Map<PlantId, CourseViews.ContactLine> near = lines.stream()
-                .filter(line -> !line.nearness().equals(Quarantine.Nearness.ROOM.words()) || line.found())
+                .filter(line -> !line.nearness().equals(Wording.of(Quarantine.Nearness.ROOM)) || line.found())
                 .collect(Collectors.toMap(
                         CourseViews.ContactLine::plant, line -> line, (one, other) -> one, LinkedHashMap::new));
         List<PlantId> ids = new ArrayList<>(near.keySet());

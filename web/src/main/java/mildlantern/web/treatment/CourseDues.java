@@ -12,7 +12,6 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import mildlantern.plant.PlantId;
 import mildlantern.quarantine.IsolationClock;
-import mildlantern.quarantine.Quarantine;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
 import mildlantern.web.platform.CollectionId;
@@ -99,8 +98,8 @@ public class CourseDues {
                 if (course != null) {
                     String words = Wording.say(
                             "treatment.course-dues.stood-which-has-turn",
-                            near(look.nearness()),
-                            names.getOrDefault(course.plant(), "a plant"),
+                            Wording.of(look.nearness()),
+                            names.getOrDefault(course.plant(), Wording.say("treatment.course-dues.a-plant")),
                             days(look.days()),
                             outbreaks.causeName(course.disorder()).toLowerCase(Locale.ROOT));
                     looks.merge(
@@ -153,14 +152,6 @@ public class CourseDues {
                                 "treatment.course-dues.was-due",
                                 (late == 1 ? "yesterday" : Wording.say("treatment.course-dues.days-ago", late)))
                         : "");
-    }
-
-    static String near(Quarantine.Nearness nearness) {
-        return switch (nearness) {
-            case TOUCHING -> "touching";
-            case SHELF -> Wording.say("treatment.course-dues.same-stop");
-            case ROOM -> Wording.say("treatment.course-dues.same-house");
-        };
     }
 
     static String days(int days) {

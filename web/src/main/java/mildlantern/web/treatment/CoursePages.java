@@ -134,7 +134,7 @@ class CoursePages {
                 box.days(),
                 DAY.format(box.until()),
                 box.left(today),
-                box.reason(),
+                Wording.of(box.reason()),
                 stop != null && stop.isolation());
     }
 }

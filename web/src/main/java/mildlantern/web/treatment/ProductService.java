@@ -81,7 +81,11 @@ class ProductService {
                 label.ingredient(),
                 rate,
                 terms.replaceFirst("^, ", ""),
-                label.registered().map(yes -> yes ? "yes" : "no").orElse("unanswered"));
+                label.registered()
+                        .map(yes -> yes
+                                ? Wording.say("treatment.product-service.yes")
+                                : Wording.say("treatment.product-service.no"))
+                        .orElse(Wording.say("treatment.product-service.unanswered")));
     }
 
     /** What a product can be. */

@@ -17,6 +17,10 @@ import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
 import mildlantern.message.Message;
 import mildlantern.message.MessageKey;
+import mildlantern.quantity.Length;
+import mildlantern.quantity.Temperature;
+import mildlantern.quantity.TemperatureChange;
+import mildlantern.quantity.Volume;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.NoSuchMessageException;
 import org.springframework.context.i18n.LocaleContext;
@@ -132,6 +136,18 @@ public final class Wording {
         }
         if (value instanceof List<?> items) {
             return listed(items, locale);
+        }
+        if (value instanceof Temperature warmth) {
+            return Units.shown(warmth.celsius(), Unit.Of.TEMPERATURE);
+        }
+        if (value instanceof TemperatureChange change) {
+            return Units.apart(change.kelvin(), Unit.Of.TEMPERATURE);
+        }
+        if (value instanceof Length length) {
+            return Units.shown(length.centimetres(), Unit.Of.LENGTH);
+        }
+        if (value instanceof Volume volume) {
+            return Units.shown(volume.millilitres(), Unit.Of.VOLUME);
         }
         if (value instanceof LocalDate day) {
             return DateTimeFormatter.ofLocalizedDate(FormatStyle.MEDIUM)

@@ -237,18 +237,20 @@ class CollectionInTheBrowserTest {
             page.getByText("import and export").click();
             window.accessible();
             send(page, "name,kind,stop\nGull,moth orchid,Sill\nTern,triffid,Sill\nAuk,pothos,Cellar\n,pothos,Sill\n");
-            assertThat(page.locator(".problems li")).hasCount(3);
-            assertThat(page.locator(".problems")).containsText("Row 3: 'triffid' is no kind");
+            assertThat(page.locator(".mends")).containsText("what does “triffid” mean?");
+            assertThat(page.locator(".mends")).containsText("It needs a name");
             assertThat(page.getByText(Pattern.compile("import all"))).hasCount(0);
             window.accessible();
             Assertions.assertThat(plants.plants(collection)).hasSize(1);
-            window.open("/exchange");
-            send(page, "label,species,place\nGull,moth orchid,Sill\nTern,pothos,Sill\nAuk,pothos,Sill\n");
-            page.getByText("import all 3 rows").click();
-            assertThat(page.locator(".notice")).containsText("All 3 rows came in.");
-            Assertions.assertThat(plants.plants(collection)).hasSize(4);
+            page.getByLabel("triffid").selectOption("pothos");
+            page.getByLabel("Cellar").selectOption("+");
+            page.getByLabel("Row 5, name").fill("Whelk");
+            page.locator(".mends .press").click();
+            page.getByText("import all 4 rows").click();
+            assertThat(page.locator(".notice")).containsText("All 4 rows came in.");
+            Assertions.assertThat(plants.plants(collection)).hasSize(5);
             page.getByText("undo").click();
-            assertThat(page.locator(".notice")).containsText("3 entries were taken back");
+            assertThat(page.locator(".notice")).containsText("4 entries were taken back");
             Assertions.assertThat(plants.plants(collection)).hasSize(1);
             window.quiet();
         }

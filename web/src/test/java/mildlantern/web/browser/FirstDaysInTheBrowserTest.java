@@ -44,7 +44,15 @@ class FirstDaysInTheBrowserTest {
             window.accessible();
 
             page.locator("a.press.do").click();
+            assertThat(page.locator(".notice")).containsText("Step 1 of 3");
             window.accessible();
+            page.locator(".notice .press").click();
+            assertThat(page.locator("h1")).hasText("Step 2 of 3: first places");
+            window.accessible();
+            page.locator(".card-form a.press").click();
+            assertThat(page.locator("h1")).hasText("Step 3 of 3: first plants");
+            window.accessible();
+            window.open("/stops/new");
             page.fill("#name", "Kitchen sill");
             page.fill("#humidity", "140");
             page.locator(".card-form .press").click();

@@ -261,7 +261,7 @@ class PlaceInTheBrowserTest {
             assertThat(page.locator(".told"))
                     .containsText(Pattern.compile("see whether it helped", Pattern.CASE_INSENSITIVE));
             window.open("/plants/" + grower.plant().id());
-            assertThat(page.locator("dl.care")).containsText("Light 6 instead of 1");
+            assertThat(page.locator("dl.care")).containsText("light 6 instead of 1");
             window.quiet();
         }
     }

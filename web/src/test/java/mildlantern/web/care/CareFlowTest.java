@@ -153,7 +153,7 @@ class CareFlowTest {
         assertThat(page("/plants/" + plant + "/care"))
                 .contains("Too dark: 1.5 mol/m² a day")
                 .contains("Move it to the Bright sill, by steps.")
-                .contains("Light 6 instead of 1.5 mol/m² d");
+                .contains("light 6 instead of 1.5 mol/m² d");
         assertThat(page("/care")).contains("Limpet").contains("Move it to the Bright sill");
     }
 
@@ -167,7 +167,7 @@ class CareFlowTest {
                 careSheets.careSheet(plants.plant(collection, plant)).get(CareSetting.PLACE);
         assertThat(place).singleElement().satisfies(entry -> {
             assertThat(entry.text()).contains("Bright sill");
-            assertThat(entry.reason()).contains("Light 6 instead of 1.5");
+            assertThat(entry.reason()).contains("light 6 instead of 1.5");
         });
         List<PlannedTask> planned = steps();
         assertThat(planned).hasSizeGreaterThan(2);

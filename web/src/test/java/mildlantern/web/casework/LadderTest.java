@@ -45,7 +45,7 @@ class LadderTest {
         assertThat(first.name()).isEqualTo("Spider mites");
         assertThat(first.tags())
                 .extracting(CaseViews.Tag::words)
-                .containsExactly("act today", "catching", "recovers with new growth");
+                .containsExactly("act today", "contagious", "recovers with new growth");
         assertThat(first.speaksFor()).contains(new CaseViews.Said("pin-prick pale stippling", 4));
         assertThat(first.speaksFor()).anySatisfy(said -> assertThat(said.pin()).isZero());
     }

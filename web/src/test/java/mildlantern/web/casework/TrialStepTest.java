@@ -83,7 +83,7 @@ class TrialStepTest {
                 "The bark has gone to mush.",
                 "lookAgainOn",
                 LocalDate.now(clock).plusDays(28).toString());
-        assertThat(page(address)).contains("When you have done it");
+        assertThat(page(address)).contains("Done: write it in the record");
         String form = UUID.randomUUID().toString();
         for (int sent = 0; sent < 2; sent++) {
             press(address + "/trial-step", "form", form, "number", "1", "diameter", "14", "medium", "sphagnum");
@@ -94,6 +94,6 @@ class TrialStepTest {
         assertThat(now.pottedOn()).isEqualTo(LocalDate.now(clock));
         assertThat(log.entries(now).stream().map(LogWords::said))
                 .containsOnlyOnce("repotted 14 cm in sphagnum Fresh medium");
-        assertThat(page(address)).contains("It is in the record.").doesNotContain("When you have done it");
+        assertThat(page(address)).contains("It is in the record.").doesNotContain("Done: write it in the record");
     }
 }

@@ -1,0 +1,218 @@
+package mildlantern.web.browser;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
+import mildlantern.place.StopId;
+import mildlantern.plant.Brightness;
+import mildlantern.web.Growers;
+import mildlantern.web.LanternTest;
+import mildlantern.web.casework.CaseService;
+import mildlantern.web.platform.CaseId;
+import mildlantern.web.stop.Stop;
+import mildlantern.web.stop.Stops;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.test.web.server.LocalServerPort;
+import org.springframework.core.io.Resource;
+import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
+import org.springframework.jdbc.core.simple.JdbcClient;
+
+/**
+ * Every page in the made-up language of tests, whose texts are accented and a third longer: what stays plain English is not in the bundles, and what
+ * sticks out or is cut off has no room to grow. Texts of the knowledge base are left out; they stand in its files, for each language.
+ */
+@LanternTest
+class OtherLanguageInTheBrowserTest {
+    private static final Pattern WORD = Pattern.compile("[A-Za-z]{3,}");
+
+    /** Signs of units, names of things that have no other, and what the demo's growers are called. */
+    private static final List<String> NO_LANGUAGE = List.of(
+            "mild lantern",
+            "limpet",
+            "sill",
+            "porch",
+            "grower",
+            "test house",
+            "mol",
+            "mmol",
+            "kpa",
+            "ppm",
+            "csv",
+            "utc",
+            "vpd",
+            "ppfd",
+            "english, made longer",
+            "example",
+            "http",
+            "calendar",
+            "nov",
+            "dec",
+            "oct",
+            "november",
+            "december",
+            "monday",
+            "tuesday",
+            "wednesday",
+            "thursday",
+            "friday",
+            "saturday",
+            "sunday");
+
+    @Autowired
+    private Growers growers;
+
+    @Autowired
+    private Stops stops;
+
+    @Autowired
+    private CaseService cases;
+
+    @Autowired
+    private JdbcClient jdbc;
+
+    @LocalServerPort
+    private int port;
+
+    private static String knowledge() throws IOException {
+        StringBuilder all = new StringBuilder();
+        for (Resource file :
+                new PathMatchingResourcePatternResolver().getResources("classpath*:mildlantern/knowledge/**/*.yaml")) {
+            try (InputStream in = file.getInputStream()) {
+                all.append(new String(in.readAllBytes(), StandardCharsets.UTF_8));
+            }
+        }
+        return plain(all.toString());
+    }
+
+    /** Without what a text of the knowledge base is filled in with. */
+    private static String plain(String text) {
+        return text.toLowerCase(Locale.ROOT)
+                .replaceAll("\\{[a-z.]+\\}|%s|[0-9][0-9.,]*", "#")
+                .replaceAll("[\\s]+", " ")
+                .strip();
+    }
+
+    private static boolean known(String word, String knowledge) {
+        String small = word.toLowerCase(Locale.ROOT);
+        return NO_LANGUAGE.stream().anyMatch(name -> name.contains(small)) || knowledge.contains(small);
+    }
+
+    @Test
+    void everyPageSpeaksIt_andNothingIsCutOff() throws Exception {
+        Growers.Grower grower = growers.grower();
+        Stop porch = stops.store(new Stop(StopId.fresh(), grower.member().collection(), 2, "Porch")
+                .climate(Brightness.DIRECT, 40.0, 24.0, 8.0));
+        CaseId open = cases.open(grower.member().collection(), grower.plant().id());
+        jdbc.sql("update member set settings = '{\"language\": \"TEST\"}' where sign_in = ?")
+                .param(grower.signIn())
+                .update();
+        String plant = "/plants/" + grower.plant().id();
+        String stop = "/stops/" + porch.id();
+        List<String> pages = List.of(
+                "/",
+                "/collection",
+                plant,
+                plant + "/record",
+                plant + "/edit",
+                "/plants/new",
+                "/stops/new",
+                stop,
+                stop + "/plan",
+                "/care",
+                plant + "/care",
+                "/exchange",
+                "/settings",
+                "/account",
+                "/people",
+                "/bin",
+                "/more",
+                "/start/places",
+                "/start/plants",
+                "/cases/" + open,
+                "/cases/" + open + "?part=leaf",
+                "/cases/" + open + "/decide",
+                "/round/summary",
+                "/labels",
+                "/kinds/new");
+        String knowledge = knowledge();
+        List<String> plain = new ArrayList<>();
+        List<String> cut = new ArrayList<>();
+        for (int width : new int[] {1280, 390}) {
+            try (Browser.Window window =
+                    new Browser.Window(port, width, 800).signIn(grower.signIn(), Growers.PASSWORD)) {
+                for (String address : pages) {
+                    window.open(address);
+                    look(window, address, knowledge, plain, cut);
+                }
+            }
+        }
+        assertThat(plain.stream().distinct()).as("plain English").isEmpty();
+        assertThat(cut.stream().distinct()).as("cut off, or sticking out").isEmpty();
+    }
+
+    private static void look(
+            Browser.Window window, String address, String knowledge, List<String> plain, List<String> cut) {
+        @SuppressWarnings("unchecked")
+        List<String> texts = (List<String>) window.page.evaluate("""
+                () => {
+                  const walker = document.createTreeWalker(document.body, NodeFilter.SHOW_TEXT);
+                  const texts = [];
+                  while (walker.nextNode()) {
+                    const parent = walker.currentNode.parentElement;
+                    if (parent.closest('script, style, kbd, svg.plate, [lang]:not(html)')) continue;
+                    if (parent.tagName === 'OPTION' && parent.closest('#zone')) continue;
+                    const text = walker.currentNode.textContent.trim();
+                    if (text) texts.push(text);
+                  }
+                  for (const field of document.querySelectorAll('[aria-label], [title], [placeholder]')) {
+                    for (const name of ['aria-label', 'title', 'placeholder']) {
+                      if (field.getAttribute(name)) texts.push(field.getAttribute(name));
+                    }
+                  }
+                  return texts;
+                }""");
+        String shape = address.replaceAll("[0-9a-f-]{36}", "…");
+        for (String text : texts) {
+            Matcher words = WORD.matcher(text.replaceAll("grower-\\S+|\\S*[^\\x00-\\x7F]\\S*", " "));
+            while (words.find()) {
+                if (!known(words.group(), knowledge)) {
+                    plain.add(shape + ": " + text);
+                    break;
+                }
+            }
+            if (text.matches("(?i).*\\b(the|of|and|is|are|to)\\b.*")
+                    && !Stream.of(plain(text).replaceAll("[.…]+$", "").split(", and | and |, |; "))
+                            .anyMatch(knowledge::contains)
+                    && !text.matches(".*[^\\x00-\\x7F].*")) {
+                plain.add(shape + ": " + text);
+            }
+        }
+        @SuppressWarnings("unchecked")
+        List<String> out = (List<String>) window.page.evaluate("""
+                () => {
+                  const out = [];
+                  const wide = document.documentElement.scrollWidth;
+                  if (wide > window.innerWidth) {
+                    const far = [...document.querySelectorAll('main *')].find((one) => one.getBoundingClientRect().right > window.innerWidth);
+                    out.push(`page ${wide}: ${far?.tagName} ${far?.className} ${far?.textContent.trim().slice(0, 40)}`);
+                  }
+                  for (const one of document.querySelectorAll('button, a.press, label, th, h1, h2, .tag, .notice')) {
+                    const style = getComputedStyle(one);
+                    if (one.offsetParent && !one.closest('.visually-hidden, details:not([open]) > :not(summary)') && one.scrollWidth > one.clientWidth + 2 && style.display !== 'inline' && style.overflowX !== 'auto') {
+                      out.push(one.tagName + ' ' + one.textContent.trim().slice(0, 40));
+                    }
+                  }
+                  return out;
+                }""");
+        out.forEach(one -> cut.add(shape + " at " + window.page.viewportSize().width + ": " + one));
+    }
+}
