@@ -130,7 +130,10 @@ class LightCalculators {
             }
             return new Answer(
                     List.of(
-                            Line.of(Wording.say("climate.light-calculators.lamp"), hours, "h a day"),
+                            Line.of(
+                                    Wording.say("climate.light-calculators.lamp"),
+                                    hours,
+                                    Wording.say("climate.light-calculators.hours-day")),
                             Line.of(Wording.say("climate.light-calculators.light-distance"), ppfd, "µmol/m²s"),
                             Line.of(
                                     Wording.say("climate.light-calculators.missing"),

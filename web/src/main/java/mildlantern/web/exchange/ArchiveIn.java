@@ -3,6 +3,7 @@ package mildlantern.web.exchange;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.file.Path;
+import java.time.ZoneId;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -124,9 +125,12 @@ class ArchiveIn {
         }
 
         private void house(Map<String, JsonNode> about) {
-            for (String column : List.of("style", "weather", "feed")) {
+            for (String column : List.of("style", "weather", "feed", "zone")) {
                 JsonNode value = about.get(column);
-                if (value != null && value.isString()) {
+                boolean clock = column.equals("zone");
+                if (value != null
+                        && value.isString()
+                        && (!clock || ZoneId.getAvailableZoneIds().contains(value.asString()))) {
                     jdbc.update(
                             "update collection set " + column + " = ? where id = ?",
                             value.asString(),

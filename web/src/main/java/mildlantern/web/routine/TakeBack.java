@@ -21,6 +21,7 @@ import mildlantern.web.platform.BatchId;
 import mildlantern.web.platform.CollectionId;
 import mildlantern.web.platform.EntryId;
 import mildlantern.web.platform.NotHere;
+import mildlantern.web.words.Wording;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -113,8 +114,7 @@ public class TakeBack {
 
     private static void refuseIfBuiltOn(Plant plant, LogLine row, List<LogLine> others) throws CannotTakeBack {
         if (cameWith(row) && !others.isEmpty()) {
-            throw new CannotTakeBack(
-                    "%s has entries of its own by now; take those back first.".formatted(plant.name()));
+            throw new CannotTakeBack(Wording.say("routine.take-back.has-own-entries", plant.name()));
         }
         Optional<PlantState.Changed> changed = PlantState.changed(row.kind());
         Optional<LogLine> later = others.stream()
@@ -123,11 +123,11 @@ public class TakeBack {
                 .filter(other -> other.writtenAt().isAfter(row.writtenAt()))
                 .max(Comparator.comparing(LogLine::writtenAt));
         if (later.isPresent()) {
-            throw new CannotTakeBack("%s was %s on %s after that; take that back first."
-                    .formatted(
-                            plant.name(),
-                            LogWords.of(later.get().kind()),
-                            later.get().onDay()));
+            throw new CannotTakeBack(Wording.say(
+                    "routine.take-back.later-entry",
+                    plant.name(),
+                    LogWords.of(later.get().kind()),
+                    later.get().onDay()));
         }
     }
 

@@ -187,7 +187,7 @@ class LogBookTest {
         EntryId second = write(new LogEntry.Count(Counted.LEAVES, 12));
         assertThatThrownBy(() -> takeBack.entry(collection, first))
                 .isInstanceOf(TakeBack.CannotTakeBack.class)
-                .hasMessageContaining("take that back first");
+                .hasMessageContaining("undo that first");
         takeBack.entry(collection, second);
         takeBack.entry(collection, first);
         assertThat(plant().leaves()).isEqualTo(6);

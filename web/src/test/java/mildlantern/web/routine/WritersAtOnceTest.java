@@ -161,7 +161,7 @@ class WritersAtOnceTest {
                 takeBack.entry(collection, written.get(chance.nextInt(written.size())));
             } catch (TakeBack.CannotTakeBack e) {
                 // Somebody else's entry builds on it: that is said, and nothing changes.
-                assertThat(e).hasMessageContaining("take that back first");
+                assertThat(e).hasMessageContaining("undo that first");
             }
         }
 
