@@ -13,7 +13,7 @@ import org.springframework.data.repository.Repository;
 interface StopReadingRows extends Repository<StopReadingRow, UUID> {
     StopReadingRow save(StopReadingRow reading);
 
-    List<StopReadingRow> findByCollectionAndStopOrderByOnDay(CollectionId collection, StopId stop);
+    List<StopReadingRow> findByCollectionAndStopOrderByOnDayAscWrittenAtAsc(CollectionId collection, StopId stop);
 
     @Query("""
             select new mildlantern.web.stop.ReadOnDay(r.onDay, r.light, r.dailyLight, r.humidityPercent, r.dayCelsius)
@@ -21,7 +21,8 @@ interface StopReadingRows extends Repository<StopReadingRow, UUID> {
             """)
     List<ReadOnDay> read(CollectionId collection, StopId stop);
 
-    List<StopReadingRow> findByCollectionAndOnDayGreaterThanEqualOrderByOnDay(CollectionId collection, LocalDate day);
+    List<StopReadingRow> findByCollectionAndOnDayGreaterThanEqualOrderByOnDayAscWrittenAtAsc(
+            CollectionId collection, LocalDate day);
 
     @Query("""
             select r from StopReadingRow r where r.collection = :collection and r.stop = :stop

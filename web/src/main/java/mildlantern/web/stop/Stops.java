@@ -134,7 +134,7 @@ public class Stops {
 
     /** What was read at all stops from a day on, the latest last. */
     public List<StopReading> readingsSince(CollectionId collection, LocalDate day) {
-        return readings(readings.findByCollectionAndOnDayGreaterThanEqualOrderByOnDay(collection, day));
+        return readings(readings.findByCollectionAndOnDayGreaterThanEqualOrderByOnDayAscWrittenAtAsc(collection, day));
     }
 
     /** What was typed at a stop or read with a meter, the latest first. */
@@ -144,7 +144,7 @@ public class Stops {
 
     /** What was read at a stop, the latest last. */
     public List<StopReading> readings(Stop stop) {
-        return readings(readings.findByCollectionAndStopOrderByOnDay(stop.collection(), stop.id()));
+        return readings(readings.findByCollectionAndStopOrderByOnDayAscWrittenAtAsc(stop.collection(), stop.id()));
     }
 
     /** What the water balance needs of a stop's readings, the latest last; without objects that are watched for change. */
