@@ -1,7 +1,10 @@
 package mildlantern.round;
 
 import java.time.LocalDate;
+import java.util.EnumMap;
+import java.util.Map;
 import java.util.Optional;
+import mildlantern.message.MessageKey;
 
 /**
  * When the routine of one plant is due. Reckoned whenever something is written down of it; days that pass need no new reckoning.
@@ -22,6 +25,29 @@ public record CareSchedule(
         Optional<LocalDate> fed,
         Optional<LocalDate> feedOn,
         Optional<LocalDate> putOff) {
+
+    /** Work of the routine. */
+    public enum Work implements MessageKey {
+        WATER,
+        FEED,
+        LOOK
+    }
+
+    /**
+     * The day of each work that the routine asks for. A plant in a case is looked at and fed as its case says, and one that must not be fed is not.
+     *
+     * @param inCase whether it has an open case
+     * @param feedHeld whether it must not be fed now
+     */
+    public Map<Work, LocalDate> days(boolean inCase, boolean feedHeld) {
+        Map<Work, LocalDate> days = new EnumMap<>(Work.class);
+        water.ifPresent(check -> days.put(Work.WATER, check.on()));
+        if (!inCase) {
+            days.put(Work.LOOK, lookOn);
+            feedOn.filter(day -> !feedHeld).ifPresent(day -> days.put(Work.FEED, day));
+        }
+        return days;
+    }
 
     /**
      * The next look into the pot.

@@ -20,6 +20,11 @@ interface MemberRepository extends Repository<Member, UUID> {
 
     List<Member> findByCollectionOrderByName(CollectionId collection);
 
+    /** All of a collection, held until the end of what asks: of two owners who lower each other at once, one stays. */
+    @Lock(LockModeType.PESSIMISTIC_WRITE)
+    @Query("select m from Member m where m.collection = :collection order by m.id")
+    List<Member> held(CollectionId collection);
+
     @Query("select m from Member m where m.calendar = :secret")
     Optional<Member> withCalendar(String secret);
 

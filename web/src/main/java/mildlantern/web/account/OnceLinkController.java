@@ -6,6 +6,8 @@ import jakarta.validation.constraints.Size;
 import java.util.Optional;
 import mildlantern.web.mail.Post;
 import mildlantern.web.platform.Reply;
+import mildlantern.web.role.ForRole;
+import mildlantern.web.role.Role;
 import mildlantern.web.words.Wording;
 import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.annotation.Qualifier;
@@ -102,6 +104,7 @@ class OnceLinkController {
     }
 
     @PostMapping("/invited/{secret}")
+    @ForRole(Role.READER)
     String join(
             @PathVariable String secret,
             @Valid @ModelAttribute("invited") Invited invited,
@@ -138,6 +141,7 @@ class OnceLinkController {
     }
 
     @PostMapping("/new-password/{secret}")
+    @ForRole(Role.READER)
     String renew(
             @PathVariable String secret,
             @Valid @ModelAttribute("fresh") Fresh fresh,
@@ -161,6 +165,7 @@ class OnceLinkController {
 
     /** Says the same whether or not anybody has that address; who has it reads on in his mail. */
     @PostMapping("/forgotten")
+    @ForRole(Role.READER)
     String ask(@Valid @ModelAttribute("forgotten") Forgotten forgotten, BindingResult problems, Reply reply) {
         if (problems.hasErrors() || !post.works()) {
             reply.wrong();

@@ -60,19 +60,18 @@ class People {
     }
 
     private Member member(CollectionId collection, UUID id) {
-        return members.findByCollectionOrderByName(collection).stream()
+        return members.held(collection).stream()
                 .filter(member -> member.id().equals(id))
                 .findFirst()
                 .orElseThrow(() -> new NotHere("person"));
     }
 
-    /** Whether a collection would be left without an owner if this one were none. */
+    /** Whether a collection would be left without an owner for good if this one were none. */
     private boolean lastOwner(Member member) {
         return member.role() == Role.OWNER
-                && members.findByCollectionOrderByName(member.collection()).stream()
-                                .filter(other -> other.role() == Role.OWNER && other.until() == null)
-                                .count()
-                        < 2;
+                && members.held(member.collection()).stream()
+                        .filter(other -> !other.id().equals(member.id()))
+                        .noneMatch(other -> other.role() == Role.OWNER && other.until() == null);
     }
 
     /**

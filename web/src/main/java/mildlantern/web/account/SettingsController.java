@@ -47,7 +47,11 @@ class SettingsController {
         this.clock = clock;
     }
 
-    /** Settings of a reader, as typed. */
+    /**
+     * Settings of a reader, as typed.
+     *
+     * @param start whether the first day goes on from here
+     */
     record Liked(
             @NotNull(message = "{account.settings.choose}") ReaderSettings.@Nullable Language language,
             @NotNull(message = "{account.settings.choose}") ReaderSettings.@Nullable Manner manner,
@@ -69,7 +73,9 @@ class SettingsController {
             @Min(value = 0, message = "{account.settings.hour}")
             @Max(value = 23, message = "{account.settings.hour}")
             @Nullable
-            Integer quietTo) {
+            Integer quietTo,
+
+            @Nullable Boolean start) {
 
         static Liked of(ReaderSettings settings) {
             return new Liked(
@@ -82,7 +88,8 @@ class SettingsController {
                     settings.text(),
                     settings.keys(),
                     settings.quiet().from(),
-                    settings.quiet().to());
+                    settings.quiet().to(),
+                    null);
         }
 
         ReaderSettings settings() {
@@ -168,10 +175,7 @@ class SettingsController {
         }
         readers.like(member, liked.settings());
         reply.next("told", Wording.say("account.settings.saved"));
-        return reply.asked("Referer") != null
-                        && String.valueOf(reply.asked("Referer")).endsWith("?start")
-                ? "redirect:/start/places"
-                : PAGE;
+        return Boolean.TRUE.equals(liked.start()) ? "redirect:/start/places" : PAGE;
     }
 
     @PostMapping("/settings/house")

@@ -12,6 +12,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import mildlantern.knowledge.DisorderId;
 import mildlantern.plant.PlantId;
+import mildlantern.round.CareSchedule;
 import mildlantern.round.PlantToday;
 import mildlantern.treatment.Hold;
 import mildlantern.web.plant.Plant;
@@ -51,7 +52,17 @@ public class CaseTroubles implements Troubles {
      * @param catching plants that have something catching: its cause was decided on, and the case is still open
      */
     public record Open(
-            Map<PlantId, PlantToday.Trouble> troubles, Map<PlantId, Set<Hold>> holds, Set<PlantId> catching) {}
+            Map<PlantId, PlantToday.Trouble> troubles, Map<PlantId, Set<Hold>> holds, Set<PlantId> catching) {
+        /** Whether something must wait on a plant. */
+        public boolean held(PlantId plant, Hold hold) {
+            return holds.getOrDefault(plant, Set.of()).contains(hold);
+        }
+
+        /** The day of each work that its routine asks for, as its case lets it. */
+        public Map<CareSchedule.Work, LocalDate> days(PlantId plant, CareSchedule schedule) {
+            return schedule.days(troubles.containsKey(plant), held(plant, Hold.FEED));
+        }
+    }
 
     /** All open cases, read once. */
     public Open open(CollectionId collection) {

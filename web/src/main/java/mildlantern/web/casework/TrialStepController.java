@@ -1,6 +1,8 @@
 package mildlantern.web.casework;
 
 import jakarta.validation.Valid;
+import java.util.List;
+import java.util.Objects;
 import mildlantern.web.platform.CaseId;
 import mildlantern.web.platform.Reply;
 import mildlantern.web.platform.SignedIn;
@@ -30,8 +32,11 @@ class TrialStepController {
             @Valid TrialSteps.Done done,
             BindingResult problems,
             Reply reply) {
+        List<String> warnings = problems.hasErrors() ? List.of() : steps.warnings(member.collection(), id, done);
         if (problems.hasErrors()) {
             reply.next("stepProblem", Wording.say("casework.trial-step.pot-size"));
+        } else if (!warnings.isEmpty()) {
+            reply.next("stepProblem", String.join(" ", warnings)).next("stepStop", Objects.requireNonNull(done.stop()));
         } else {
             steps.done(member.collection(), id, done);
         }

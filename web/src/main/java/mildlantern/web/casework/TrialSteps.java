@@ -9,10 +9,13 @@ import java.util.OptionalDouble;
 import mildlantern.log.LogEntry;
 import mildlantern.place.StopId;
 import mildlantern.plant.PlantId;
+import mildlantern.plant.PlantKnowledge;
 import mildlantern.quantity.Length;
 import mildlantern.treatment.Hold;
 import mildlantern.treatment.Trial;
 import mildlantern.treatment.Trials;
+import mildlantern.web.plant.Plant;
+import mildlantern.web.plant.Plants;
 import mildlantern.web.platform.CaseId;
 import mildlantern.web.platform.CollectionId;
 import mildlantern.web.platform.FormKey;
@@ -24,18 +27,31 @@ import mildlantern.web.words.Unit;
 import mildlantern.web.words.Within;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
 
 /** Writes what was done for a trial into the record of its plant, once: a new pot, a move, a cut, a feed, or that it was done. */
 @Service
 class TrialSteps {
     private final CaseBook book;
     private final Trials trials;
+    private final Plants plants;
+    private final PlantKnowledge knowledge;
     private final RecordWriter log;
     private final Routine routine;
     private final WrittenForms forms;
     private final Clock clock;
 
-    TrialSteps(CaseBook book, Trials trials, RecordWriter log, Routine routine, WrittenForms forms, Clock clock) {
+    TrialSteps(
+            CaseBook book,
+            Trials trials,
+            Plants plants,
+            PlantKnowledge knowledge,
+            RecordWriter log,
+            Routine routine,
+            WrittenForms forms,
+            Clock clock) {
+        this.plants = plants;
+        this.knowledge = knowledge;
         this.book = book;
         this.trials = trials;
         this.log = log;
@@ -58,6 +74,7 @@ class TrialSteps {
      * @param diameter of the new pot
      * @param medium id of the new medium
      * @param stop where it stands now; null where it stayed at its stop
+     * @param anyway whether it is moved although something speaks against it
      */
     record Done(
             @NotNull FormKey form,
@@ -67,10 +84,27 @@ class TrialSteps {
             Length diameter,
 
             @Nullable String medium,
-            @Nullable StopId stop) {}
+            @Nullable StopId stop,
+            @Nullable Boolean anyway) {}
 
-    /** Writes a step down, once; one that was done is left. */
+    /** What speaks against a step: what is too much for a plant that is moved; empty where nothing does, or the grower knows. */
+    @Transactional(readOnly = true)
+    List<String> warnings(CollectionId collection, CaseId caseId, Done done) {
+        Plant plant = plants.plant(collection, book.find(collection, caseId).plant());
+        return done.stop() == null || Boolean.TRUE.equals(done.anyway()) ? List.of() : log.warnings(plant, done.stop());
+    }
+
+    /**
+     * Writes a step down, once; one that was done is left.
+     *
+     * @throws NotHere if there is no such trial, stop or medium
+     */
     void done(CollectionId collection, CaseId caseId, Done done) {
+        if (done.medium() != null
+                && !done.medium().isBlank()
+                && knowledge.medium(done.medium()).isEmpty()) {
+            throw new NotHere("medium");
+        }
         PlantId plant = book.find(collection, caseId).plant();
         routine.write(collection, List.of(plant), () -> {
             TroubleCase troubleCase = book.find(collection, caseId);

@@ -90,11 +90,11 @@ public class Bin {
         return stops.removed(collection, since());
     }
 
-    /** Deletes a plant with its record. */
+    /** Deletes a plant that is kept, with its record. */
     void delete(CollectionId collection, PlantId id) {
         routine.write(collection, List.of(id), () -> {
             Plant plant = plants.plant(collection, id);
-            if (plant.state() != Plant.State.WITHDRAWN) {
+            if (plant.alive()) {
                 log.store(plant.ended(Plant.State.WITHDRAWN, LocalDate.now(clock), null));
             }
         });
@@ -125,12 +125,12 @@ public class Bin {
         stops.restore(collection, stop.id());
     }
 
-    /** Lets go for good of plants that were deleted long enough ago. */
+    /** Lets go for good of plants that were deleted long enough ago; held meanwhile, so that none is restored. */
     @Scheduled(cron = "0 20 3 * * *")
     @SchedulerLock(name = "bin")
     @Transactional
     public void empty() {
-        List<UUID> gone = jdbc.sql("select id from plant where state = 'WITHDRAWN' and ended_on < ?")
+        List<UUID> gone = jdbc.sql("select id from plant where state = 'WITHDRAWN' and ended_on < ? for update")
                 .param(since())
                 .query(UUID.class)
                 .list();

@@ -4,6 +4,8 @@ import mildlantern.place.StopId;
 import mildlantern.plant.PlantId;
 import mildlantern.web.platform.Reply;
 import mildlantern.web.platform.SignedIn;
+import mildlantern.web.role.ForRole;
+import mildlantern.web.role.Role;
 import mildlantern.web.stop.Stops;
 import mildlantern.web.words.Wording;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -34,6 +36,7 @@ class BinController {
     }
 
     @PostMapping("/plants/{id}/delete")
+    @ForRole(Role.OWNER)
     String deletePlant(@AuthenticationPrincipal SignedIn member, @PathVariable PlantId id, Reply reply) {
         bin.delete(member.collection(), id);
         reply.next("told", Wording.say("keeping.bin.deleted", Bin.DAYS));
@@ -47,6 +50,7 @@ class BinController {
     }
 
     @PostMapping("/stops/{id}/delete")
+    @ForRole(Role.OWNER)
     String deleteStop(@AuthenticationPrincipal SignedIn member, @PathVariable StopId id, Reply reply) {
         boolean deleted = bin.delete(member.collection(), id);
         reply.next(

@@ -9,7 +9,6 @@ import com.google.zxing.qrcode.decoder.ErrorCorrectionLevel;
 import jakarta.servlet.http.HttpServletRequest;
 import java.time.Clock;
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
@@ -25,7 +24,6 @@ import mildlantern.place.StopId;
 import mildlantern.plant.PlantId;
 import mildlantern.plant.Profile;
 import mildlantern.round.CareSchedule;
-import mildlantern.treatment.Hold;
 import mildlantern.web.casework.CaseTroubles;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
@@ -48,7 +46,6 @@ import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
 /** The collection as a list, and labels for its pots. */
 @Controller
 class ListController {
-
     private final Stops stops;
     private final Plants plants;
     private final Schedules schedule;
@@ -81,7 +78,7 @@ class ListController {
             int position,
             Optional<LocalDate> water,
             Optional<LocalDate> looked,
-            List<Work> due,
+            List<CareSchedule.Work> due,
             boolean held,
             boolean inCase) {
         private boolean holds(String wanted) {
@@ -89,13 +86,6 @@ class ListController {
                     .toLowerCase(Locale.ROOT)
                     .contains(wanted);
         }
-    }
-
-    /** Work of the routine. */
-    enum Work implements MessageKey {
-        WATER,
-        LOOK,
-        FEED
     }
 
     /** What the list is put in order by. */
@@ -174,6 +164,7 @@ class ListController {
         model.addAttribute("orders", Order.values());
         model.addAttribute("onlys", Only.values());
         model.addAttribute("stops", walk);
+        model.addAttribute("isolation", walk.stream().anyMatch(Stop::isolation));
         model.addAttribute("all", plants.size());
         model.addAttribute("form", FormKey.fresh());
         model.addAttribute("deeds", TogetherController.Deed.values());
@@ -182,7 +173,6 @@ class ListController {
 
     private Line line(Plant plant, Map<StopId, Stop> stops, Map<PlantId, ScheduleRow> rows, CaseTroubles.Open open) {
         Optional<CareSchedule> row = Optional.ofNullable(rows.get(plant.id())).map(ScheduleRow::schedule);
-        Set<Hold> holds = open.holds().getOrDefault(plant.id(), Set.of());
         return new Line(
                 plant.id(),
                 plant.name(),
@@ -193,22 +183,17 @@ class ListController {
                 Optional.ofNullable(stops.get(plant.stop())).map(Stop::position).orElse(0),
                 row.flatMap(CareSchedule::water).map(CareSchedule.WaterCheck::on),
                 row.flatMap(CareSchedule::looked),
-                row.map(it -> due(it, holds)).orElse(List.of()),
-                !holds.isEmpty(),
+                row.map(it -> due(plant.id(), it, open)).orElse(List.of()),
+                !open.holds().getOrDefault(plant.id(), Set.of()).isEmpty(),
                 open.troubles().containsKey(plant.id()));
     }
 
-    private List<Work> due(CareSchedule schedule, Set<Hold> holds) {
+    private List<CareSchedule.Work> due(PlantId plant, CareSchedule schedule, CaseTroubles.Open open) {
         LocalDate today = LocalDate.now(clock);
-        List<Work> due = new ArrayList<>();
-        schedule.water().filter(water -> !water.on().isAfter(today)).ifPresent(water -> due.add(Work.WATER));
-        if (!schedule.lookOn().isAfter(today)) {
-            due.add(Work.LOOK);
-        }
-        schedule.feedOn()
-                .filter(day -> !day.isAfter(today) && !holds.contains(Hold.FEED))
-                .ifPresent(day -> due.add(Work.FEED));
-        return due;
+        return open.days(plant, schedule).entrySet().stream()
+                .filter(one -> !one.getValue().isAfter(today))
+                .map(Map.Entry::getKey)
+                .toList();
     }
 
     /** A label to be cut out: the code opens the plant. */

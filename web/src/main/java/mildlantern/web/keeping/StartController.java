@@ -15,6 +15,7 @@ import mildlantern.web.stop.Stop;
 import mildlantern.web.stop.StopKind;
 import mildlantern.web.stop.Stops;
 import mildlantern.web.words.Wording;
+import org.apache.commons.csv.CSVFormat;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -49,7 +50,7 @@ class StartController {
             List<Stops.First> first = new ArrayList<>();
             for (int i = 0; i < at(name).size(); i++) {
                 String typed = at(name).get(i) == null ? "" : at(name).get(i).strip();
-                if (!typed.isEmpty() && typed.length() <= MOST_LETTERS) {
+                if (!typed.isEmpty()) {
                     first.add(new Stops.First(
                             typed,
                             Optional.ofNullable(i < at(kind).size() ? at(kind).get(i) : null)
@@ -59,8 +60,6 @@ class StartController {
             }
             return first;
         }
-
-        private static final int MOST_LETTERS = 80;
 
         private static <T> List<T> at(@Nullable List<T> list) {
             return list == null ? List.of() : list;
@@ -76,8 +75,11 @@ class StartController {
     }
 
     @PostMapping("/start/places")
-    String add(@AuthenticationPrincipal SignedIn member, @Valid Places places) {
-        stops.add(member.collection(), places.form(), places.first());
+    String add(@AuthenticationPrincipal SignedIn member, @Valid Places places, Reply reply) {
+        List<String> leftOut = stops.add(member.collection(), places.form(), places.first());
+        if (!leftOut.isEmpty()) {
+            reply.next("told", Wording.say("keeping.start.left-out", leftOut));
+        }
         return "redirect:/start/plants";
     }
 
@@ -96,9 +98,7 @@ class StartController {
         String stop = stops.walk(member.collection()).stream()
                 .findFirst()
                 .map(Stop::name)
-                .orElse(Wording.say("keeping.start.example-stop"))
-                .replace('"', ' ')
-                .replace(',', ' ');
-        return Wording.say("keeping.start.example", stop);
+                .orElse(Wording.say("keeping.start.example-stop"));
+        return Wording.say("keeping.start.example", CSVFormat.EXCEL.format(stop));
     }
 }

@@ -3,7 +3,7 @@ package mildlantern.web.keeping;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
-import java.util.Objects;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import mildlantern.message.MessageKey;
 import mildlantern.place.StopId;
@@ -40,15 +40,22 @@ class TogetherController {
         WATERED,
         FED,
         LOOKED,
+        /** To the stop for plants that stand alone. */
+        ISOLATED,
         MOVED,
-        LABELS
+        LABELS;
+
+        /** Whether the plants stand elsewhere afterwards. */
+        boolean moves() {
+            return this == MOVED || this == ISOLATED;
+        }
     }
 
     /**
      * A deed for several plants.
      *
      * @param stop where they are moved
-     * @param anyway whether they are moved although something speaks against it
+     * @param anyway whether it is done although something speaks against it
      */
     record Asked(
             @NotNull FormKey form,
@@ -72,21 +79,21 @@ class TogetherController {
             return "redirect:/labels?"
                     + asked.plants().stream().map(plant -> "plant=" + plant).collect(Collectors.joining("&"));
         }
-        if (asked.deed() == Deed.MOVED && asked.stop() == null) {
+        Optional<StopId> to = together.to(member.collection(), asked);
+        if (asked.deed().moves() && to.isEmpty()) {
             reply.next("wrong", Wording.say("keeping.together.choose-stop"));
             return PAGE;
         }
-        if (asked.deed() == Deed.MOVED && !Boolean.TRUE.equals(asked.anyway())) {
-            List<Together.Warned> warned =
-                    together.warnings(member.collection(), asked.plants(), Objects.requireNonNull(asked.stop()));
-            if (!warned.isEmpty()) {
-                reply.put("warned", warned);
-                reply.put("moved", asked.plants());
-                reply.put("asked", asked);
-                return "keeping/move-several";
-            }
+        List<Together.Warned> warned = Boolean.TRUE.equals(asked.anyway())
+                ? List.of()
+                : together.warnings(member.collection(), asked.deed(), asked.plants(), to);
+        if (!warned.isEmpty()) {
+            reply.put("warned", warned);
+            reply.put("chosen", asked.plants());
+            reply.put("asked", asked);
+            return "keeping/think-again";
         }
-        int done = together.write(member.collection(), asked);
+        int done = together.write(member.collection(), asked, to);
         reply.next("told", Wording.say("keeping.together.done", done, asked.deed()));
         reply.next("batch", asked.form().toString());
         return PAGE;

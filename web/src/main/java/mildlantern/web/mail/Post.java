@@ -1,10 +1,10 @@
 package mildlantern.web.mail;
 
 import java.util.Optional;
+import mildlantern.web.platform.LanternSettings;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.ObjectProvider;
-import org.springframework.beans.factory.annotation.Value;
 import org.springframework.mail.MailException;
 import org.springframework.mail.SimpleMailMessage;
 import org.springframework.mail.javamail.JavaMailSender;
@@ -18,9 +18,9 @@ public class Post {
     private final Optional<JavaMailSender> sender;
     private final String from;
 
-    Post(ObjectProvider<JavaMailSender> sender, @Value("${lantern.mail-from:lantern@localhost}") String from) {
+    Post(ObjectProvider<JavaMailSender> sender, LanternSettings settings) {
         this.sender = Optional.ofNullable(sender.getIfAvailable());
-        this.from = from;
+        this.from = settings.mailFrom();
     }
 
     /** Whether mail can be sent at all. */

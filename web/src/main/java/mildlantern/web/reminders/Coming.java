@@ -11,10 +11,9 @@ import java.util.Optional;
 import java.util.TreeMap;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-import mildlantern.message.MessageKey;
 import mildlantern.place.StopId;
 import mildlantern.plant.PlantId;
-import mildlantern.round.CareSchedule;
+import mildlantern.round.CareSchedule.Work;
 import mildlantern.web.care.PlannedTasks;
 import mildlantern.web.casework.CaseTroubles;
 import mildlantern.web.plant.Plant;
@@ -55,13 +54,6 @@ class Coming {
         this.tasks = tasks;
     }
 
-    /** Work of the routine. */
-    private enum Work implements MessageKey {
-        WATER,
-        FEED,
-        LOOK
-    }
-
     /**
      * Something on a day.
      *
@@ -96,8 +88,8 @@ class Coming {
                                 Wording.say("reminders.coming.task", named.name(), task.words()),
                                 task.words(),
                                 "/plants/" + plant)))));
-        cases.open(collection)
-                .troubles()
+        CaseTroubles.Open open = cases.open(collection);
+        open.troubles()
                 .forEach((plant, trouble) -> trouble.lookAgainOn()
                         .filter(day -> !day.isAfter(until))
                         .ifPresent(day -> of(alive, plant)
@@ -108,7 +100,7 @@ class Coming {
                                         Wording.say("reminders.coming.trial-day"),
                                         "/plants/" + plant)))));
         events.replaceAll(event -> event.day().isBefore(today) ? on(event, today) : event);
-        events.addAll(routine(collection, alive, today, until));
+        events.addAll(routine(collection, alive, open, today, until));
         events.sort(Comparator.comparing(Event::day).thenComparing(Event::key));
         return events;
     }
@@ -121,12 +113,17 @@ class Coming {
         return new Event(event.key(), day, event.title(), event.details(), event.path());
     }
 
-    private List<Event> routine(CollectionId collection, Map<PlantId, Plant> alive, LocalDate today, LocalDate until) {
+    private List<Event> routine(
+            CollectionId collection,
+            Map<PlantId, Plant> alive,
+            CaseTroubles.Open open,
+            LocalDate today,
+            LocalDate until) {
         Map<LocalDate, Map<Work, List<Plant>>> byDay = new TreeMap<>();
         for (ScheduleRow row : schedules.of(collection, alive.keySet()).values()) {
             Plant plant = alive.get(row.plant());
             if (plant != null) {
-                days(row.schedule()).forEach((work, day) -> {
+                open.days(row.plant(), row.schedule()).forEach((work, day) -> {
                     if (!day.isAfter(until)) {
                         byDay.computeIfAbsent(day.isBefore(today) ? today : day, at -> new EnumMap<>(Work.class))
                                 .computeIfAbsent(work, one -> new ArrayList<>())
@@ -143,22 +140,13 @@ class Coming {
                 Wording.say(
                         "reminders.coming.round",
                         Wording.listed(work.entrySet().stream()
-                                .map(one -> Wording.say(
-                                        one.getKey().key(), one.getValue().size()))
+                                .map(one -> said(one.getKey(), one.getValue().size()))
                                 .toList())),
                 work.entrySet().stream()
                         .map(one -> lines(one.getKey(), one.getValue(), names))
                         .collect(Collectors.joining("\n")),
                 "/")));
         return events;
-    }
-
-    private static Map<Work, LocalDate> days(CareSchedule schedule) {
-        Map<Work, LocalDate> days = new EnumMap<>(Work.class);
-        schedule.water().ifPresent(water -> days.put(Work.WATER, water.on()));
-        schedule.feedOn().ifPresent(feed -> days.put(Work.FEED, feed));
-        days.put(Work.LOOK, schedule.lookOn());
-        return days;
     }
 
     private static String lines(Work work, List<Plant> all, Map<StopId, String> names) {
@@ -172,9 +160,17 @@ class Coming {
         return byStop.entrySet().stream()
                 .map(stop -> Wording.say(
                         "reminders.coming.line",
-                        Wording.say(work.key(), stop.getValue().size()),
+                        said(work, stop.getValue().size()),
                         stop.getKey(),
                         Wording.listed(stop.getValue())))
                 .collect(Collectors.joining("\n"));
+    }
+
+    private static String said(Work work, int plants) {
+        return switch (work) {
+            case WATER -> Wording.say("reminders.coming.water", plants);
+            case FEED -> Wording.say("reminders.coming.feed", plants);
+            case LOOK -> Wording.say("reminders.coming.look", plants);
+        };
     }
 }

@@ -113,7 +113,7 @@ final class DueToday {
                 .toList());
         // Those who stood beside it before it was moved away may have caught it.
         if (!catching.isEmpty()) {
-            logBook.ofKind(collection, LogKind.MOVED, day.minusDays(2L * quarantine.leastDays())).stream()
+            logBook.ofKind(collection, LogKind.MOVED, day.minusDays(quarantine.unseenDays())).stream()
                     .filter(move -> catching.contains(move.plant()))
                     .forEach(move -> move.as(LogEntry.Moved.class)
                             .flatMap(LogEntry.Moved::from)

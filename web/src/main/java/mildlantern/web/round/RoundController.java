@@ -84,7 +84,7 @@ class RoundController {
         reply.put("slip", rounds.slip(today, plant, mark, problem));
         reply.put("stop", stop);
         // What the rest of the page counts has changed with the deed.
-        reply.put("round", rounds.round(today, Optional.of(stop)).orElseThrow());
+        reply.put("round", rounds.counts(today, stop));
         reply.put(
                 "line",
                 rounds.walk(today).stream()

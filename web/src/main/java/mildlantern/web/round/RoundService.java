@@ -226,6 +226,15 @@ public class RoundService {
         return problem.isEmpty() ? made : SlipMaker.with(made, problem);
     }
 
+    /** What of a stop's page a press changes beside its slip. */
+    RoundViews.Counts counts(DueToday today, StopId stopId) {
+        Stop stop = this.stops.stop(today.collection, stopId);
+        List<PlantDue> plants = today.plants(stop);
+        List<PlantDue> open =
+                plants.stream().filter(plant -> !plant.dues().isEmpty()).toList();
+        return new RoundViews.Counts(RoundWords.sentence(today, stop, plants.size(), open.size()), slips.carry(open));
+    }
+
     private RoundViews.AlsoHere alsoHere(PlantDue plant, DueToday today, Map<PlantId, List<RoundViews.Done>> done) {
         List<RoundViews.Done> lately = done.getOrDefault(plant.plant().id(), List.of());
         String words = lately.isEmpty()

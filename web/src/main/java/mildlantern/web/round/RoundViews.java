@@ -56,7 +56,7 @@ public final class RoundViews {
 
         /** Whether any of what is carried is feed. */
         public boolean feeds() {
-            return carry.stream().anyMatch(thing -> thing.glyph().equals("food"));
+            return RoundViews.feeds(carry);
         }
 
         public boolean nothingDue() {
@@ -69,6 +69,18 @@ public final class RoundViews {
 
     /** Slips for which the same is carried along. */
     record Group(String name, List<Slip> slips) {}
+
+    /** What of a stop's page a press changes beside its slip. */
+    record Counts(String sentence, List<Carry> carry) {
+        /** Whether any of what is carried is feed. */
+        public boolean feeds() {
+            return RoundViews.feeds(carry);
+        }
+    }
+
+    private static boolean feeds(List<Carry> carry) {
+        return carry.stream().anyMatch(thing -> thing.glyph().equals("food"));
+    }
 
     /** Something to carry, and how much of it. */
     record Carry(String what, String glyph, String amount) {}

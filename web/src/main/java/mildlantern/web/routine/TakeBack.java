@@ -137,7 +137,8 @@ public class TakeBack {
                 LogLine.of(plant.id(), row.onDay(), new LogEntry.TakenBack(), null, routine.moment(plant))
                         .undoing(row.id()));
         return cameWith(row)
-                ? plant.ended(Plant.State.WITHDRAWN, row.onDay(), null).named(plant.cultivar(), null, plant.source())
+                ? plant.ended(Plant.State.WITHDRAWN, routine.moment(plant).toLocalDate(), null)
+                        .named(plant.cultivar(), null, plant.source())
                 : row.before().map(before -> before.giveBack(row.kind(), plant)).orElse(plant);
     }
 }

@@ -1,6 +1,7 @@
 package mildlantern.web.stop;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
@@ -19,6 +20,8 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional(readOnly = true)
 public class Stops {
+    private static final int LONGEST_NAME = 80;
+
     private final StopRows stops;
     private final StopReadingRows readings;
     private final WrittenForms forms;
@@ -100,14 +103,22 @@ public class Stops {
     /** A first stop: its name, what it is, and the light it gets where that is known. */
     public record First(String name, StopKind kind, Optional<Brightness> light) {}
 
-    /** Adds first stops at the end of the walk, once; those whose name is taken are left out. */
+    /**
+     * Adds first stops at the end of the walk, once.
+     *
+     * @return names that are taken or too long; these were left out
+     */
     @Transactional
-    public void add(CollectionId collection, FormKey form, List<First> first) {
+    public List<String> add(CollectionId collection, FormKey form, List<First> first) {
+        List<String> leftOut = new ArrayList<>();
         if (!forms.firstTime(collection, form)) {
-            return;
+            return leftOut;
         }
         for (First one : first) {
-            if (named(collection, one.name()).isEmpty()) {
+            if (one.name().length() > LONGEST_NAME
+                    || named(collection, one.name()).isPresent()) {
+                leftOut.add(one.name());
+            } else {
                 int last =
                         walk(collection).stream().mapToInt(Stop::position).max().orElse(0);
                 store(new Stop(StopId.fresh(), collection, last + 1, one.name())
@@ -115,6 +126,7 @@ public class Stops {
                         .built(one.kind(), null, null));
             }
         }
+        return leftOut;
     }
 
     /** Stores a stop. What depends on its climate is not worked out; that is the routine's part. */

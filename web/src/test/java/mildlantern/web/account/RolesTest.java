@@ -15,6 +15,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
+import mildlantern.web.AtOnce;
 import mildlantern.web.Growers;
 import mildlantern.web.LanternTest;
 import mildlantern.web.MovableClock;
@@ -23,6 +24,8 @@ import mildlantern.web.role.Role;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.security.core.userdetails.UsernameNotFoundException;
 import org.springframework.test.web.servlet.MockMvc;
@@ -105,6 +108,12 @@ class RolesTest {
                         result -> assertThat(result.getResponse().getStatus()).isNotEqualTo(403));
         invited(keeper).andExpect(status().isForbidden());
         invited(owner.member()).andExpect(redirectedUrl("/people"));
+        for (SignedIn one : List.of(helper, keeper)) {
+            mvc.perform(post("/plants/" + owner.plant().id() + "/delete")
+                            .with(user(one))
+                            .with(csrf()))
+                    .andExpect(status().isForbidden());
+        }
         mvc.perform(get("/people").with(user(keeper))).andExpect(status().isForbidden());
         mvc.perform(get("/exchange/archive.zip").with(user(helper))).andExpect(status().isForbidden());
     }
@@ -161,5 +170,49 @@ class RolesTest {
                         .with(user(stranger.member()))
                         .with(csrf()))
                 .andExpect(status().isNotFound());
+    }
+
+    private UUID idOf(SignedIn member) {
+        return people.of(member.collection()).stream()
+                .filter(person -> person.signIn().equals(member.getUsername()))
+                .findFirst()
+                .orElseThrow()
+                .id();
+    }
+
+    @Test
+    void anOwnerForSomeDaysCanBeSentAway_butOfTwoOwnersWhoLowerEachOtherAtOnceOneStays() throws Exception {
+        SignedIn forDays = somebody(Role.OWNER, Optional.of(LocalDate.now(clock).plusDays(3)));
+        assertThat(people.leave(owner.member().collection(), idOf(forDays))).isTrue();
+
+        SignedIn second = somebody(Role.OWNER, Optional.empty());
+        List<UUID> both = List.of(idOf(owner.member()), idOf(second));
+        AtOnce.each(
+                2,
+                number -> () ->
+                        people.mayDo(owner.member().collection(), both.get(number), Role.READER, Optional.empty()));
+        assertThat(people.of(owner.member().collection()))
+                .extracting(People.Person::role)
+                .contains(Role.OWNER);
+    }
+
+    @Test
+    void aLinkLetsInWhoeverOpensIt_alsoWhereAReaderIsSignedIn() throws Exception {
+        SignedIn reader = somebody(Role.READER, Optional.empty());
+        mvc.perform(post("/invited/gone").with(user(reader)).with(csrf())).andExpect(status().isNotFound());
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "21, 7, 6, false",
+        "21, 7, 7, true",
+        "21, 7, 20, true",
+        "21, 7, 21, false",
+        "1, 6, 0, false",
+        "1, 6, 6, true",
+        "0, 0, 0, true"
+    })
+    void theMorningComesWhenQuietHoursEnd(int from, int to, int hour, boolean came) {
+        assertThat(new ReaderSettings.Quiet(from, to).morningCame(hour)).isEqualTo(came);
     }
 }

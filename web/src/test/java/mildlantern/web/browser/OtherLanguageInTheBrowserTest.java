@@ -115,34 +115,7 @@ class OtherLanguageInTheBrowserTest {
         jdbc.sql("update member set settings = '{\"language\": \"TEST\"}' where sign_in = ?")
                 .param(grower.signIn())
                 .update();
-        String plant = "/plants/" + grower.plant().id();
-        String stop = "/stops/" + porch.id();
-        List<String> pages = List.of(
-                "/",
-                "/collection",
-                plant,
-                plant + "/record",
-                plant + "/edit",
-                "/plants/new",
-                "/stops/new",
-                stop,
-                stop + "/plan",
-                "/care",
-                plant + "/care",
-                "/exchange",
-                "/settings",
-                "/account",
-                "/people",
-                "/bin",
-                "/more",
-                "/start/places",
-                "/start/plants",
-                "/cases/" + open,
-                "/cases/" + open + "?part=leaf",
-                "/cases/" + open + "/decide",
-                "/round/summary",
-                "/labels",
-                "/kinds/new");
+        List<String> pages = pages(grower, porch, open);
         String knowledge = knowledge();
         List<String> plain = new ArrayList<>();
         List<String> cut = new ArrayList<>();
@@ -214,5 +187,53 @@ class OtherLanguageInTheBrowserTest {
                   return out;
                 }""");
         out.forEach(one -> cut.add(shape + " at " + window.page.viewportSize().width + ": " + one));
+    }
+
+    private static List<String> pages(Growers.Grower grower, Stop porch, CaseId open) {
+        String plant = "/plants/" + grower.plant().id();
+        String stop = "/stops/" + porch.id();
+        return List.of(
+                "/",
+                "/collection",
+                plant,
+                plant + "/record",
+                plant + "/edit",
+                "/plants/new",
+                "/stops/new",
+                stop,
+                stop + "/plan",
+                "/care",
+                plant + "/care",
+                "/exchange",
+                "/settings",
+                "/account",
+                "/people",
+                "/bin",
+                "/more",
+                "/start/places",
+                "/start/plants",
+                "/cases/" + open,
+                "/cases/" + open + "?part=leaf",
+                "/cases/" + open + "/decide",
+                "/round/summary",
+                "/labels",
+                "/kinds/new");
+    }
+
+    @Test
+    void noPageHasASeriousFindingOfTheAccessibilityRules_inTheDarkTheme() {
+        Growers.Grower grower = growers.grower();
+        Stop porch = stops.store(new Stop(StopId.fresh(), grower.member().collection(), 2, "Porch")
+                .climate(Brightness.DIRECT, 40.0, 24.0, 8.0));
+        CaseId open = cases.open(grower.member().collection(), grower.plant().id());
+        jdbc.sql("update member set settings = '{\"theme\": \"DARK\"}' where sign_in = ?")
+                .param(grower.signIn())
+                .update();
+        try (Browser.Window window = new Browser.Window(port, 1280, 800).signIn(grower.signIn(), Growers.PASSWORD)) {
+            for (String address : pages(grower, porch, open)) {
+                window.open(address);
+                window.accessible();
+            }
+        }
     }
 }

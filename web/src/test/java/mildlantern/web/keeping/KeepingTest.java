@@ -1,10 +1,12 @@
 package mildlantern.web.keeping;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.hamcrest.Matchers.containsString;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.flash;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrl;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
@@ -138,7 +140,7 @@ class KeepingTest {
                         .andReturn()
                         .getResponse()
                         .getContentAsString())
-                .contains("Think again", "Whelk", "Nights of -4");
+                .contains("Think again first", "Whelk", "Nights of -4");
         assertThat(now(other).stop()).isEqualTo(grower.stop().id());
         String[] anyway = Arrays.copyOf(asked, asked.length + 2);
         anyway[asked.length] = "anyway";
@@ -310,5 +312,30 @@ class KeepingTest {
         assertThat(stops.named(other.collection(), "trough").orElseThrow().light())
                 .isEqualTo(Brightness.DIRECT);
         assertThat(page("/start/example.csv")).contains("Venus flytrap,Sill").contains("\n");
+    }
+
+    @Test
+    void isolatingMovesToTheStopThatIsForIt_andIsOfferedOnlyWhereThereIsOne() throws Exception {
+        assertThat(page("/collection")).doesNotContain("value=\"ISOLATED\"");
+        Stop locker = stops.store(new Stop(StopId.fresh(), grower.member().collection(), 3, "Locker").isolating());
+        assertThat(page("/collection")).contains("value=\"ISOLATED\"");
+        press(
+                "/collection/deeds",
+                "form",
+                UUID.randomUUID().toString(),
+                "deed",
+                "ISOLATED",
+                "anyway",
+                "true",
+                "plant",
+                other.id().toString());
+        assertThat(now(other).stop()).isEqualTo(locker.id());
+    }
+
+    @Test
+    void aFirstPlaceWhoseNameIsTakenIsSaid_andTheOthersComeIn() throws Exception {
+        press("/start/places", "form", UUID.randomUUID().toString(), "name", "sill", "name", "Porch, \"south\"")
+                .andExpect(flash().attribute("told", containsString("sill")));
+        assertThat(stops.walk(other.collection())).extracting(Stop::name).contains("Porch, \"south\"");
     }
 }
