@@ -34,8 +34,8 @@ class RoomsTest {
             "nutrition",
             "plant",
             "knowledge",
-            "message",
-            "quantity");
+            "quantity",
+            "message");
 
     @ArchTest
     static void roomsUseOnlyRoomsBelow(JavaClasses classes) {

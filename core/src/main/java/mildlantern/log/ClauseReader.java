@@ -11,6 +11,7 @@ import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import mildlantern.message.Message;
 import mildlantern.place.StopId;
 
 /** Reads one clause of a typed line: what was done, in the order and with the words that its verb allows. */
@@ -18,10 +19,10 @@ final class ClauseReader {
     static final Pattern NUMBER_WITH_UNIT = Pattern.compile("(\\d+(?:\\.\\d+)?)([a-z]*)");
 
     private final QuickLine.Names names;
-    private final List<String> problems;
+    private final List<Message> problems;
     private final WateringReader watering;
 
-    ClauseReader(QuickLine.Names names, List<String> problems) {
+    ClauseReader(QuickLine.Names names, List<Message> problems) {
         this.names = names;
         this.problems = problems;
         this.watering = new WateringReader(problems);
@@ -65,7 +66,7 @@ final class ClauseReader {
                     .filter(value -> value.name().equalsIgnoreCase(word))
                     .findFirst();
             if (wetness.isEmpty()) {
-                unknown(problems, word, "probe", "dry, moist or wet, once or for top, middle and bottom");
+                problems.add(LineProblem.NOT_AFTER_PROBE.with(word));
                 return Optional.empty();
             }
             depths.add(wetness.get());
@@ -74,7 +75,7 @@ final class ClauseReader {
             return Optional.of(LogEntry.Probed.all(depths.get(0)));
         }
         if (depths.size() != 3) {
-            problems.add("Probe once, or at three depths: probe dry moist wet.");
+            problems.add(LineProblem.PROBE_DEPTHS.with());
             return Optional.empty();
         }
         return Optional.of(new LogEntry.Probed(depths.get(0), depths.get(1), depths.get(2)));
@@ -93,11 +94,11 @@ final class ClauseReader {
             } else if (word.equals("dry")) {
                 yardstick = Optional.of(Yardstick.BONE_DRY);
             } else if (!List.of("g", "kg").contains(word)) {
-                unknown(problems, word, "weighed", "grams, and wet or dry where that is a yardstick");
+                problems.add(LineProblem.NOT_AFTER_WEIGHED.with(word));
             }
         }
         if (grams.isEmpty()) {
-            problems.add("Say how many grams it weighs, as in: weighed 812.");
+            problems.add(LineProblem.NO_WEIGHT.with());
             return Optional.empty();
         }
         return Optional.of(new LogEntry.Weighed(grams.getAsInt(), yardstick));
@@ -106,7 +107,7 @@ final class ClauseReader {
     private Optional<LogEntry> granules(Deque<String> words) {
         OptionalDouble grams = number(words);
         if (grams.isEmpty()) {
-            problems.add("Say how many grams, as in: granules 4 g.");
+            problems.add(LineProblem.NO_GRAMS.with());
             return Optional.empty();
         }
         return Optional.of(new LogEntry.Granules(Optional.empty(), grams.getAsDouble()));
@@ -115,7 +116,7 @@ final class ClauseReader {
     private Optional<LogEntry> measured(Deque<String> words) {
         OptionalDouble length = number(words);
         if (length.isEmpty()) {
-            problems.add("Say how long the newest leaf is, as in: measured 14.2 cm.");
+            problems.add(LineProblem.NO_LENGTH.with());
             return Optional.empty();
         }
         double cm = words.contains("mm") || words.stream().anyMatch(word -> word.endsWith("mm"))
@@ -176,8 +177,8 @@ final class ClauseReader {
                 .map(Map.Entry::getValue)
                 .findFirst();
         if (id.isEmpty()) {
-            problems.add("'%s' is no medium; known are %s."
-                    .formatted(wanted, String.join(", ", names.media().keySet())));
+            problems.add(LineProblem.NO_MEDIUM.with(
+                    wanted, names.media().keySet().stream().toList()));
         }
         return Optional.of(new LogEntry.Repotted(diameter, id));
     }
@@ -187,18 +188,17 @@ final class ClauseReader {
         List<QuickLine.Named<StopId>> stops =
                 where.isBlank() || where.equals("to") ? List.of() : QuickLine.find(names.stops(), where);
         if (stops.size() != 1) {
-            problems.add(
-                    stops.isEmpty()
-                            ? "Say to which stop, as in: moved to " + example(names.stops()) + "."
-                            : "'%s' could be %d stops; write more of the name.".formatted(where, stops.size()));
+            problems.add(stops.isEmpty() ? noStop(names.stops()) : LineProblem.SEVERAL_STOPS.with(where, stops.size()));
             return Optional.empty();
         }
         return Optional.of(new LogEntry.Moved(
                 Optional.empty(), Optional.of(stops.get(0).id()), OptionalDouble.empty(), OptionalDouble.empty()));
     }
 
-    private static String example(List<QuickLine.Named<StopId>> stops) {
-        return stops.isEmpty() ? "a stop" : stops.get(0).name().toLowerCase(Locale.ROOT);
+    private static Message noStop(List<QuickLine.Named<StopId>> stops) {
+        return stops.isEmpty()
+                ? LineProblem.NO_STOPS.with()
+                : LineProblem.NO_STOP.with(stops.get(0).name().toLowerCase(Locale.ROOT));
     }
 
     private Optional<LogEntry> counted(Deque<String> words) {
@@ -212,7 +212,7 @@ final class ClauseReader {
             }
         }
         if (number.isEmpty()) {
-            problems.add("Say how many of what, as in: counted 12 mites.");
+            problems.add(LineProblem.NO_COUNT.with());
             return Optional.empty();
         }
         return Optional.of(new LogEntry.Count(what.orElse(Counted.LEAVES), number.getAsInt()));
@@ -244,12 +244,7 @@ final class ClauseReader {
         if (List.of("ended", "over", "done", "dropped").contains(word)) {
             return Optional.of(new LogEntry.Bloom(false));
         }
-        problems.add("Write 'bloom opened' or 'bloom ended'.");
+        problems.add(LineProblem.NO_BLOOM.with());
         return Optional.empty();
-    }
-
-    /** Says that a word is not understood after a verb, and what would be. */
-    static void unknown(List<String> problems, String word, String after, String allowed) {
-        problems.add("'%s' is not understood after '%s'; write %s.".formatted(word, after, allowed));
     }
 }

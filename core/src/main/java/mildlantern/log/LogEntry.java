@@ -36,7 +36,7 @@ public sealed interface LogEntry {
      */
     record Watered(OptionalInt ml, Optional<WaterSource> water, Way way, Optional<Felt> found) implements LogEntry {
         public Watered {
-            ml.ifPresent(amount -> Limits.require("water", amount, 1, 100_000, "mL"));
+            ml.ifPresent(amount -> Limits.require(Amount.WATER, amount, 1, 100_000, "mL"));
         }
 
         /** Wet through from above, nothing else said. */
@@ -74,7 +74,7 @@ public sealed interface LogEntry {
      */
     record Weighed(int grams, Optional<Yardstick> yardstick) implements LogEntry {
         public Weighed {
-            Limits.require("weight", grams, 1, 200_000, "g");
+            Limits.require(Amount.WEIGHT, grams, 1, 200_000, "g");
         }
 
         @Override
@@ -91,7 +91,7 @@ public sealed interface LogEntry {
      */
     record Fed(Optional<String> product, OptionalDouble mgNitrogen) implements LogEntry {
         public Fed {
-            mgNitrogen.ifPresent(mg -> Limits.require("strength", mg, 0, 2000, "mg nitrogen per litre"));
+            mgNitrogen.ifPresent(mg -> Limits.require(Amount.NITROGEN, mg, 0, 2000, "mg/L"));
         }
 
         @Override
@@ -108,7 +108,7 @@ public sealed interface LogEntry {
      */
     record TrapFed(OptionalInt traps, OptionalDouble mgNitrogen) implements LogEntry {
         public TrapFed {
-            mgNitrogen.ifPresent(mg -> Limits.require("strength", mg, 0, 2000, "mg nitrogen per litre"));
+            mgNitrogen.ifPresent(mg -> Limits.require(Amount.NITROGEN, mg, 0, 2000, "mg/L"));
         }
 
         @Override
@@ -125,7 +125,7 @@ public sealed interface LogEntry {
      */
     record Granules(Optional<String> product, double grams) implements LogEntry {
         public Granules {
-            Limits.require("granules", grams, 0.01, 5000, "g");
+            Limits.require(Amount.GRANULES, grams, 0.01, 5000, "g");
         }
 
         @Override
@@ -141,7 +141,7 @@ public sealed interface LogEntry {
      */
     record NewLeaf(double lengthCm) implements LogEntry {
         public NewLeaf {
-            Limits.require("length of the leaf", lengthCm, 0.1, 300, "cm");
+            Limits.require(Amount.LEAF, lengthCm, 0.1, 300, "cm");
         }
 
         @Override
@@ -158,7 +158,7 @@ public sealed interface LogEntry {
      */
     record Repotted(OptionalDouble diameterCm, Optional<String> medium) implements LogEntry {
         public Repotted {
-            diameterCm.ifPresent(cm -> Limits.require("pot diameter", cm, 2, 200, "cm"));
+            diameterCm.ifPresent(cm -> Limits.require(Amount.POT, cm, 2, 200, "cm"));
         }
 
         @Override
@@ -241,7 +241,7 @@ public sealed interface LogEntry {
      */
     record Count(Counted what, int number) implements LogEntry {
         public Count {
-            Limits.require("count", number, 0, 1_000_000, "");
+            Limits.require(Amount.COUNT, number, 0, 1_000_000, "");
         }
 
         @Override

@@ -13,6 +13,8 @@ import java.util.function.Function;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
+import mildlantern.message.Message;
+import mildlantern.message.Refusal;
 import mildlantern.place.StopId;
 import mildlantern.plant.PlantId;
 
@@ -93,7 +95,7 @@ public final class QuickLine {
      * @param who the part of the line that names them; blank where it names none
      * @param day the day it speaks of
      * @param said its entries
-     * @param problems what was not understood, as sentences
+     * @param problems what was not understood
      * @param next how the line could go on, as whole lines
      */
     public record Understood(
@@ -101,7 +103,7 @@ public final class QuickLine {
             String who,
             LocalDate day,
             List<Said> said,
-            List<String> problems,
+            List<Message> problems,
             List<String> next) {
         /** Whether it can be written down as it is. */
         public boolean complete() {
@@ -121,7 +123,7 @@ public final class QuickLine {
 
     private final class Reading {
         private final String line;
-        private final List<String> problems = new ArrayList<>();
+        private final List<Message> problems = new ArrayList<>();
         private final List<Said> said = new ArrayList<>();
         private final Optional<Named<PlantId>> here;
         private LocalDate day = today;
@@ -143,11 +145,13 @@ public final class QuickLine {
             }
             if (plants.isEmpty()) {
                 problems.add(
-                        who.isBlank() ? "Begin with a plant's name." : "No plant is called '" + who.strip() + "'.");
+                        who.isBlank()
+                                ? LineProblem.NO_PLANT_NAMED.with()
+                                : LineProblem.NO_SUCH_PLANT.with(who.strip()));
             } else if (plants.size() > 1 && here.filter(plants::contains).isPresent()) {
                 plants = here.stream().toList();
             } else if (plants.size() > 1) {
-                problems.add("'%s' could be %d plants; write more of the name.".formatted(who.strip(), plants.size()));
+                problems.add(LineProblem.SEVERAL_PLANTS.with(who.strip(), plants.size()));
             }
             for (String clause : BETWEEN_CLAUSES.split(what)) {
                 if (!clause.isBlank()) {
@@ -155,7 +159,7 @@ public final class QuickLine {
                 }
             }
             if (said.isEmpty() && problems.isEmpty()) {
-                problems.add("Say what was done or seen, as in: watered 400 rain.");
+                problems.add(LineProblem.NOTHING_SAID.with());
             }
             return new Understood(plants, who, day, List.copyOf(said), List.copyOf(problems), next(who, what, plants));
         }
@@ -164,9 +168,9 @@ public final class QuickLine {
             Optional<SpokenDay.Found> found = SpokenDay.in(text, today, monthFirst);
             found.ifPresent(spoken -> {
                 spoken.day()
-                        .ifPresentOrElse(it -> day = it, () -> problems.add("'" + spoken.words() + "' is not a date."));
+                        .ifPresentOrElse(it -> day = it, () -> problems.add(LineProblem.NO_DAY.with(spoken.words())));
                 if (day.isAfter(today)) {
-                    problems.add("That day is in the future.");
+                    problems.add(LineProblem.DAY_TO_COME.with());
                 }
             });
             return found.map(SpokenDay.Found::rest).orElse(text);
@@ -202,16 +206,13 @@ public final class QuickLine {
             String first = words.getFirst();
             String verb = Verbs.VERBS.get(first);
             if (verb == null && Verbs.GONE.contains(first)) {
-                problems.add(
-                        "A plant that is gone is removed on its edit page, where this can be undone. To keep the words, write: note "
-                                + clause + ".");
+                problems.add(LineProblem.GONE.with(clause));
                 return;
             }
             if (verb == null && words.size() > 1) {
                 Optional<String> meant = Verbs.nearly(first);
                 if (meant.isPresent()) {
-                    problems.add("'%s' is not understood: do you mean %s? To keep the words, write: note %s."
-                            .formatted(first, meant.get(), clause));
+                    problems.add(LineProblem.SLIP.with(first, meant.get(), clause));
                     return;
                 }
             }
@@ -226,8 +227,8 @@ public final class QuickLine {
                 if (problems.size() == before) {
                     entry.ifPresent(it -> said.add(new Said(it, leftover(verb, clause))));
                 }
-            } catch (IllegalArgumentException e) {
-                problems.add(String.valueOf(e.getMessage()) + ".");
+            } catch (Refusal e) {
+                problems.add(e.told());
             }
         }
 

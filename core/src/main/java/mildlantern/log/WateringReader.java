@@ -6,6 +6,8 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.regex.Matcher;
+import mildlantern.message.Message;
+import mildlantern.message.Refusal;
 import mildlantern.plant.WaterSource;
 import mildlantern.quantity.Limits;
 
@@ -16,9 +18,9 @@ final class WateringReader {
     /** Nobody pours more without saying so in litres: a figure too many is asked back. */
     private static final double MOST_WITHOUT_UNIT = 5000;
 
-    private final List<String> problems;
+    private final List<Message> problems;
 
-    WateringReader(List<String> problems) {
+    WateringReader(List<Message> problems) {
         this.problems = problems;
     }
 
@@ -50,9 +52,7 @@ final class WateringReader {
                 case "still" -> found = expect(words, "wet", Felt.STILL_WET);
                 case "bone" -> found = expect(words, "dry", Felt.BONE_DRY);
                 case "dry", "ready" -> found = Optional.of(Felt.READY);
-                default ->
-                    ClauseReader.unknown(
-                            problems, word, "watered", "an amount, rain, tap, from below, still wet or bone dry");
+                default -> problems.add(LineProblem.NOT_AFTER_WATERED.with(word));
             }
         }
         return Optional.of(new LogEntry.Watered(ml, water, way, found));
@@ -67,7 +67,8 @@ final class WateringReader {
 
     private Optional<Felt> expect(Deque<String> words, String word, Felt felt) {
         if (!word.equals(words.pollFirst())) {
-            problems.add("Write '" + felt.name().toLowerCase(Locale.ROOT).replace('_', ' ') + "'.");
+            problems.add(
+                    LineProblem.FELT.with(felt.name().toLowerCase(Locale.ROOT).replace('_', ' ')));
         }
         return Optional.of(felt);
     }
@@ -84,15 +85,14 @@ final class WateringReader {
         return switch (unit) {
             case "" -> {
                 if (value > MOST_WITHOUT_UNIT) {
-                    throw new IllegalArgumentException("%1$.0f mL is %2$s litres; if you mean that, write %2$s l"
-                            .formatted(value, Limits.tenths(value / 1000)));
+                    throw new Refusal(LineProblem.SO_MANY_LITRES.with(value, Limits.tenths(value / 1000)));
                 }
                 yield value;
             }
             case "ml" -> value;
             case "l" -> value * 1000;
             case "fl", "oz", "floz" -> value * ML_A_FLUID_OUNCE;
-            default -> throw new IllegalArgumentException("'" + unit + "' is no unit of volume; write ml, l or fl oz");
+            default -> throw new Refusal(LineProblem.NO_UNIT_OF_VOLUME.with(unit));
         };
     }
 }

@@ -7,16 +7,16 @@ import mildlantern.message.MessageKey;
  * spoons, fluid ounce (231 in³ to the gallon) and the imperial fluid ounce (4.54609 L to the gallon) by definition.
  */
 public enum Measure implements MessageKey {
-    MILLILITRE("mL", Kind.VOLUME, 1),
-    LITRE("L", Kind.VOLUME, 1000),
-    TEASPOON("tsp", Kind.VOLUME, 231 * 16.387064 / 768),
-    TABLESPOON("tbsp", Kind.VOLUME, 231 * 16.387064 / 256),
-    US_FLUID_OUNCE("US fl oz", Kind.VOLUME, 231 * 16.387064 / 128),
-    IMPERIAL_FLUID_OUNCE("imp fl oz", Kind.VOLUME, 4546.09 / 160),
-    GRAM("g", Kind.MASS, 1),
-    KILOGRAM("kg", Kind.MASS, 1000),
-    OUNCE("oz", Kind.MASS, 453.59237 / 16),
-    POUND("lb", Kind.MASS, 453.59237);
+    MILLILITRE(Kind.VOLUME, 1),
+    LITRE(Kind.VOLUME, 1000),
+    TEASPOON(Kind.VOLUME, 231 * 16.387064 / 768),
+    TABLESPOON(Kind.VOLUME, 231 * 16.387064 / 256),
+    US_FLUID_OUNCE(Kind.VOLUME, 231 * 16.387064 / 128),
+    IMPERIAL_FLUID_OUNCE(Kind.VOLUME, 4546.09 / 160),
+    GRAM(Kind.MASS, 1),
+    KILOGRAM(Kind.MASS, 1000),
+    OUNCE(Kind.MASS, 453.59237 / 16),
+    POUND(Kind.MASS, 453.59237);
 
     /** Whether it is measured by volume or by mass; one does not become the other without a density. */
     public enum Kind {
@@ -35,18 +35,12 @@ public enum Measure implements MessageKey {
         }
     }
 
-    private final String symbol;
     private final Kind kind;
     private final double base;
 
-    Measure(String symbol, Kind kind, double base) {
-        this.symbol = symbol;
+    Measure(Kind kind, double base) {
         this.kind = kind;
         this.base = base;
-    }
-
-    public String symbol() {
-        return symbol;
     }
 
     public Kind kind() {

@@ -17,7 +17,7 @@ public record Rate(double amount, Measure measure, Carrier carrier) {
      * @throws IllegalArgumentException if the amount is not above 0 or the mixture would be more than the pure product
      */
     public Rate {
-        Limits.require("amount", amount, 1e-6, 1e7, measure.symbol());
+        Limits.require("amount", amount, 1e-6, 1e7, measure.name());
         Limits.require(
                 "strength",
                 measure.inBase(amount) / carrier.millilitres() * 1000,
@@ -44,8 +44,8 @@ public record Rate(double amount, Measure measure, Carrier carrier) {
     /** Whether this is stronger than another, by more than rounding; rates of different kinds cannot be compared. */
     public boolean strongerThan(Rate other) {
         if (measure.kind() != other.measure.kind()) {
-            throw new IllegalArgumentException("a rate in " + measure.symbol() + " cannot be held against one in "
-                    + other.measure.symbol() + " without the product's density");
+            throw new IllegalArgumentException(
+                    measure + " cannot be held against " + other.measure + " without the product's density");
         }
         return perLitre() > other.perLitre() * 1.005;
     }

@@ -7,12 +7,7 @@ import java.util.Optional;
 /** What the grower can measure, and how near an amount they come with it. */
 public final class Tools {
     /** The usual ones: two syringes, a spoon, a jug and a pocket scale. */
-    public static final Tools USUAL = new Tools(List.of(
-            new Tool("1 mL syringe", Measure.Kind.VOLUME, 0.05, 1),
-            new Tool("10 mL syringe", Measure.Kind.VOLUME, 0.5, 10),
-            new Tool("5 mL spoon", Measure.Kind.VOLUME, 2.5, 50),
-            new Tool("jug", Measure.Kind.VOLUME, 10, 5000),
-            new Tool("0.1 g scale", Measure.Kind.MASS, 0.1, 500)));
+    public static final Tools USUAL = new Tools(List.of(Tool.values()));
 
     /** An amount is measurable if rounding to the marks misses it by no more than this. */
     public static final double NEAR_ENOUGH = 0.05;

@@ -14,6 +14,7 @@ import java.util.regex.Pattern;
 import mildlantern.light.LightSource;
 import mildlantern.light.Photons;
 import mildlantern.light.WindowLight;
+import mildlantern.message.Message;
 import org.apache.commons.csv.CSVRecord;
 
 /** The columns of a logger's table by its heading: what stands in each, and in which unit. */
@@ -35,7 +36,7 @@ final class LoggerColumns {
     private final WindowLight light;
     private final Map<Part, Integer> columns = new HashMap<>();
     private final Map<Part, DoubleUnaryOperator> units = new HashMap<>();
-    private final List<String> words = new ArrayList<>();
+    private final List<Message> found = new ArrayList<>();
     private ZoneId zone;
     private boolean zoneSaid;
     private boolean unitSaid;
@@ -71,16 +72,16 @@ final class LoggerColumns {
         return unitSaid;
     }
 
-    /** What was found where, in words. */
-    List<String> words() {
-        return List.copyOf(words);
+    /** What was found where. */
+    List<Message> found() {
+        return List.copyOf(found);
     }
 
     /** Reads a line as the heading; false where it is none. */
     boolean heading(CSVRecord line) {
         columns.clear();
         units.clear();
-        words.clear();
+        found.clear();
         for (int i = 0; i < line.size(); i++) {
             column(line.get(i), i);
         }
@@ -103,12 +104,12 @@ final class LoggerColumns {
         boolean day = low.contains("date") || low.contains("day");
         boolean clock = low.contains("time");
         if (low.contains("timestamp") || (day && clock)) {
-            found(Part.TIME, at, name, value -> value, "time");
+            found(Part.TIME, at, name, value -> value, TableSays.TIME_FROM);
             zone(name);
         } else if (day) {
-            found(Part.DAY, at, name, value -> value, "day");
+            found(Part.DAY, at, name, value -> value, TableSays.DAY_FROM);
         } else if (clock) {
-            found(Part.CLOCK, at, name, value -> value, "time");
+            found(Part.CLOCK, at, name, value -> value, TableSays.TIME_FROM);
             zone(name);
         } else if (low.contains("temp")
                 || low.matches(".*(°|deg)\\s*[cf].*")
@@ -124,18 +125,18 @@ final class LoggerColumns {
                     at,
                     name,
                     isFahrenheit ? value -> (value - 32) / 1.8 : value -> value,
-                    isFahrenheit ? "temperature in °F" : "temperature in °C");
+                    isFahrenheit ? TableSays.FAHRENHEIT_FROM : TableSays.CELSIUS_FROM);
         } else if (low.contains("humid") || low.matches(".*\\brh\\b.*") || low.contains("r.h.") || low.equals("%")) {
-            found(Part.HUMIDITY, at, name, value -> value, "humidity in %");
+            found(Part.HUMIDITY, at, name, value -> value, TableSays.HUMIDITY_FROM);
         } else if (low.contains("ppfd") || low.contains("par") && low.length() < 12 || low.contains("mol")) {
-            found(Part.PPFD, at, name, value -> value, "light in µmol/m²s");
+            found(Part.PPFD, at, name, value -> value, TableSays.PHOTONS_FROM);
         } else if (low.contains("foot") || low.matches(".*\\bfc\\b.*") || low.contains("lm/ft")) {
-            found(Part.PPFD, at, name, value -> lux(value * Photons.LUX_PER_FOOT_CANDLE), "light in foot-candles");
+            found(Part.PPFD, at, name, value -> lux(value * Photons.LUX_PER_FOOT_CANDLE), TableSays.FOOT_CANDLES_FROM);
         } else if (low.contains("lux")
                 || low.matches(".*\\blx\\b.*")
                 || low.contains("light")
                 || low.contains("illum")) {
-            found(Part.PPFD, at, name, this::lux, "light in lux");
+            found(Part.PPFD, at, name, this::lux, TableSays.LUX_FROM);
         }
     }
 
@@ -143,10 +144,10 @@ final class LoggerColumns {
         return lux < 0 || lux > 200_000 ? lux : light.ppfd(lux, LightSource.DAYLIGHT);
     }
 
-    private void found(Part part, int at, String name, DoubleUnaryOperator unit, String what) {
+    private void found(Part part, int at, String name, DoubleUnaryOperator unit, TableSays what) {
         if (columns.putIfAbsent(part, at) == null) {
             units.put(part, unit);
-            words.add("%s from “%s”".formatted(what, LoggerFile.shortened(name)));
+            found.add(what.with(LoggerFile.shortened(name)));
         }
     }
 

@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import mildlantern.light.WindowLight;
+import mildlantern.message.Message;
 import mildlantern.message.MessageKey;
 import org.apache.commons.csv.CSVRecord;
 
@@ -59,24 +60,31 @@ public final class LoggerFile {
      * @param twice lines whose moment had been read before; the first one holds
      * @param aside values set aside
      * @param gaps where it is silent
-     * @param columns what was found in which column, in words
+     * @param columns what was found in which column
      */
     public record Read(
-            List<Sample> samples, int rows, int twice, List<Aside> aside, List<Gap> gaps, List<String> columns) {}
+            List<Sample> samples, int rows, int twice, List<Aside> aside, List<Gap> gaps, List<Message> columns) {}
 
-    /** The table cannot be read; nothing of it is taken. The message is for the grower. */
+    /** The table cannot be read; nothing of it is taken. */
     public static final class Unreadable extends Exception {
         private static final long serialVersionUID = 1L;
 
-        private final List<String> lines;
+        private final transient Message told;
+        private final transient List<Message> lines;
 
-        Unreadable(String message, List<String> lines) {
-            super(message);
+        Unreadable(Message told, List<Message> lines) {
+            super(told.what().key() + " " + told.with());
+            this.told = told;
             this.lines = List.copyOf(lines);
         }
 
+        /** Why. */
+        public Message told() {
+            return told;
+        }
+
         /** What is wrong, line by line, at most a dozen. */
-        public List<String> lines() {
+        public List<Message> lines() {
             return lines;
         }
     }
@@ -94,7 +102,7 @@ public final class LoggerFile {
     private static final class Reading {
         private final Asked asked;
         private final LoggerColumns columns;
-        private final List<String> problems = new ArrayList<>();
+        private final List<Message> problems = new ArrayList<>();
         private boolean decimalComma;
         private int wrong;
 
@@ -123,13 +131,12 @@ public final class LoggerFile {
                 }
             }
             if (wrong > 0) {
-                String more = wrong > problems.size() ? " The first of them:" : "";
                 throw new Unreadable(
-                        "%d of %d lines make no sense, so nothing was stored.%s".formatted(wrong, rows.size(), more),
+                        TableSays.LINES_WRONG.with(wrong, rows.size(), wrong > problems.size() ? "more" : "all"),
                         problems);
             }
             if (samples.isEmpty()) {
-                throw new Unreadable("There is no reading below the heading; nothing was stored.", List.of());
+                throw new Unreadable(TableSays.NO_READING.with(), List.of());
             }
             Instant last = samples.stream()
                     .map(Sample::at)
@@ -137,9 +144,7 @@ public final class LoggerFile {
                     .orElseThrow();
             if (last.isAfter(until)) {
                 throw new Unreadable(
-                        "The table goes to %s, which has not come yet; nothing was stored. Is the logger's clock right?"
-                                .formatted(last.atZone(columns.zone()).toLocalDate()),
-                        List.of());
+                        TableSays.TO_COME.with(last.atZone(columns.zone()).toLocalDate()), List.of());
             }
             return sifted(samples, rows.size());
         }
@@ -159,7 +164,7 @@ public final class LoggerFile {
                     right.size() - once.size(),
                     sifted.aside(),
                     Gap.in(sifted.kept().stream().map(Sample::at).toList()),
-                    columns.words());
+                    columns.found());
         }
 
         private List<Sample> celsius(List<Sample> samples) throws Unreadable {
@@ -173,9 +178,7 @@ public final class LoggerFile {
                     .sorted()
                     .toArray();
             if (sorted.length > 0 && sorted[sorted.length / 2] > SURELY_FAHRENHEIT) {
-                throw new Unreadable(
-                        "The temperatures look like °F, but the table does not say so. Choose the unit and send it again; nothing was stored.",
-                        List.of());
+                throw new Unreadable(TableSays.SURELY_FAHRENHEIT.with(), List.of());
             }
             return samples;
         }
@@ -187,16 +190,22 @@ public final class LoggerFile {
                 }
             }
             throw new Unreadable(
-                    "There is no heading with a time and a temperature, humidity or light in the first lines; nothing was stored.",
-                    List.of("Line 1 says: "
-                            + (lines.isEmpty() ? "nothing" : shortened(String.join(" | ", lines.get(0))))));
+                    TableSays.NO_HEADING.with(),
+                    List.of(
+                            lines.isEmpty()
+                                    ? TableSays.FIRST_LINE_EMPTY.with()
+                                    : TableSays.FIRST_LINE.with(shortened(String.join(" | ", lines.get(0))))));
         }
 
         private Optional<Sample> sample(CSVRecord row, LoggerMoments moments, Instant before) {
             Optional<Instant> at = moments.of(row, before);
             if (at.isEmpty()) {
                 String time = moments.text(row);
-                return problem(row, time.isBlank() ? "has no time" : "“" + shortened(time) + "” is no time");
+                problem(
+                        time.isBlank()
+                                ? TableSays.LINE_NO_TIME.with(row.getRecordNumber())
+                                : TableSays.LINE_WRONG_TIME.with(row.getRecordNumber(), shortened(time)));
+                return Optional.empty();
             }
             OptionalDouble celsius = number(row, LoggerColumns.Part.CELSIUS);
             OptionalDouble humidity = number(row, LoggerColumns.Part.HUMIDITY);
@@ -205,12 +214,11 @@ public final class LoggerFile {
             return sample.empty() ? Optional.empty() : Optional.of(sample);
         }
 
-        private Optional<Sample> problem(CSVRecord row, String what) {
+        private void problem(Message what) {
             wrong++;
             if (problems.size() < PROBLEMS_SAID) {
-                problems.add("Line " + row.getRecordNumber() + ": " + what);
+                problems.add(what);
             }
-            return Optional.empty();
         }
 
         private OptionalDouble number(CSVRecord row, LoggerColumns.Part part) {
@@ -225,7 +233,7 @@ public final class LoggerFile {
                 }
                 return columns.kept(part, value);
             } catch (NumberFormatException e) {
-                problem(row, "“" + shortened(cell) + "” is no number");
+                problem(TableSays.LINE_NO_NUMBER.with(row.getRecordNumber(), shortened(cell)));
                 return OptionalDouble.empty();
             }
         }

@@ -5,6 +5,7 @@ import java.io.StringReader;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.List;
+import mildlantern.message.Message;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
@@ -15,9 +16,7 @@ final class LoggerTable {
     private static final int MOST_LINES = 120_000;
 
     private static final int MOST_CELLS = 600_000;
-    private static final String TOO_LARGE =
-            "That table has more than %d lines or %d cells; bring it by parts. Nothing was stored."
-                    .formatted(MOST_LINES, MOST_CELLS);
+    private static final Message TOO_LARGE = TableSays.TOO_LARGE.with(MOST_LINES, MOST_CELLS);
 
     private LoggerTable() {}
 
@@ -55,8 +54,7 @@ final class LoggerTable {
             }
             return lines;
         } catch (IOException | IllegalArgumentException | IllegalStateException | UncheckedIOException e) {
-            throw new LoggerFile.Unreadable(
-                    "This is no table of readings: its quotation marks do not close.", List.of());
+            throw new LoggerFile.Unreadable(TableSays.QUOTES_OPEN.with(), List.of());
         }
     }
 }

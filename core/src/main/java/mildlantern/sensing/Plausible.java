@@ -10,16 +10,8 @@ import java.util.OptionalDouble;
  * a loose wire makes them.
  */
 public final class Plausible {
-    private static final double COLDEST = -45;
-    private static final double HOTTEST = 65;
     private static final double LEAP = 15;
     private static final Duration NEXT = Duration.ofMinutes(20);
-
-    /** Above full sun at noon, µmol/m²s. */
-    private static final double BRIGHTEST = 2600;
-
-    /** A worn sensor shows a little over 100 in fog; that is read as 100. */
-    private static final double WORN = 105;
 
     private Plausible() {}
 
@@ -39,16 +31,16 @@ public final class Plausible {
         List<Aside> aside = new ArrayList<>();
         for (int i = 0; i < samples.size(); i++) {
             Sample sample = samples.get(i);
-            OptionalDouble celsius = within(sample, "temperature", sample.celsius(), COLDEST, HOTTEST, "°C", aside);
+            OptionalDouble celsius = within(sample, Aside.What.TEMPERATURE, sample.celsius(), aside);
             if (celsius.isPresent() && leaps(samples, i)) {
-                aside.add(new Aside(sample.at(), "temperature", celsius.getAsDouble(), "leaps away and back at once"));
+                aside.add(new Aside(sample.at(), Aside.What.TEMPERATURE, celsius.getAsDouble(), Aside.Why.LEAP));
                 celsius = OptionalDouble.empty();
             }
-            OptionalDouble humidity = within(sample, "humidity", sample.humidity(), 0, WORN, "%", aside);
+            OptionalDouble humidity = within(sample, Aside.What.HUMIDITY, sample.humidity(), aside);
             if (humidity.isPresent()) {
                 humidity = OptionalDouble.of(Math.min(100, humidity.getAsDouble()));
             }
-            OptionalDouble ppfd = within(sample, "light", sample.ppfd(), 0, BRIGHTEST, "µmol/m²s", aside);
+            OptionalDouble ppfd = within(sample, Aside.What.LIGHT, sample.ppfd(), aside);
             Sample sound = new Sample(sample.at(), celsius, humidity, ppfd);
             if (!sound.empty()) {
                 kept.add(sound);
@@ -57,11 +49,9 @@ public final class Plausible {
         return new Sifted(List.copyOf(kept), List.copyOf(aside));
     }
 
-    private static OptionalDouble within(
-            Sample sample, String what, OptionalDouble value, double low, double high, String unit, List<Aside> aside) {
-        if (value.isPresent() && !(value.getAsDouble() >= low && value.getAsDouble() <= high)) {
-            aside.add(new Aside(
-                    sample.at(), what, value.getAsDouble(), "outside %.0f to %.0f %s".formatted(low, high, unit)));
+    private static OptionalDouble within(Sample sample, Aside.What what, OptionalDouble value, List<Aside> aside) {
+        if (value.isPresent() && !(value.getAsDouble() >= what.low() && value.getAsDouble() <= what.high())) {
+            aside.add(new Aside(sample.at(), what, value.getAsDouble(), Aside.Why.OUTSIDE));
             return OptionalDouble.empty();
         }
         return value;

@@ -80,15 +80,17 @@ class QuickLineTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "fern 3: watered 50000 | 50 litres",
-                "fern 3: wtaered 400 | do you mean watered",
-                "fern 3: watred 400 rain | do you mean watered",
-                "fern 3: died | edit page"
+                "fern 3: watered 50000 | SO_MANY_LITRES [50000.0, 50]",
+                "fern 3: wtaered 400 | SLIP [wtaered, watered",
+                "fern 3: watred 400 rain | SLIP [watred, watered",
+                "fern 3: died | GONE [died]"
             })
     void aMistakeIsAskedBackAndNothingIsWritten(String line, String asked) {
         QuickLine.Understood understood = read(line);
         assertThat(understood.complete()).isFalse();
-        assertThat(understood.problems()).singleElement().asString().contains(asked);
+        assertThat(understood.problems())
+                .singleElement()
+                .satisfies(said -> assertThat(said.what() + " " + said.with()).contains(asked));
     }
 
     @Test
@@ -172,23 +174,24 @@ class QuickLineTest {
             delimiter = '|',
             quoteCharacter = '"',
             value = {
-                "fern watered 200 | could be 2 plants",
-                "oak watered | No plant is called 'oak'",
-                "anna watered lots | 'lots' is not understood after 'watered'",
-                "anna watered 400 gallons | 'gallons' is not understood",
-                "anna probe soggy | dry, moist or wet",
-                "anna probe dry wet | three depths",
-                "anna weighed | how many grams",
-                "anna moved to cellar | Say to which stop",
-                "anna repotted in gravel | 'gravel' is no medium",
-                "anna watered 400000 ml | allowed is 1 to 100000",
-                "anna watered 2026-13-41 | is not a date",
-                "anna watered 2027-01-01 | in the future",
-                "anna bloom | bloom opened"
+                "fern watered 200 | SEVERAL_PLANTS [fern, 2]",
+                "oak watered | NO_SUCH_PLANT [oak]",
+                "anna watered lots | NOT_AFTER_WATERED [lots]",
+                "anna watered 400 gallons | NOT_AFTER_WATERED [gallons]",
+                "anna probe soggy | NOT_AFTER_PROBE [soggy]",
+                "anna probe dry wet | PROBE_DEPTHS",
+                "anna weighed | NO_WEIGHT",
+                "anna moved to cellar | NO_STOP [",
+                "anna repotted in gravel | NO_MEDIUM [gravel",
+                "anna watered 400000 ml | ALLOWED [WATER, 400000, 1, 100000, mL]",
+                "anna watered 2026-13-41 | NO_DAY",
+                "anna watered 2027-01-01 | DAY_TO_COME",
+                "anna bloom | NO_BLOOM"
             })
     void whatIsNotUnderstoodIsSaid_andNothingIsTaken(String line, String problem) {
         assertThat(read(line).complete()).isFalse();
-        assertThat(read(line).problems()).anySatisfy(said -> assertThat(said).contains(problem));
+        assertThat(read(line).problems())
+                .anySatisfy(said -> assertThat(said.what() + " " + said.with()).contains(problem));
     }
 
     @Test

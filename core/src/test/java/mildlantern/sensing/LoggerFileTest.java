@@ -11,6 +11,7 @@ import java.time.ZoneId;
 import java.time.ZoneOffset;
 import java.util.Locale;
 import mildlantern.light.WindowLight;
+import mildlantern.message.Message;
 import mildlantern.sensing.LoggerFile.Asked;
 import mildlantern.sensing.LoggerFile.DayOrder;
 import mildlantern.sensing.LoggerFile.Degrees;
@@ -46,7 +47,7 @@ class LoggerFileTest {
         assertThat(first.celsius().orElseThrow()).isCloseTo(20, within(1e-9));
         assertThat(first.humidity().orElseThrow()).isEqualTo(51);
         assertThat(first.ppfd().orElseThrow()).isCloseTo(100, within(1e-9));
-        assertThat(read.columns()).anyMatch(words -> words.contains("°F"));
+        assertThat(read.columns()).extracting(Message::what).contains(TableSays.FAHRENHEIT_FROM);
     }
 
     @ParameterizedTest
@@ -124,7 +125,12 @@ class LoggerFileTest {
         assertThat(read.samples()).hasSize(4);
         assertThat(read.aside())
                 .extracting(Aside::what)
-                .containsExactlyInAnyOrder("temperature", "temperature", "humidity", "light", "light");
+                .containsExactlyInAnyOrder(
+                        Aside.What.TEMPERATURE,
+                        Aside.What.TEMPERATURE,
+                        Aside.What.HUMIDITY,
+                        Aside.What.LIGHT,
+                        Aside.What.LIGHT);
         assertThat(read.samples().get(2).humidity().orElseThrow()).isEqualTo(100);
     }
 
@@ -132,16 +138,18 @@ class LoggerFileTest {
     void rubbishIsRefusedWithItsLines() {
         assertThatThrownBy(() -> read("time,temp (C)\n2026-05-01 00:00,20\nyesterday,20\n2026-05-01 00:20,warm\n"))
                 .isInstanceOfSatisfying(LoggerFile.Unreadable.class, e -> {
-                    assertThat(e).hasMessageContaining("2 of 3 lines");
+                    assertThat(e.told()).isEqualTo(TableSays.LINES_WRONG.with(2, 3, "all"));
                     assertThat(e.lines())
-                            .containsExactly("Line 3: “yesterday” is no time", "Line 4: “warm” is no number");
+                            .containsExactly(
+                                    TableSays.LINE_WRONG_TIME.with(3L, "yesterday"),
+                                    TableSays.LINE_NO_NUMBER.with(4L, "warm"));
                 });
         assertThatThrownBy(() -> read("a poem\nabout rain\n"))
                 .isInstanceOf(LoggerFile.Unreadable.class)
-                .hasMessageContaining("no heading");
+                .hasMessageContaining("NO_HEADING");
         assertThatThrownBy(() -> read("time,temp\n2026-05-01 00:00,70\n2026-05-01 01:00,72\n"))
                 .isInstanceOf(LoggerFile.Unreadable.class)
-                .hasMessageContaining("°F");
+                .hasMessageContaining("SURELY_FAHRENHEIT");
         assertThatThrownBy(() -> read("")).isInstanceOf(LoggerFile.Unreadable.class);
     }
 
@@ -161,8 +169,7 @@ class LoggerFileTest {
     void aLoggerWhoseClockRunsAheadIsToldSo() {
         assertThatThrownBy(() -> read("time,temp (C)\n2099-05-01 00:00,20\n"))
                 .isInstanceOf(LoggerFile.Unreadable.class)
-                .hasMessageContaining("2099-05-01")
-                .hasMessageContaining("clock");
+                .hasMessageContaining("TO_COME [2099-05-01]");
     }
 
     @Test
@@ -170,6 +177,6 @@ class LoggerFileTest {
         String wide = "a,".repeat(40_000) + "\n";
         assertThatThrownBy(() -> read("time,temp (C)\n" + wide.repeat(30)))
                 .isInstanceOf(LoggerFile.Unreadable.class)
-                .hasMessageContaining("bring it by parts");
+                .hasMessageContaining("TOO_LARGE");
     }
 }

@@ -4,6 +4,7 @@ import java.lang.annotation.ElementType;
 import java.lang.annotation.Retention;
 import java.lang.annotation.RetentionPolicy;
 import java.lang.annotation.Target;
+import mildlantern.web.words.Unit;
 
 /**
  * How a component of what a calculator is asked stands on its page. Its label stands in the bundles under the name of the record and its own, as
@@ -20,6 +21,9 @@ public interface Asks {
         double low();
 
         double high();
+
+        /** The unit that it is reckoned in, where the reader may use another. */
+        Unit[] in() default {};
     }
 
     /** One of a few: of an enum, or of a text whose choices the form is given. */

@@ -7,6 +7,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
+import mildlantern.web.words.Unit;
+import mildlantern.web.words.Units;
 import mildlantern.web.words.Wording;
 
 /**
@@ -84,6 +86,18 @@ public record Calculator<I extends Record>(String id, Form<I> form, Function<I, 
     public record Line(String name, double value, String unit, Optional<String> measured) {
         public static Line of(String name, double value, String unit) {
             return new Line(name, value, unit, Optional.empty());
+        }
+
+        /** A figure in a metric unit, which the reader is shown in the own one. */
+        public static Line in(String name, double value, Unit metric) {
+            Unit own = Units.like(metric);
+            return of(name, own.amount(metric.base(value)), Wording.of(own));
+        }
+
+        /** How far apart two temperatures are, given in kelvin. */
+        public static Line apart(String name, double kelvin) {
+            Unit own = Units.like(Unit.CELSIUS);
+            return of(name, own.amount(kelvin) - own.amount(0), Wording.of(own));
         }
 
         /** Three significant figures, as a person reads them. */

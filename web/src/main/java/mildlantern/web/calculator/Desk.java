@@ -37,7 +37,7 @@ public record Desk(String name, String root, String fine, List<Calculator<?>> al
                 .findFirst()
                 .orElseThrow(() -> new NotHere("calculator"));
         if (wantsJson(request)) {
-            return json(calculator, typed);
+            return Wording.inMetric(() -> json(calculator, typed));
         }
         boolean part = request.getHeader("HX-Request") != null;
         return new ModelAndView(part ? "calculator/bench :: answer(page=${page})" : "calculator/bench")
@@ -47,7 +47,7 @@ public record Desk(String name, String root, String fine, List<Calculator<?>> al
 
     /** The addresses, inputs and answers, in the OpenAPI format. */
     public ResponseEntity<Map<String, Object>> openApi() {
-        return ResponseEntity.ok(OpenApi.describe(this));
+        return Wording.inMetric(() -> ResponseEntity.ok(OpenApi.describe(this)));
     }
 
     /** A browser names pages first; what names JSON and no page wants JSON. */

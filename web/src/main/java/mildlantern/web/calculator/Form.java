@@ -9,10 +9,12 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import mildlantern.knowledge.Words;
 import mildlantern.message.MessageKey;
 import mildlantern.quantity.Limits;
-import mildlantern.web.words.Numbers;
+import mildlantern.web.words.Unit;
+import mildlantern.web.words.Units;
 import mildlantern.web.words.Wording;
 import org.springframework.beans.BeanUtils;
 
@@ -60,11 +62,14 @@ public final class Form<I extends Record> {
         String name = name(component.getName());
         if (component.isAnnotationPresent(Asks.Number.class)) {
             Asks.Number asks = component.getAnnotation(Asks.Number.class);
+            Optional<Unit> in = Arrays.stream(asks.in()).findFirst();
             return new Field(
                     name,
                     label(name),
-                    unit(name),
-                    Limits.plain(asks.preset()),
+                    in.map(unit -> Wording.of(Units.like(unit))).orElseGet(() -> unit(name)),
+                    in,
+                    in.map(unit -> Limits.tenths(Units.like(unit).amount(unit.base(asks.preset()))))
+                            .orElseGet(() -> Limits.plain(asks.preset())),
                     asks.low(),
                     asks.high(),
                     List.of(),
@@ -74,10 +79,10 @@ public final class Form<I extends Record> {
             Asks.Choice asks = component.getAnnotation(Asks.Choice.class);
             List<Field.Choice> choices = choices(component);
             String preset = asks.preset().isEmpty() ? choices.get(0).id() : asks.preset();
-            return new Field(name, label(name), "", preset, 0, 0, choices, false);
+            return new Field(name, label(name), "", Optional.empty(), preset, 0, 0, choices, false);
         }
         if (component.isAnnotationPresent(Asks.Text.class)) {
-            return new Field(name, label(name), "", "", 0, 0, List.of(), true);
+            return new Field(name, label(name), "", Optional.empty(), "", 0, 0, List.of(), true);
         }
         throw new IllegalArgumentException(component + " says not how it is asked");
     }
@@ -149,7 +154,7 @@ public final class Form<I extends Record> {
     private static String numberProblem(Field field, String value) {
         double number;
         try {
-            number = Numbers.read(value, field.low(), field.high());
+            number = field.read(value);
         } catch (NumberFormatException e) {
             return String.valueOf(e.getMessage());
         }
@@ -158,8 +163,8 @@ public final class Form<I extends Record> {
         }
         return (Wording.say(
                                 "calculator.form.between",
-                                Limits.plain(field.low()),
-                                Limits.plain(field.high()),
+                                field.shown(field.low()),
+                                field.shown(field.high()),
                                 field.unit()))
                         .strip()
                 + ".";
@@ -173,12 +178,12 @@ public final class Form<I extends Record> {
     I asked(Map<String, String> values) {
         List<Object> parts = new ArrayList<>();
         for (RecordComponent component : type.getRecordComponents()) {
-            parts.add(part(component, values.getOrDefault(name(component.getName()), "")));
+            parts.add(part(field(component), component, values.getOrDefault(name(component.getName()), "")));
         }
         return made(type, parts.toArray());
     }
 
-    private static Object part(RecordComponent component, String value) {
+    private static Object part(Field field, RecordComponent component, String value) {
         if (component.getType() == String.class) {
             return value;
         }
@@ -188,8 +193,7 @@ public final class Form<I extends Record> {
                     .findFirst()
                     .orElseThrow();
         }
-        Asks.Number asks = component.getAnnotation(Asks.Number.class);
-        double number = Numbers.read(value, asks.low(), asks.high());
+        double number = field.read(value);
         return component.getType() == double.class ? number : made(component.getType(), number);
     }
 

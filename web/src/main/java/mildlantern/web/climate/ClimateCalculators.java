@@ -12,6 +12,7 @@ import mildlantern.web.calculator.Calculator;
 import mildlantern.web.calculator.Calculator.Answer;
 import mildlantern.web.calculator.Calculator.Line;
 import mildlantern.web.calculator.Form;
+import mildlantern.web.words.Unit;
 import mildlantern.web.words.Wording;
 import org.springframework.stereotype.Component;
 
@@ -52,10 +53,10 @@ class ClimateCalculators {
             return new Answer(
                     List.of(
                             Line.of(Wording.say("climate.climate-calculators.vpd-2"), deficit, "kPa"),
-                            Line.of(
+                            Line.in(
                                     Wording.say("climate.climate-calculators.dew-point"),
                                     Air.dewPoint(t, rh).celsius(),
-                                    "°C"),
+                                    Unit.CELSIUS),
                             Line.of(
                                     Wording.say("climate.climate-calculators.water-air"),
                                     Air.gramsPerCubicMetre(t, rh),
@@ -113,16 +114,15 @@ class ClimateCalculators {
                     .celsius();
             return new Answer(
                     List.of(
-                            Line.of("Leaf", leaf, "°C"),
-                            Line.of(
+                            Line.in(Wording.say("climate.climate-calculators.leaf"), leaf, Unit.CELSIUS),
+                            Line.apart(
                                     Wording.say("climate.climate-calculators.colder-than-room-by"),
-                                    asked.in().celsius() - leaf,
-                                    "°C"),
-                            Line.of(
+                                    asked.in().celsius() - leaf),
+                            Line.in(
                                     Wording.say("climate.climate-calculators.inner-face-glass"),
                                     air.paneInside(asked.in(), asked.out(), glazing)
                                             .celsius(),
-                                    "°C")),
+                                    Unit.CELSIUS)),
                     leaf < air.marks().chillCelsius()
                             ? List.of(Wording.say("climate.climate-calculators.tropical-plants-are-harmed"))
                             : List.of(),
@@ -155,16 +155,19 @@ class ClimateCalculators {
     }
 
     record PullAsked(
-            @Asks.Number(preset = 21, low = -40, high = 50) Temperature t,
+            @Asks.Number(preset = 21, low = -40, high = 50, in = Unit.CELSIUS)
+            Temperature t,
 
             @Asks.Number(preset = 45, low = 1, high = 100) RelativeHumidity rh) {}
 
     record HeatedAsked(
-            @Asks.Number(preset = 0, low = -40, high = 50) Temperature out,
+            @Asks.Number(preset = 0, low = -40, high = 50, in = Unit.CELSIUS)
+            Temperature out,
 
             @Asks.Number(preset = 90, low = 1, high = 100) RelativeHumidity rh,
 
-            @Asks.Number(preset = 21, low = -40, high = 50) Temperature in) {}
+            @Asks.Number(preset = 21, low = -40, high = 50, in = Unit.CELSIUS)
+            Temperature in) {}
 
     record HumidifierAsked(
             @Asks.Number(preset = 45, low = 0.1, high = 10_000)
@@ -172,25 +175,31 @@ class ClimateCalculators {
 
             @Asks.Number(preset = 0.5, low = 0.1, high = 10) double changes,
 
-            @Asks.Number(preset = 21, low = -40, high = 50) Temperature in,
+            @Asks.Number(preset = 21, low = -40, high = 50, in = Unit.CELSIUS)
+            Temperature in,
 
             @Asks.Number(preset = 50, low = 1, high = 100) RelativeHumidity wanted,
 
-            @Asks.Number(preset = 0, low = -40, high = 50) Temperature out,
+            @Asks.Number(preset = 0, low = -40, high = 50, in = Unit.CELSIUS)
+            Temperature out,
 
             @Asks.Number(preset = 90, low = 1, high = 100) RelativeHumidity rh) {}
 
     record PaneAsked(
-            @Asks.Number(preset = 19, low = -40, high = 50) Temperature in,
+            @Asks.Number(preset = 19, low = -40, high = 50, in = Unit.CELSIUS)
+            Temperature in,
 
-            @Asks.Number(preset = -5, low = -40, high = 50) Temperature out,
+            @Asks.Number(preset = -5, low = -40, high = 50, in = Unit.CELSIUS)
+            Temperature out,
 
             @Asks.Choice(preset = "double") Glazing glass,
 
-            @Asks.Number(preset = 0, low = 0, high = 500) double distance) {}
+            @Asks.Number(preset = 0, low = 0, high = 500, in = Unit.CENTIMETRE)
+            double distance) {}
 
     record LeafSpotAsked(
-            @Asks.Number(preset = 22, low = -40, high = 50) Temperature t,
+            @Asks.Number(preset = 22, low = -40, high = 50, in = Unit.CELSIUS)
+            Temperature t,
 
             @Asks.Number(preset = 6, low = 0, high = 24) double wet) {}
 }

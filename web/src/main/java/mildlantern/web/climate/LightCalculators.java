@@ -17,6 +17,7 @@ import mildlantern.web.calculator.Calculator.Answer;
 import mildlantern.web.calculator.Calculator.Line;
 import mildlantern.web.calculator.Form;
 import mildlantern.web.words.DayFormat;
+import mildlantern.web.words.Unit;
 import mildlantern.web.words.Wording;
 import org.springframework.stereotype.Component;
 
@@ -80,7 +81,7 @@ class LightCalculators {
                                     Wording.say("climate.light-calculators.daily-light"),
                                     Photons.daily(Math.min(3000, ppfd), asked.hours()),
                                     "mol/m²"),
-                            Line.of("Photons", ppfd, "µmol/m²s")),
+                            Line.of(Wording.say("climate.light-calculators.photons"), ppfd, "µmol/m²s")),
                     List.of(Wording.say("climate.light-calculators.daylight-changes-by-hour")),
                     List.of());
         });
@@ -110,7 +111,7 @@ class LightCalculators {
         double cloud = asked.cloud() / 100;
         List<Line> lines = new ArrayList<>();
         WindowLight.Day today = light.day(window, distance, latitude, LocalDate.now(clock), cloud);
-        lines.add(Line.of("Today", today.mol(), "mol/m²"));
+        lines.add(Line.of(Wording.say("climate.light-calculators.today"), today.mol(), "mol/m²"));
         lines.add(Line.of(Wording.say("climate.light-calculators.sun-today-if-shines"), today.sunHours(), "h"));
         for (int month = 3; month <= 12; month += 3) {
             WindowLight.Day day = light.day(window, distance, latitude, LocalDate.of(year, month, 21), cloud);
@@ -158,14 +159,17 @@ class LightCalculators {
 
             @Asks.Number(preset = 52, low = -66, high = 66) double latitude,
 
-            @Asks.Number(preset = 40, low = 5, high = 1000) double distance,
+            @Asks.Number(preset = 40, low = 5, high = 1000, in = Unit.CENTIMETRE)
+            double distance,
 
-            @Asks.Number(preset = 120, low = 10, high = 2000)
+            @Asks.Number(preset = 120, low = 10, high = 2000, in = Unit.CENTIMETRE)
             double width,
 
-            @Asks.Number(preset = 0, low = -500, high = 500) double bottom,
+            @Asks.Number(preset = 0, low = -500, high = 500, in = Unit.CENTIMETRE)
+            double bottom,
 
-            @Asks.Number(preset = 140, low = 5, high = 1000) double top,
+            @Asks.Number(preset = 140, low = 5, high = 1000, in = Unit.CENTIMETRE)
+            double top,
 
             @Asks.Number(preset = 15, low = 0, high = 80) double skyline,
 
@@ -182,7 +186,9 @@ class LightCalculators {
 
             @Asks.Number(preset = 150, low = 1, high = 2000) double ppfd,
 
-            @Asks.Number(preset = 30, low = 1, high = 500) double at,
+            @Asks.Number(preset = 30, low = 1, high = 500, in = Unit.CENTIMETRE)
+            double at,
 
-            @Asks.Number(preset = 30, low = 1, high = 500) double distance) {}
+            @Asks.Number(preset = 30, low = 1, high = 500, in = Unit.CENTIMETRE)
+            double distance) {}
 }

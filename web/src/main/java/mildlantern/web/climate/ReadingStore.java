@@ -166,24 +166,25 @@ class ReadingStore {
                             sensor.collection().value(),
                             sensor.key(),
                             at(value.at()),
-                            value.what(),
+                            value.what().name(),
                             value.value(),
-                            value.why())
+                            value.why().name())
                     .update();
         }
     }
 
     /** What was set aside at a stop lately. */
-    record AsideLine(OffsetDateTime at, String what, double value, String why) {}
-
-    List<AsideLine> aside(CollectionId collection, StopId stop, int most) {
+    List<Aside> aside(CollectionId collection, StopId stop, int most) {
         return jdbc.sql("""
                         select a.at, a.what, a.value, a.why from set_aside a join sensor s on s.id = a.sensor_id
                         where a.collection_id = ? and s.stop_id = ? order by a.at desc limit ?
                         """)
                 .params(collection.value(), stop.value(), most)
-                .query((row, number) -> new AsideLine(
-                        row.getObject(1, OffsetDateTime.class), row.getString(2), row.getDouble(3), row.getString(4)))
+                .query((row, number) -> new Aside(
+                        row.getObject(1, OffsetDateTime.class).toInstant(),
+                        Aside.What.valueOf(row.getString(2)),
+                        row.getDouble(3),
+                        Aside.Why.valueOf(row.getString(4))))
                 .list();
     }
 

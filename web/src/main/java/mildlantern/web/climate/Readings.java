@@ -280,7 +280,7 @@ public class Readings {
     }
 
     @Transactional(readOnly = true)
-    List<ReadingStore.AsideLine> aside(CollectionId collection, StopId stop) {
+    List<Aside> aside(CollectionId collection, StopId stop) {
         return store.aside(collection, stop, 8);
     }
 

@@ -89,8 +89,8 @@ class SensorController {
                 return true;
             });
         } catch (LoggerFile.Unreadable e) {
-            reply.put("tableProblem", String.valueOf(e.getMessage()));
-            reply.put("tableLines", e.lines());
+            reply.put("tableProblem", Wording.of(e.told()));
+            reply.put("tableLines", e.lines().stream().map(Wording::of).toList());
             reply.put("degrees", sent.degrees());
             reply.put("order", sent.order());
             return stopScreen.wrong(member, id, reply);

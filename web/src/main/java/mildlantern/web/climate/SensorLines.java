@@ -73,12 +73,17 @@ class SensorLines {
 
     List<String> aside(CollectionId collection, StopId stop) {
         return readings.aside(collection, stop).stream()
-                .map(line -> "%s: %s %s, %s"
-                        .formatted(
-                                MOMENT.format(line.at().atZoneSameInstant(clock.getZone())),
-                                line.what(),
-                                Limits.tenths(line.value()),
-                                line.why()))
+                .map(line -> Wording.say(
+                        "climate.sensor-lines.set-aside",
+                        MOMENT.format(line.at().atZone(clock.getZone())),
+                        line.what(),
+                        Limits.tenths(line.value()),
+                        line.what().unit(),
+                        line.why()
+                                .with(
+                                        Limits.plain(line.what().low()),
+                                        Limits.plain(line.what().high()),
+                                        line.what().unit())))
                 .toList();
     }
 }

@@ -19,6 +19,7 @@ import mildlantern.web.calculator.Calculator;
 import mildlantern.web.calculator.Calculator.Answer;
 import mildlantern.web.calculator.Calculator.Line;
 import mildlantern.web.calculator.Form;
+import mildlantern.web.words.Unit;
 import mildlantern.web.words.Wording;
 import org.springframework.stereotype.Component;
 
@@ -59,7 +60,7 @@ class Calculators {
         String off = Math.abs(percent) < 0.5
                 ? Wording.say("mixing.calculators.exact")
                 : Wording.say("mixing.calculators.too-much", Math.abs(percent), percent > 0);
-        return Wording.say("mixing.calculators.with-the", amount, found.tool().name(), off);
+        return Wording.say("mixing.calculators.with-the", amount, found.tool(), off);
     }
 
     /** Says how much more to make where the product is too little for the tools. */
@@ -102,32 +103,29 @@ class Calculators {
         if (most > 0 && rate.strongerThan(new Rate(most, measure, rate.carrier()))) {
             return Answer.refused(
                     "amount",
-                    Wording.say(
-                            "mixing.calculators.above-label-most",
-                            Limits.plain(most),
-                            measure.symbol(),
-                            rate.carrier().words()));
+                    Wording.say("mixing.calculators.above-label-most", Limits.plain(most), measure, rate.carrier()));
         }
         tooLittle(product, measure.kind(), warnings);
-        List<Line> lines = new ArrayList<>(List.of(measured("Product", product, measure.kind())));
+        List<Line> lines =
+                new ArrayList<>(List.of(measured(Wording.say("mixing.calculators.product"), product, measure.kind())));
         if (measure.kind() == Measure.Kind.VOLUME) {
-            lines.add(Line.of("Water", volume - product, "mL"));
-            lines.add(Line.of("Strength", rate.perLitre() / 10, "%"));
+            lines.add(Line.in(Wording.say("mixing.calculators.water"), volume - product, Unit.MILLILITRE));
+            lines.add(Line.of(Wording.say("mixing.calculators.strength"), rate.perLitre() / 10, "%"));
         } else {
-            lines.add(Line.of(Wording.say("mixing.calculators.made-up-water"), volume, "mL"));
+            lines.add(Line.in(Wording.say("mixing.calculators.made-up-water"), volume, Unit.MILLILITRE));
         }
         lines.add(Line.of(
                 Wording.say("mixing.calculators.that-is"),
                 rate.perLitre(),
                 Wording.say("mixing.calculators.per-l", measure.kind().unit())));
-        lines.add(Line.of(Wording.say("mixing.calculators.labels-unit"), measure.fromBase(product), measure.symbol()));
+        lines.add(
+                Line.of(Wording.say("mixing.calculators.labels-unit"), measure.fromBase(product), Wording.of(measure)));
         return new Answer(
                 lines,
                 warnings,
                 bottle(
                         asked.product(),
-                        Limits.plain(rate.amount()) + " " + measure.symbol() + " "
-                                + rate.carrier().words()));
+                        Wording.say("mixing.calculators.rate", Limits.plain(rate.amount()), measure, rate.carrier())));
     }
 
     private static Calculator<?> alcohol() {
@@ -136,7 +134,10 @@ class Calculators {
                 Alcohol.Parts parts = Alcohol.dilute(asked.bottle(), asked.wanted(), asked.volume());
                 return new Answer(
                         List.of(
-                                measured("Alcohol", parts.alcohol(), Measure.Kind.VOLUME),
+                                measured(
+                                        Wording.say("mixing.calculators.alcohol"),
+                                        parts.alcohol(),
+                                        Measure.Kind.VOLUME),
                                 measured(
                                         Wording.say("mixing.calculators.water-up-mark"),
                                         parts.water(),
@@ -175,10 +176,10 @@ class Calculators {
                                     Wording.say("mixing.calculators.product-one-pot"),
                                     rate.productFor(pot),
                                     measure.kind().unit()),
-                            Line.of(Wording.say("mixing.calculators.make-10-spare"), batch, "mL"),
+                            Line.in(Wording.say("mixing.calculators.make-10-spare"), batch, Unit.MILLILITRE),
                             measured(Wording.say("mixing.calculators.product"), product, measure.kind()),
                             Line.of(
-                                    "Strength",
+                                    Wording.say("mixing.calculators.strength"),
                                     rate.perLitre(),
                                     Wording.say(
                                             "mixing.calculators.per-l",
@@ -245,7 +246,7 @@ class Calculators {
             @Asks.Number(preset = 50, low = 1, high = Alcohol.MOST_PERCENT)
             double wanted,
 
-            @Asks.Number(preset = 100, low = 1, high = 100_000)
+            @Asks.Number(preset = 100, low = 1, high = 100_000, in = Unit.MILLILITRE)
             double volume) {}
 
     record DrenchAsked(
@@ -266,7 +267,8 @@ class Calculators {
 
             @Asks.Choice(preset = "square-foot") Area areaIn,
 
-            @Asks.Number(preset = 15, low = 2, high = 150) double pot,
+            @Asks.Number(preset = 15, low = 2, high = 150, in = Unit.CENTIMETRE)
+            double pot,
 
             @Asks.Number(preset = 1, low = 1, high = 10_000) double pots) {}
 }

@@ -14,6 +14,7 @@ import mildlantern.web.calculator.Calculator;
 import mildlantern.web.calculator.Calculator.Answer;
 import mildlantern.web.calculator.Calculator.Line;
 import mildlantern.web.calculator.Form;
+import mildlantern.web.words.Unit;
 import mildlantern.web.words.Wording;
 
 /** Calculators of feed, of waters, and of what is poured and laid for single pots. */
@@ -100,12 +101,12 @@ final class FoodCalculators {
         warnings.add(Wording.say("mixing.food-calculators.nothing-rest-drought-sickness"));
         return new Answer(
                 List.of(
-                        Calculators.measured("Feed", amount, kind),
+                        Calculators.measured(Wording.say("mixing.food-calculators.feed"), amount, kind),
                         Line.of(
                                 Wording.say("mixing.food-calculators.litre"),
                                 amount / asked.volume(),
                                 Wording.say("mixing.food-calculators.per-l", kind.unit())),
-                        Line.of("N", asked.target(), "mg/L"),
+                        Line.of(Wording.say("mixing.food-calculators.nitrogen"), asked.target(), "mg/L"),
                         Line.of(
                                 Wording.say("mixing.food-calculators.p-comes"),
                                 Feed.milligramsPerLitre(feed.phosphorus(), perLitre),
@@ -131,8 +132,11 @@ final class FoodCalculators {
                 double volume = asked.volume();
                 return new Answer(
                         List.of(
-                                Line.of(Wording.say("mixing.food-calculators.tap-water"), share * volume, "L"),
-                                Line.of(Wording.say("mixing.food-calculators.purer-water"), (1 - share) * volume, "L"),
+                                Line.in(Wording.say("mixing.food-calculators.tap-water"), share * volume, Unit.LITRE),
+                                Line.in(
+                                        Wording.say("mixing.food-calculators.purer-water"),
+                                        (1 - share) * volume,
+                                        Unit.LITRE),
                                 Line.of(Wording.say("mixing.food-calculators.share-tap"), share * 100, "%")),
                         List.of(
                                 Wording.say("mixing.food-calculators.feed-adds-measure-again"),
@@ -149,9 +153,9 @@ final class FoodCalculators {
             double volume = POT_FILL * Pot.surfaceSquareMetres(asked.pot()) * 1e4 * asked.height() / 1000;
             return new Answer(
                     List.of(
-                            Line.of(Wording.say("mixing.food-calculators.least"), 2 * volume, "L"),
-                            Line.of("Better", 3 * volume, "L"),
-                            Line.of(Wording.say("mixing.food-calculators.volume-medium"), volume, "L")),
+                            Line.in(Wording.say("mixing.food-calculators.least"), 2 * volume, Unit.LITRE),
+                            Line.in(Wording.say("mixing.food-calculators.better"), 3 * volume, Unit.LITRE),
+                            Line.in(Wording.say("mixing.food-calculators.volume-medium"), volume, Unit.LITRE)),
                     List.of(Wording.say("mixing.food-calculators.scrape-crust-off-first")),
                     List.of());
         });
@@ -162,7 +166,10 @@ final class FoodCalculators {
             double saucers = asked.saucers();
             return new Answer(
                     List.of(
-                            Calculators.measured("Water", TRAP_WATER_ML * saucers, Measure.Kind.VOLUME),
+                            Calculators.measured(
+                                    Wording.say("mixing.food-calculators.water"),
+                                    TRAP_WATER_ML * saucers,
+                                    Measure.Kind.VOLUME),
                             Calculators.measured(
                                     Wording.say("mixing.food-calculators.cider-vinegar"),
                                     VINEGAR_ML * saucers,
@@ -186,7 +193,8 @@ final class FoodCalculators {
 
             @Asks.Number(preset = 12, low = 0, high = 60) double nitrogen,
 
-            @Asks.Number(preset = 20, low = 2, high = 150) double pot) {}
+            @Asks.Number(preset = 20, low = 2, high = 150, in = Unit.CENTIMETRE)
+            double pot) {}
 
     record FeedAsked(
             @Asks.Text String product,
@@ -207,7 +215,7 @@ final class FoodCalculators {
 
             @Asks.Number(preset = 100, low = 1, high = 500) double target,
 
-            @Asks.Number(preset = 5, low = 0.01, high = 10_000)
+            @Asks.Number(preset = 5, low = 0.01, high = 10_000, in = Unit.LITRE)
             double volume) {}
 
     record BlendAsked(
@@ -218,13 +226,15 @@ final class FoodCalculators {
 
             @Asks.Number(preset = 0.15, low = 0, high = 5) double target,
 
-            @Asks.Number(preset = 10, low = 0.01, high = 10_000)
+            @Asks.Number(preset = 10, low = 0.01, high = 10_000, in = Unit.LITRE)
             double volume) {}
 
     record FlushAsked(
-            @Asks.Number(preset = 15, low = 2, high = 150) double pot,
+            @Asks.Number(preset = 15, low = 2, high = 150, in = Unit.CENTIMETRE)
+            double pot,
 
-            @Asks.Number(preset = 13, low = 2, high = 150) double height) {}
+            @Asks.Number(preset = 13, low = 2, high = 150, in = Unit.CENTIMETRE)
+            double height) {}
 
     record TrapAsked(
             @Asks.Number(preset = 1, low = 1, high = 50) double saucers) {}

@@ -18,6 +18,7 @@ import mildlantern.web.platform.CollectionId;
 import mildlantern.web.routine.WaterBook;
 import mildlantern.web.stop.Stop;
 import mildlantern.web.stop.Stops;
+import mildlantern.web.words.Unit;
 import mildlantern.web.words.Wording;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -79,13 +80,14 @@ class StopBatch {
                     ? Batch.spray(water.leafSquareCm(plant, this.plants.profile(plant)))
                     : new AreaRate(1, Measure.Kind.MASS, DRENCH, 1).millilitresFor(plant.acrossCm());
             shares.add(share);
-            each.add(Calculator.Line.of(plant.name(), share, "mL"));
+            each.add(Calculator.Line.in(plant.name(), share, Unit.MILLILITRE));
         }
         Batch batch = Batch.of(shares);
         Measure measure = asked.measure();
         double product = batch.millilitres() * asked.rate() / 1000;
         List<Calculator.Line> lines = new ArrayList<>();
-        lines.add(Calculator.Line.of(Wording.say("mixing.stop-batch.make-10-spare"), batch.millilitres(), "mL"));
+        lines.add(Calculator.Line.in(
+                Wording.say("mixing.stop-batch.make-10-spare"), batch.millilitres(), Unit.MILLILITRE));
         lines.add(Calculators.measured(Wording.say("mixing.stop-batch.product"), product, measure.kind()));
         lines.addAll(each);
         List<String> warnings = new ArrayList<>();
@@ -101,8 +103,8 @@ class StopBatch {
                         Wording.say(
                                 "mixing.stop-batch.per-l",
                                 Limits.plain(asked.rate()),
-                                measure.symbol(),
-                                stop.map(Stop::name).orElse("a stop"))));
+                                measure,
+                                stop.map(Stop::name).orElse(Wording.say("mixing.stop-batch.a-stop")))));
     }
 
     record BatchAsked(

@@ -20,6 +20,7 @@ import mildlantern.web.calculator.Calculator.Answer;
 import mildlantern.web.calculator.Calculator.Line;
 import mildlantern.web.calculator.Field;
 import mildlantern.web.calculator.Form;
+import mildlantern.web.words.Unit;
 import mildlantern.web.words.Wording;
 import org.springframework.stereotype.Component;
 
@@ -77,7 +78,10 @@ class WaterCalculators {
         minds.add(Wording.of(WaterReason.STANDING));
         return new Answer(
                 List.of(
-                        Line.of("Dissolved", judged.dissolvedMg(), "mg/L, about"),
+                        Line.of(
+                                Wording.say("mixing.water-calculators.dissolved"),
+                                judged.dissolvedMg(),
+                                Wording.say("mixing.water-calculators.mg-l-about")),
                         Line.of(Wording.say("mixing.water-calculators.tolerates"), judged.allowedMg(), "mg/L"),
                         Line.of(
                                 Wording.say("mixing.water-calculators.share-rain-water-most"),
@@ -133,9 +137,10 @@ class WaterCalculators {
     record LastingAsked(
             @Asks.Number(preset = 8, low = 1, high = 24) double months,
 
-            @Asks.Number(preset = 24, low = 1, high = 45) double celsius,
+            @Asks.Number(preset = 24, low = 1, high = 45, in = Unit.CELSIUS)
+            double celsius,
 
-            @Asks.Number(preset = 4, low = 0.01, high = 5000)
+            @Asks.Number(preset = 4, low = 0.01, high = 5000, in = Unit.GRAM)
             double grams,
 
             @Asks.Number(preset = 12, low = 0.1, high = 60) double nitrogen,

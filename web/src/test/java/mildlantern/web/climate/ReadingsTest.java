@@ -173,7 +173,7 @@ class ReadingsTest {
     void rubbishIsRefusedWithItsLinesAndNothingIsStored() throws Exception {
         String answer = bring("time,temp (C)\n2026-05-01 00:00,20\nsoon,20\n", FormKey.fresh(), 422);
 
-        assertThat(answer).contains("1 of 2 lines make no sense").contains("Line 3: “soon” is no time");
+        assertThat(answer).contains("1 of 2 lines cannot be read").contains("Line 3: “soon” is not a time");
         assertThat(count("raw_reading")).isZero();
         assertThat(count("sensor")).isZero();
         assertThat(count("reading_file")).isZero();
@@ -235,7 +235,7 @@ class ReadingsTest {
         mvc.perform(push(token, body))
                 .andExpect(status().isOk())
                 .andExpect(jsonPath("$.stored").value(2))
-                .andExpect(jsonPath("$.aside[0].what").value("humidity"));
+                .andExpect(jsonPath("$.aside[0].what").value("HUMIDITY"));
         mvc.perform(push(token, body)).andExpect(jsonPath("$.twice").value(2));
         assertThat(count("set_aside"))
                 .as("what was set aside is noted once, however often it is pushed")

@@ -31,13 +31,6 @@ class SentencesTest {
 
     /** Rooms whose sentences are still to be moved. */
     private static final Set<String> STILL = Set.of(
-            // Courses, refusals and steps: with the rebuilding of treatments.
-            "mildlantern/treatment",
-            "mildlantern/web/treatment",
-            // The typed line and its problems; logger tables; units of labels.
-            "mildlantern/log",
-            "mildlantern/sensing",
-            "mildlantern/mixing",
             // What is answered where no template can be made; the made-up collections.
             "mildlantern/web/edge",
             "mildlantern/web/demo",
