@@ -24,9 +24,10 @@ record Drawn(LifeTable table, double coverage, double kill, double start) {
                 u[j] = (0.5 + i * roots[j]) % 1;
             }
             LifeTable.Unsure unsure = table.unsure();
+            LifeTable here = table.in(conditions.humidity());
             double coverage = conditions.coverage() + (2 * u[3] - 1) * COVERAGE_UNSURE;
             made.add(new Drawn(
-                    table.moved(
+                    here.moved(
                             between(unsure.development(), u[0]),
                             between(unsure.laying(), u[1]),
                             between(unsure.loss(), u[2])),

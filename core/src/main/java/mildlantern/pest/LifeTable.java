@@ -1,6 +1,7 @@
 package mildlantern.pest;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import mildlantern.knowledge.DisorderId;
@@ -11,14 +12,22 @@ import mildlantern.quantity.Range;
  *
  * @param id id of the pest, the same as of its disorder
  * @param base °C below which nothing develops
- * @param best °C above which warmth no longer quickens it
+ * @param best °C at which it develops quickest
+ * @param stops °C at which it is too hot to develop; between the two it slows evenly
  * @param stages in order, the laying adult last; the one before it is the adult that does not lay yet
  * @param laysPerDegreeDay eggs a female lays a degree-day
  * @param female share of the eggs that become females, 0 to 1
  * @param seenStages names of the stages that are noticed
  * @param seenFrom how many of them before they are noticed
- * @param start living of all stages to reckon with where nobody has counted
+ * @param findFrom how many of them there must be for a careful look to find one
+ * @param start living of all stages to reckon with where nobody has counted: as many as there are when it is first noticed
  * @param unit what is counted, as in "tufts"
+ * @param look how it is looked for
+ * @param most living of all stages that one plant can feed; laying falls evenly towards it
+ * @param wander share of those that move which leaves its spot for another in a day
+ * @param alone whether keeping an infested plant apart helps the others
+ * @param ants whether ants keep it
+ * @param moist what moist air does to it, where it does
  * @param spread standard deviation over mean of the time from egg to adult
  * @param unsure factors between which a collection's true figures may lie
  */
@@ -26,18 +35,32 @@ public record LifeTable(
         DisorderId id,
         double base,
         double best,
+        double stops,
         List<Stage> stages,
         double laysPerDegreeDay,
         double female,
         Set<String> seenStages,
         double seenFrom,
+        double findFrom,
         double start,
         String unit,
+        LookWith look,
+        double most,
+        double wander,
+        boolean alone,
+        boolean ants,
+        Optional<Moist> moist,
         double spread,
         Unsure unsure) {
 
     /** The word for both adult stages. */
     public static final String ADULTS = "adults";
+
+    /** A stage is out of reach if no more than this share of it dies. */
+    private static final double OUT_OF_REACH = 0.3;
+
+    /** The slowest in twenty take so many standard deviations longer (normal distribution). */
+    static final double SLOWEST = 1.645;
 
     /** Steps of the reckoning a day. With twelve the rate of growth is within 1 % of the closed form. */
     static final int STEPS = 12;
@@ -51,9 +74,50 @@ public record LifeTable(
      */
     public record Unsure(Range development, Range laying, Range loss) {}
 
-    /** Degree-days that a day at a temperature gives; none below the base, no more above the best. */
+    /**
+     * What moist air does: laying falls evenly from this humidity on to a share of itself in saturated air.
+     *
+     * @param from percent
+     * @param laying share of the eggs that is laid at 100 %
+     */
+    public record Moist(double from, double laying) {
+        double at(double percent) {
+            return percent <= from ? 1 : 1 - (1 - laying) * (percent - from) / (100 - from);
+        }
+    }
+
+    /** Degree-days that a day at a temperature gives; none below the base, none from where it stops. */
     public double degreeDays(double celsius) {
-        return Math.max(0, Math.min(celsius, best) - base);
+        double full = best - base;
+        return celsius <= best ? Math.max(0, celsius - base) : Math.max(0, full * (stops - celsius) / (stops - best));
+    }
+
+    /** Whether what dies of a thing differs so much by stage that this one is out of its reach. */
+    static boolean outOfReach(double share) {
+        return share < OUT_OF_REACH;
+    }
+
+    /**
+     * Days until everything of the stages that these effects hardly reach has come out of them.
+     *
+     * @param effects what is used, all of them together
+     * @return 0 where they reach every stage
+     */
+    public int emergence(List<Effect> effects, double celsius) {
+        double perDay = degreeDays(celsius);
+        double longest = 0;
+        double run = 0;
+        for (int i = 0; i < stages.size() && perDay > 0; i++) {
+            int stage = i;
+            double reached = effects.stream()
+                    .mapToDouble(effect -> effect.on(stage))
+                    .max()
+                    .orElse(0);
+            double slowest = 1 + SLOWEST / Math.sqrt(parts(stages.get(i)));
+            run = outOfReach(reached) ? run + stages.get(i).degreeDays() / perDay * slowest : 0;
+            longest = Math.max(longest, run);
+        }
+        return (int) Math.ceil(longest);
     }
 
     /**
@@ -161,13 +225,56 @@ public record LifeTable(
                 id,
                 base,
                 best,
+                stops,
                 moved,
                 laysPerDegreeDay * laying / development,
                 female,
                 seenStages,
                 seenFrom,
+                findFrom,
                 start,
                 unit,
+                look,
+                most,
+                wander,
+                alone,
+                ants,
+                moist,
+                spread,
+                unsure);
+    }
+
+    /** The same pest in air of a humidity. */
+    LifeTable in(OptionalDouble humidity) {
+        return moist.isPresent() && humidity.isPresent() ? moved(1, moist.get().at(humidity.getAsDouble()), 1) : this;
+    }
+
+    /** The same pest where it lays so many times as much. */
+    public LifeTable laying(double times) {
+        return times == 1 ? this : moved(1, times, 1);
+    }
+
+    /** The same with other numbers to reckon with where nobody has counted. */
+    LifeTable startingWith(double number) {
+        return new LifeTable(
+                id,
+                base,
+                best,
+                stops,
+                stages,
+                laysPerDegreeDay,
+                female,
+                seenStages,
+                seenFrom,
+                findFrom,
+                number,
+                unit,
+                look,
+                most,
+                wander,
+                alone,
+                ants,
+                moist,
                 spread,
                 unsure);
     }

@@ -4,11 +4,14 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
-import java.util.TreeMap;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.ToDoubleFunction;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import mildlantern.quantity.Range;
 
 /**
@@ -19,8 +22,11 @@ public final class PestClock {
     /** Collections reckoned with; the risk of survivors changes by less than two points with four times as many. */
     static final int SAMPLES = 48;
 
+    /** Enough of them to tell a promising plan from a poor one. */
+    private static final int ROUGH = 6;
+
     /** A course longer than this is none: other steps would be due first. */
-    private static final int MOST_DAYS = 200;
+    static final int MOST_DAYS = 200;
 
     private final LifeTable table;
     private final Conditions conditions;
@@ -43,6 +49,16 @@ public final class PestClock {
         this.samples = Drawn.of(table, conditions, samples);
     }
 
+    /** A clock that reckons with few collections: to sort out what is not worth a closer look. */
+    public PestClock rough() {
+        return new PestClock(table, conditions, ROUGH);
+    }
+
+    /** The same where so large a share of the surface is missed every time. */
+    public PestClock withRefuge(double share) {
+        return new PestClock(table, conditions.withRefuge(share), samples.size());
+    }
+
     /**
      * How many there are of all stages where so many were noticed, with the stages in the proportion that lasts.
      *
@@ -61,141 +77,169 @@ public final class PestClock {
     /**
      * Expected numbers day by day with middling figures.
      *
-     * @param applications day of each application, counted from 0, and what it does
+     * @param applications what is done, in any order
      * @param days how far, 1 or more
      * @return the beginning of each day before its application, {@code days + 1} of them
      */
-    public List<PestDay> run(Map<Integer, Effect> applications, int days) {
-        Drawn middling = new Drawn(table, conditions.coverage(), 0.5, conditions.start());
-        Population population = begin(middling);
-        TreeMap<Integer, List<Effect>> sorted = byDay(applications);
+    public List<PestDay> run(List<Application> applications, int days) {
+        Drawn middling = middling();
+        Colony colony = begin(middling);
         List<PestDay> run = new ArrayList<>();
         for (int day = 0; day <= days; day++) {
-            run.add(new PestDay(together(population.byStage())));
-            treat(population, sorted, day, middling);
-            population.day();
+            run.add(new PestDay(together(colony.byStage())));
+            colony.treat(applications, day, middling);
+            colony.day();
         }
         return run;
     }
 
-    private double[] together(double[] stages) {
+    /** How many are expected to be noticed, day by day, with middling figures, before that day's application. */
+    public double[] noticed(List<Application> applications, int days) {
+        Drawn middling = middling();
+        Colony colony = begin(middling);
+        double[] noticed = new double[days + 1];
+        for (int day = 0; day <= days; day++) {
+            noticed[day] = colony.noticed();
+            colony.treat(applications, day, middling);
+            colony.day();
+        }
+        return noticed;
+    }
+
+    private static double[] together(double[] stages) {
         double[] joined = Arrays.copyOf(stages, stages.length - 1);
         joined[joined.length - 1] += stages[stages.length - 1];
         return joined;
     }
 
     /**
+     * How many will be noticed, day by day, before that day's application.
+     *
+     * @param applications what is done, in any order
+     * @param days how far, 1 or more
+     */
+    public Outlook outlook(List<Application> applications, int days) {
+        double[][] noticed = new double[days + 1][samples.size()];
+        for (int i = 0; i < samples.size(); i++) {
+            Colony colony = begin(samples.get(i));
+            for (int day = 0; day <= days; day++) {
+                noticed[day][i] = colony.noticed();
+                colony.treat(applications, day, samples.get(i));
+                colony.day();
+            }
+        }
+        return new Outlook(noticed);
+    }
+
+    /**
      * Chance that any is alive after the last application has done its work.
      *
-     * @param applications day of each application and what it does; none leaves them all alive
+     * @param applications what is done; nothing leaves them all alive
      * @return 0 to 1: mean over the collections of 1 − exp(−expected number alive)
      */
-    public double riskAfter(Map<Integer, Effect> applications) {
-        TreeMap<Integer, List<Effect>> sorted = byDay(applications);
-        int end = lastEffect(sorted);
+    public double riskAfter(List<Application> applications) {
+        return after(applications, Colony::chanceOfAny);
+    }
+
+    /** Moving animals that are expected after the last application has done its work: the mean over the collections. */
+    public double movingAfter(List<Application> applications) {
+        return after(applications, Colony::moving);
+    }
+
+    private double after(List<Application> applications, ToDoubleFunction<Colony> measure) {
+        int end = lastEffect(applications);
         double sum = 0;
         for (Drawn sample : samples) {
-            Population population = begin(sample);
+            Colony colony = begin(sample);
             for (int day = 0; day < end; day++) {
-                treat(population, sorted, day, sample);
-                population.day();
+                colony.treat(applications, day, sample);
+                colony.day();
             }
-            treat(population, sorted, end, sample);
-            sum += chance(population.total());
+            colony.treat(applications, end, sample);
+            sum += measure.applyAsDouble(colony);
         }
         return sum / samples.size();
     }
 
     /**
-     * Tries every interval and finds how many applications end the pest.
+     * Tries every interval and finds how many applications reach the aim.
      *
-     * @param effect what each application does
+     * @param effects what each application does, one after the other
      * @param shortest least days between two, 1 or more
      * @param longest most days between two
      * @param most most applications allowed
-     * @param risk chance of survivors to come below, as in 0.05
      */
-    public Search search(Effect effect, int shortest, int longest, int most, double risk) {
-        List<Plan> plans = new ArrayList<>();
-        for (int interval = shortest; interval <= longest; interval++) {
-            plans.add(fewest(Map.of(), new Schedule(List.of(effect), 0, interval), most, risk));
-        }
-        return new Search(List.copyOf(plans));
+    public Search search(List<Effect> effects, int shortest, int longest, int most, Aim aim) {
+        return new Search(IntStream.rangeClosed(shortest, longest)
+                .mapToObj(days -> {
+                    List<Application> toCome = IntStream.range(0, Math.max(1, Math.min(most, 1 + MOST_DAYS / days)))
+                            .mapToObj(i -> new Application(i * days, effects))
+                            .toList();
+                    return new Search.At(days, fewest(List.of(), toCome, List.of(), aim));
+                })
+                .toList());
     }
 
     /**
-     * The fewest further applications that end it.
+     * The fewest of further applications that reach the aim.
      *
-     * @param done applications already made, by day, all before the schedule's first
-     * @param schedule those to come
-     * @param most most that are allowed still
-     * @param risk chance of survivors to come below
-     * @return none at all if what was done was enough
+     * @param done applications already made, all before the first to come
+     * @param toCome those to come, in order of their days; as many as are allowed
+     * @param beside what is given beside them, on days of its own; it ends with them
+     * @param aim what is to be reached
+     * @return none at all if what was done was enough; where nothing reaches the aim, as many as leave least
      */
-    public Plan fewest(Map<Integer, Effect> done, Schedule schedule, int most, double risk) {
-        if (!done.isEmpty()) {
-            double already = riskAfter(done);
-            if (already < risk) {
-                return new Plan(0, schedule.interval(), already, true, new TreeMap<>(done).lastKey());
+    public Plan fewest(List<Application> done, List<Application> toCome, List<Application> beside, Aim aim) {
+        List<Application> used =
+                toCome.stream().filter(one -> one.day() <= MOST_DAYS).toList();
+        List<Effect> all = Stream.of(done, used, beside)
+                .flatMap(List::stream)
+                .flatMap(one -> one.effects().stream())
+                .distinct()
+                .toList();
+        int shown = table.emergence(all, conditions.celsius());
+        if (!done.isEmpty() || used.isEmpty()) {
+            Plan already = plan(0, movingAfter(done), riskAfter(done), lastEffect(done), shown, aim);
+            if (already.reached() || used.isEmpty()) {
+                return already;
             }
         }
-        int allowed = Math.max(1, Math.min(most, 1 + Math.max(0, MOST_DAYS - schedule.first()) / schedule.interval()));
-        double[] sums = new double[allowed];
-        for (Drawn sample : samples) {
-            afterEach(done, schedule, sample, sums);
-        }
-        for (int i = 0; i < allowed; i++) {
-            double found = sums[i] / samples.size();
-            if (found < risk) {
-                return new Plan(i + 1, schedule.interval(), found, true, schedule.day(i));
+        List<Trial> courses = samples.stream()
+                .map(sample -> new Trial(sample, begin(sample), done, beside))
+                .toList();
+        Plan least = null;
+        for (int i = 0; i < used.size(); i++) {
+            Application use = used.get(i);
+            courses.forEach(course -> course.add(use));
+            int works = use.day() + use.works();
+            // Before all has come out that was hidden, control is not reached, whatever is left.
+            if (aim == Aim.CONTROL && works < shown && i < used.size() - 1) {
+                continue;
             }
+            double moving = 0;
+            double risk = 0;
+            for (Trial course : courses) {
+                Colony left = course.left();
+                moving += left.moving();
+                risk += left.chanceOfAny();
+            }
+            Plan found = plan(i + 1, moving / samples.size(), risk / samples.size(), works, shown, aim);
+            Plan here = new Plan(found.applications(), found.moving(), found.risk(), found.reached(), use.day());
+            if (here.reached()) {
+                return here;
+            }
+            least = least == null || here.left(aim) < least.left(aim) ? here : least;
         }
-        return new Plan(
-                allowed, schedule.interval(), sums[allowed - 1] / samples.size(), false, schedule.day(allowed - 1));
+        return Objects.requireNonNull(least);
     }
 
-    /** Adds the chance of survivors after one application, after two, and so on. What lasts is let do its work after the last. */
-    private void afterEach(Map<Integer, Effect> done, Schedule schedule, Drawn sample, double[] sums) {
-        Population population = begin(sample);
-        TreeMap<Integer, List<Effect>> given = byDay(done);
-        schedule.beside().forEach((day, effect) -> add(given, day, effect));
-        int day = 0;
-        for (int i = 0; i < sums.length; i++) {
-            for (; day < schedule.day(i); day++) {
-                treat(population, given, day, sample);
-                population.day();
-            }
-            add(given, day, schedule.effect(i));
-            TreeMap<Integer, List<Effect>> untilNow = new TreeMap<>(given.headMap(day, true));
-            Population last = new Population(population);
-            int end = lastEffect(untilNow);
-            for (int after = day; after < end; after++) {
-                treat(last, untilNow, after, sample);
-                last.day();
-            }
-            treat(last, untilNow, Math.max(day, end), sample);
-            sums[i] += chance(last.total());
-        }
+    private static Plan plan(int uses, double moving, double risk, int day, int shown, Aim aim) {
+        boolean reached = aim == Aim.CONTROL ? moving < Aim.MOVING && day >= shown : risk < Aim.RISK;
+        return new Plan(uses, moving, risk, reached, day);
     }
 
-    private static TreeMap<Integer, List<Effect>> byDay(Map<Integer, Effect> applications) {
-        TreeMap<Integer, List<Effect>> byDay = new TreeMap<>();
-        applications.forEach((day, effect) -> add(byDay, day, effect));
-        return byDay;
-    }
-
-    private static void add(TreeMap<Integer, List<Effect>> byDay, int day, Effect effect) {
-        byDay.computeIfAbsent(day, any -> new ArrayList<>()).add(effect);
-    }
-
-    private static int lastEffect(TreeMap<Integer, List<Effect>> given) {
-        int end = 0;
-        for (Map.Entry<Integer, List<Effect>> day : given.entrySet()) {
-            for (Effect effect : day.getValue()) {
-                end = Math.max(end, day.getKey() + ends(effect));
-            }
-        }
-        return end;
+    static int lastEffect(List<Application> given) {
+        return given.stream().mapToInt(one -> one.day() + one.works()).max().orElse(0);
     }
 
     /**
@@ -205,14 +249,7 @@ public final class PestClock {
      * @return earliest and latest day for nine of ten collections; nothing where it does not grow that far within 200 days
      */
     public Optional<Range> firstNoticed() {
-        int[] days = samples.stream()
-                .mapToInt(
-                        sample -> untilNoticed(sample.table(), table.seenFrom()).orElse(MOST_DAYS + 1))
-                .sorted()
-                .toArray();
-        int early = days[(int) (0.05 * days.length)];
-        int late = days[(int) (0.95 * days.length)];
-        return late > MOST_DAYS ? Optional.empty() : Optional.of(new Range(early, late));
+        return onset().firstNoticed();
     }
 
     /**
@@ -222,22 +259,21 @@ public final class PestClock {
      * @return earliest and latest number of days ago, at most 200
      */
     public Range thereSince(double noticed) {
-        int[] days = samples.stream()
-                .mapToInt(sample -> untilNoticed(sample.table(), noticed).orElse(MOST_DAYS))
-                .sorted()
-                .toArray();
-        return new Range(days[(int) (0.05 * days.length)], days[(int) (0.95 * days.length)]);
+        return onset().thereSince(noticed);
     }
 
-    private OptionalInt untilNoticed(LifeTable moved, double enough) {
-        Population population = Population.founder(moved, conditions.celsius());
-        for (int day = 0; day <= MOST_DAYS; day++) {
-            if (population.noticed() >= enough) {
-                return OptionalInt.of(day);
-            }
-            population.day();
-        }
-        return OptionalInt.empty();
+    /**
+     * Days until an egg that was missed shows itself: until it has grown up, as slowly as one in twenty, and its kin are so many that a careful
+     * look finds one.
+     *
+     * @return so many for nineteen of twenty collections; nothing where it takes more than 200 days
+     */
+    public OptionalInt rebound() {
+        return onset().rebound();
+    }
+
+    private Onset onset() {
+        return new Onset(table, conditions.celsius(), samples);
     }
 
     /** Days that a stage takes here; 0 where it is too cold for it to go on. */
@@ -247,44 +283,16 @@ public final class PestClock {
 
     /** Days in which numbers double without treatment. */
     public OptionalDouble doublingDays() {
-        return table.doublingDays(conditions.celsius());
+        return table.in(conditions.humidity()).doublingDays(conditions.celsius());
     }
 
-    private Population begin(Drawn sample) {
-        return new Population(settled.computeIfAbsent(
+    private Drawn middling() {
+        return new Drawn(table.in(conditions.humidity()), conditions.coverage(), 0.5, conditions.start());
+    }
+
+    private Colony begin(Drawn sample) {
+        Population all = new Population(settled.computeIfAbsent(
                 sample, one -> Population.settled(one.table(), conditions.celsius(), one.start())));
-    }
-
-    private static int ends(Effect effect) {
-        return effect.lastsDays() == 0 ? 0 : effect.startsDays() + effect.lastsDays();
-    }
-
-    private static void treat(
-            Population population, TreeMap<Integer, List<Effect>> applications, int day, Drawn sample) {
-        for (Effect today : applications.getOrDefault(day, List.of())) {
-            population.kill(shares(today.atOnce(), sample.kill(), sample.coverage()));
-        }
-        for (Map.Entry<Integer, List<Effect>> given :
-                applications.headMap(day, true).entrySet()) {
-            int since = day - given.getKey();
-            for (Effect effect : given.getValue()) {
-                if (since >= effect.startsDays() && since < ends(effect)) {
-                    population.kill(shares(effect.daily(), sample.kill(), 1));
-                }
-            }
-        }
-    }
-
-    private static double[] shares(List<Range> ranges, double where, double met) {
-        double[] shares = new double[ranges.size()];
-        for (int i = 0; i < shares.length; i++) {
-            Range range = ranges.get(i);
-            shares[i] = met * (range.low() + where * (range.high() - range.low()));
-        }
-        return shares;
-    }
-
-    private static double chance(double expected) {
-        return -Math.expm1(-expected);
+        return new Colony(all, conditions.refuge(), table.wander());
     }
 }

@@ -16,12 +16,17 @@ import mildlantern.knowledge.KnowledgeFiles;
 
 /** The life tables that the knowledge base knows. */
 public final class Pests {
-    private static final Set<String> KEYS =
-            Set.of("base", "best", "stages", "adult", "female", "seen", "start", "unit", "spread", "unsure", "source");
+    private static final Set<String> KEYS = Set.of(
+            "base", "best", "stops", "stages", "adult", "female", "seen", "look", "unit", "most", "wander", "alone",
+            "ants", "moist", "spread", "unsure", "sure", "source");
     private static final Set<String> STAGE_KEYS = Set.of("kind", "dd", "loss", "at");
     private static final Set<String> ADULT_KEYS = Set.of("before", "life", "lays", "loss", "at");
     private static final Set<String> SOURCES = Set.of("handbook", "practice", "reckoned");
+    private static final Set<String> SURE = Set.of("high", "medium", "low");
     private static final double MOST_DEGREE_DAYS = 5000;
+
+    /** At this warmth it is reckoned how many there are in all when enough of them are noticed, °C. */
+    private static final double USUAL_CELSIUS = 21;
 
     private final Map<DisorderId, LifeTable> byId;
 
@@ -56,6 +61,9 @@ public final class Pests {
         if (!SOURCES.contains(entry.text("source"))) {
             throw entry.at("source").failure("is no kind of source; known are " + SOURCES);
         }
+        if (!SURE.contains(entry.text("sure"))) {
+            throw entry.at("sure").failure("is no certainty; known are " + SURE);
+        }
         Entry adult = entry.at("adult");
         adult.allowOnly(ADULT_KEYS);
         List<Stage> stages = new ArrayList<>();
@@ -74,22 +82,33 @@ public final class Pests {
         }
         Entry unsure = entry.at("unsure");
         double base = entry.number("base", -5, 20);
-        return new LifeTable(
+        double best = entry.number("best", base + 1, 45);
+        LifeTable table = new LifeTable(
                 id,
                 base,
-                entry.number("best", base + 1, 45),
+                best,
+                entry.number("stops", best + 1, 50),
                 List.copyOf(stages),
                 adult.number("lays", 0.001, 20),
                 entry.number("female", 0.01, 1),
                 Collections.unmodifiableSet(seen),
                 entry.at("seen").number("from", 1, 1e6),
-                entry.number("start", 1, 1e6),
+                entry.at("seen").number("find", 1, 1e6),
+                1,
                 entry.text("unit"),
+                entry.constant(LookWith.class, "look"),
+                entry.number("most", 10, 1e7),
+                entry.number("wander", 0, 1),
+                entry.find("alone").map(Entry::flag).orElse(true),
+                entry.find("ants").map(Entry::flag).orElse(false),
+                entry.find("moist")
+                        .map(moist -> new LifeTable.Moist(moist.number("from", 0, 99), moist.number("laying", 0, 1))),
                 entry.number("spread", 0.05, 0.6),
                 new LifeTable.Unsure(
                         unsure.range("development", 0.3, 3),
                         unsure.range("laying", 0.05, 5),
                         unsure.range("loss", 0, 5)));
+        return table.startingWith(PestClock.startFor(table, USUAL_CELSIUS, table.seenFrom()));
     }
 
     private static Stage stage(String name, Entry entry) {

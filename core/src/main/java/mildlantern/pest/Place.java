@@ -1,7 +1,9 @@
 package mildlantern.pest;
 
+import mildlantern.message.MessageKey;
+
 /** Where a stage of a pest sits, and so what can reach it. */
-public enum Place {
+public enum Place implements MessageKey {
     LEAF,
     /** In folded growth and crevices. */
     BUD,

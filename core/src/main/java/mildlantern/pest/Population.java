@@ -92,18 +92,20 @@ final class Population {
     }
 
     void day() {
+        double room = Math.max(0, 1 - total() / table.most());
         for (int i = 0; i < LifeTable.STEPS; i++) {
-            step();
+            step(room);
         }
     }
 
-    private void step() {
+    /** @param room share of their eggs that females lay as the plant grows crowded */
+    private void step(double room) {
         int laying = onward.length - 1;
         double mothers = 0;
         for (int part = from[laying]; part < from[laying + 1]; part++) {
             mothers += parts[part];
         }
-        double born = mothers * laid;
+        double born = mothers * laid * room;
         double arriving = 0;
         for (int stage = 0; stage < onward.length; stage++) {
             double goes = onward[stage];
@@ -126,6 +128,41 @@ final class Population {
                 parts[part] *= left;
             }
         }
+    }
+
+    void scale(double factor) {
+        for (int i = 0; i < parts.length; i++) {
+            parts[i] *= factor;
+        }
+    }
+
+    /** Moving stages go to and fro between two places, a share of each in a day. */
+    void exchange(Population other, double there, double back) {
+        for (int stage = 0; stage < onward.length; stage++) {
+            if (moves(stage)) {
+                for (int part = from[stage]; part < from[stage + 1]; part++) {
+                    double goes = parts[part] * there;
+                    double comes = other.parts[part] * back;
+                    parts[part] += comes - goes;
+                    other.parts[part] += goes - comes;
+                }
+            }
+        }
+    }
+
+    private boolean moves(int stage) {
+        StageKind kind = table.stages().get(stage).kind();
+        return kind == StageKind.YOUNG || kind == StageKind.ADULT;
+    }
+
+    /** How many are past the egg and not resting. */
+    double moving() {
+        double[] byStage = byStage();
+        double moving = 0;
+        for (int i = 0; i < byStage.length; i++) {
+            moving += moves(i) ? byStage[i] : 0;
+        }
+        return moving;
     }
 
     double[] byStage() {

@@ -1,8 +1,32 @@
 package mildlantern.quantity;
 
+import mildlantern.message.MessageKey;
+import mildlantern.message.Refusal;
+
 /** Refuses values outside what is physically or practically possible, saying which and why. */
 public final class Limits {
     private Limits() {}
+
+    /** What a person is told of a value outside its limits. */
+    public enum Outside implements MessageKey {
+        /** Which value, what it is, the lowest and highest allowed, and the symbol of its unit. */
+        ALLOWED
+    }
+
+    /**
+     * Refuses a value that a person wrote.
+     *
+     * @param what which value
+     * @param unit symbol of its unit
+     * @return the value, unchanged
+     * @throws Refusal if the value is not a number from low to high
+     */
+    public static double require(MessageKey what, double value, double low, double high, String unit) {
+        if (!(value >= low && value <= high)) {
+            throw new Refusal(Outside.ALLOWED.with(what, plain(value), plain(low), plain(high), unit));
+        }
+        return value;
+    }
 
     /**
      * @param what name of the value, for the message

@@ -1,78 +1,82 @@
 package mildlantern.quarantine;
 
 import java.time.LocalDate;
-import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.OptionalInt;
 import java.util.Set;
 import mildlantern.knowledge.DisorderId;
 import mildlantern.knowledge.Entry;
 import mildlantern.knowledge.KnowledgeException;
 import mildlantern.knowledge.KnowledgeFiles;
 import mildlantern.message.MessageKey;
+import mildlantern.pest.Conditions;
 import mildlantern.pest.LifeTable;
+import mildlantern.pest.PestClock;
 import mildlantern.pest.Pests;
 import mildlantern.place.BenchPlan;
 import mildlantern.place.StopId;
 import mildlantern.plant.PlantId;
 
-/** The rules of standing alone and of contacts, from {@code quarantine.yaml}. */
+/** How long a plant stands alone, and which others may have caught what it has. */
 public final class Quarantine {
     private static final Set<String> KEYS = Set.of(
+            "arrival-days",
             "least-days",
             "most-days",
+            "diseases",
+            "incurable",
             "touching-risk",
             "shelf-risk",
             "room-risk",
-            "flying-room-risk",
+            "tools-risk",
+            "room-risk-of",
             "settles-days",
             "ask-from",
-            "flying",
-            "medium-only",
+            "by-water",
+            "by-tools",
             "carriers",
             "unseen",
             "clean",
             "clean-medium",
+            "clean-tools",
             "care");
 
+    private final int arrivalDays;
     private final int leastDays;
     private final int mostDays;
-    private final Map<Nearness, Double> risks;
-    private final double flyingRoomRisk;
-    private final double settlesDays;
+    private final Map<DisorderId, Integer> diseases = new LinkedHashMap<>();
+    private final Set<DisorderId> incurable;
+    private final Spread spread;
     private final double askFrom;
-    private final Set<DisorderId> flying;
-    private final Set<DisorderId> mediumOnly;
-    private final double carriers;
     private final int unseenDays;
     private final List<String> clean;
     private final String cleanMedium;
+    private final String cleanTools;
     private final Map<String, String> care = new LinkedHashMap<>();
     private final Pests pests;
 
     private Quarantine(Entry file, Pests pests) {
         file.allowOnly(KEYS);
         this.pests = pests;
-        leastDays = (int) file.number("least-days", 14, 365);
+        arrivalDays = (int) file.number("arrival-days", 14, 365);
+        leastDays = (int) file.number("least-days", 7, 365);
         mostDays = (int) file.number("most-days", leastDays, 365);
-        risks = Map.of(
-                Nearness.TOUCHING, file.number("touching-risk", 0, 1),
-                Nearness.SHELF, file.number("shelf-risk", 0, 1),
-                Nearness.ROOM, file.number("room-risk", 0, 1));
-        flyingRoomRisk = file.number("flying-room-risk", 0, 1);
-        settlesDays = file.number("settles-days", 1, 365);
+        file.at("diseases")
+                .children()
+                .forEach((id, days) -> diseases.put(new DisorderId(id), (int) days.number(leastDays, 365)));
+        incurable = Set.copyOf(file.disorders("incurable"));
+        spread = new Spread(file);
         askFrom = file.number("ask-from", 0, 1);
-        flying = Set.copyOf(file.disorders("flying"));
-        mediumOnly = Set.copyOf(file.disorders("medium-only"));
-        carriers = file.number("carriers", 0, 1);
         unseenDays = (int) file.number("unseen", 1, 120);
         clean = file.words("clean");
         cleanMedium = file.text("clean-medium");
+        cleanTools = file.text("clean-tools");
         file.at("care").children().forEach((what, line) -> care.put(what, line.text()));
     }
 
@@ -84,29 +88,52 @@ public final class Quarantine {
         return new Quarantine(KnowledgeFiles.open("quarantine.yaml"), pests);
     }
 
+    /** How long an arrival on which nothing was found stands alone. */
+    public IsolationClock arrival(LocalDate arrived) {
+        return IsolationClock.of(arrived, arrivalDays, AloneReason.USUAL.with(arrivalDays));
+    }
+
     /**
-     * How long a plant stands alone: 14 days from the last new find, or as long as the pest needs to grow up where it stands, because an egg
-     * that was missed shows itself only then.
+     * How long a plant that has something stands alone: as long as a survivor that was missed needs to show itself where it stands, counted from
+     * the last use or the last find. What cannot be cured or was not treated is ended by no clock.
      *
-     * @param lastFind the last new find, or the arrival
-     * @param disorder what was found, if anything
+     * @param last the last use or new find
+     * @param disorder what was found
      * @param celsius mean temperature where it stands, °C
+     * @param treated whether something was, or is to be, done against it
      */
-    public IsolationClock clock(LocalDate lastFind, Optional<DisorderId> disorder, double celsius) {
-        Optional<LifeTable> pest = disorder.flatMap(pests::find);
-        OptionalDouble grows = pest.isPresent() ? pest.get().daysToAdult(celsius) : OptionalDouble.empty();
-        if (pest.isPresent() && grows.isEmpty()) {
-            return new IsolationClock(lastFind, mostDays, AloneReason.COLD.with());
+    public IsolationClock clock(LocalDate last, Optional<DisorderId> disorder, double celsius, boolean treated) {
+        if (disorder.isEmpty()) {
+            return arrival(last);
         }
-        int days = (int) Math.ceil(grows.orElse(0));
-        if (days > leastDays) {
-            boolean capped = days > mostDays;
-            return new IsolationClock(
-                    lastFind,
-                    Math.min(days, mostDays),
-                    capped ? AloneReason.CAPPED.with() : AloneReason.GROWS_UP.with(days));
+        if (incurable.contains(disorder.get())) {
+            return IsolationClock.never(last, AloneReason.INCURABLE.with());
         }
-        return new IsolationClock(lastFind, leastDays, AloneReason.USUAL.with());
+        Optional<LifeTable> pest = pests.find(disorder.get());
+        if (pest.isPresent() && !pest.get().alone()) {
+            return IsolationClock.of(last, 0, AloneReason.NOT_NEEDED.with());
+        }
+        if (!treated) {
+            return IsolationClock.never(last, AloneReason.NOT_TREATED.with());
+        }
+        return pest.map(table -> pest(last, table, celsius)).orElseGet(() -> disease(last, disorder.get()));
+    }
+
+    private IsolationClock disease(LocalDate last, DisorderId disorder) {
+        int days = diseases.getOrDefault(disorder, leastDays);
+        return IsolationClock.of(last, days, AloneReason.DISEASE.with(days));
+    }
+
+    private IsolationClock pest(LocalDate last, LifeTable pest, double celsius) {
+        OptionalDouble grows = pest.daysToAdult(celsius);
+        OptionalInt shows = grows.isEmpty()
+                ? OptionalInt.empty()
+                : new PestClock(pest, new Conditions(celsius, 1, pest.start())).rebound();
+        if (shows.isEmpty() || shows.getAsInt() > mostDays) {
+            return IsolationClock.never(last, AloneReason.COLD.with());
+        }
+        int days = Math.max(leastDays, shows.getAsInt());
+        return IsolationClock.of(last, days, AloneReason.REBOUND.with(days));
     }
 
     /**
@@ -114,10 +141,11 @@ public final class Quarantine {
      *
      * @param plant its id
      * @param stop the place's id
+     * @param outdoors whether that is outdoors
      * @param from its first day there
      * @param until its last day there
      */
-    public record Stay(PlantId plant, StopId stop, LocalDate from, LocalDate until) {}
+    public record Stay(PlantId plant, StopId stop, boolean outdoors, LocalDate from, LocalDate until) {}
 
     /**
      * Where a pot stands on the plan of its place now.
@@ -132,15 +160,17 @@ public final class Quarantine {
         }
     }
 
-    /** How near two plants stood. */
+    /** How near two plants came. */
     public enum Nearness implements MessageKey {
         TOUCHING,
         SHELF,
+        /** A blade cut the one and then the other. */
+        TOOLS,
         ROOM
     }
 
     /**
-     * Ranks the plants that may have caught something.
+     * Those that met.
      *
      * @param source the plant that has it
      * @param disorder what it has
@@ -149,10 +179,10 @@ public final class Quarantine {
      * @param stays all stays of all plants that reach into that time
      * @param spots where pots stand now
      * @param touched plants that are known to have touched it before it was moved
-     * @param hosts how usual a host each plant is; a plant that is missing is no usual host
-     * @return the likeliest first; nobody with less than a chance in a thousand
+     * @param cut plants that were cut in that time, if the source was
+     * @param hosts plants that are a usual host
      */
-    public List<Contact> contacts(
+    public record Meeting(
             PlantId source,
             DisorderId disorder,
             LocalDate since,
@@ -160,23 +190,16 @@ public final class Quarantine {
             List<Stay> stays,
             Map<PlantId, Spot> spots,
             Set<PlantId> touched,
-            Set<PlantId> hosts) {
-        Map<PlantId, Contact> found = new LinkedHashMap<>();
-        List<Stay> own =
-                stays.stream().filter(stay -> stay.plant().equals(source)).toList();
-        for (Stay mine : own) {
-            for (Stay theirs : stays) {
-                if (!theirs.plant().equals(source)) {
-                    together(mine, theirs, since, today)
-                            .map(days -> contact(disorder, mine, theirs, days, spots, touched, hosts, today))
-                            .ifPresent(one -> found.merge(one.plant(), one, Quarantine::joined));
-                }
-            }
-        }
-        List<Contact> ranked = new ArrayList<>(found.values());
-        ranked.removeIf(one -> one.risk() < 0.001);
-        ranked.sort(Comparator.comparingDouble(Contact::risk).reversed());
-        return List.copyOf(ranked);
+            Set<PlantId> cut,
+            Set<PlantId> hosts) {}
+
+    /**
+     * Ranks the plants that may have caught something.
+     *
+     * @return the likeliest first; nobody with less than a chance in a thousand
+     */
+    public List<Contact> contacts(Meeting meeting) {
+        return spread.contacts(meeting);
     }
 
     /** Days that something may have been there before it was found, where no pest clock tells. */
@@ -188,8 +211,11 @@ public final class Quarantine {
     public List<String> cleaning(String plant, DisorderId disorder) {
         List<String> all = new ArrayList<>(
                 clean.stream().map(line -> line.replace("{plant}", plant)).toList());
-        if (mediumOnly.contains(disorder)) {
+        if (spread.byWater(disorder)) {
             all.add(cleanMedium);
+        }
+        if (spread.byTools(disorder)) {
+            all.add(cleanTools);
         }
         return List.copyOf(all);
     }
@@ -207,9 +233,9 @@ public final class Quarantine {
         return care.getOrDefault(what, "");
     }
 
-    /** Days that anything new or infested stands alone at least. */
-    public int leastDays() {
-        return leastDays;
+    /** Days that an arrival on which nothing was found stands alone. */
+    public int arrivalDays() {
+        return arrivalDays;
     }
 
     /** Whether a plant is so likely to have caught it that a look of its own is asked for; for others the usual round is enough. */
@@ -217,68 +243,11 @@ public final class Quarantine {
         return contact.risk() >= askFrom;
     }
 
-    private record Together(int days, LocalDate last) {}
-
-    private static Optional<Together> together(Stay mine, Stay theirs, LocalDate since, LocalDate today) {
-        LocalDate from = latest(latest(mine.from(), theirs.from()), since);
-        LocalDate until = earliest(earliest(mine.until(), theirs.until()), today);
-        return until.isBefore(from)
-                ? Optional.empty()
-                : Optional.of(new Together((int) ChronoUnit.DAYS.between(from, until) + 1, until));
-    }
-
-    private Contact contact(
-            DisorderId disorder,
-            Stay mine,
-            Stay theirs,
-            Together time,
-            Map<PlantId, Spot> spots,
-            Set<PlantId> touched,
-            Set<PlantId> hosts,
-            LocalDate today) {
-        Nearness nearness = nearness(disorder, mine, theirs, spots, touched, today);
-        double month = nearness == Nearness.ROOM && flying.contains(disorder)
-                ? flyingRoomRisk
-                : risks.getOrDefault(nearness, 0.0);
-        double grown = -Math.expm1(-time.days() / settlesDays) / -Math.expm1(-30 / settlesDays);
-        double risk = Math.min(0.99, month * grown) * (hosts.contains(theirs.plant()) ? 1 : carriers);
-        return new Contact(theirs.plant(), nearness, time.days(), time.last(), risk);
-    }
-
-    /** The plan shows where pots stand now: of a stay that is over, touching is known only where it was noted. */
-    private Nearness nearness(
-            DisorderId disorder,
-            Stay mine,
-            Stay theirs,
-            Map<PlantId, Spot> spots,
-            Set<PlantId> touched,
-            LocalDate today) {
-        if (!mine.stop().equals(theirs.stop())) {
-            return Nearness.ROOM;
-        }
-        Spot here = spots.get(mine.plant());
-        Spot there = spots.get(theirs.plant());
-        boolean still = !mine.until().isBefore(today) && !theirs.until().isBefore(today);
-        boolean near =
-                touched.contains(theirs.plant()) || (still && here != null && there != null && here.touches(there));
-        return near && !mediumOnly.contains(disorder) ? Nearness.TOUCHING : Nearness.SHELF;
-    }
-
-    private static Contact joined(Contact one, Contact other) {
-        Contact nearer = one.nearness().compareTo(other.nearness()) <= 0 ? one : other;
-        return new Contact(
-                one.plant(),
-                nearer.nearness(),
-                one.days() + other.days(),
-                latest(one.last(), other.last()),
-                1 - (1 - one.risk()) * (1 - other.risk()));
-    }
-
-    private static LocalDate latest(LocalDate one, LocalDate other) {
-        return one.isAfter(other) ? one : other;
-    }
-
-    private static LocalDate earliest(LocalDate one, LocalDate other) {
-        return one.isBefore(other) ? one : other;
+    /** What the file names as disorders, so that a test can hold it against the knowledge of disorders. */
+    public Set<DisorderId> disorders() {
+        Set<DisorderId> named = new LinkedHashSet<>(diseases.keySet());
+        named.addAll(incurable);
+        named.addAll(spread.disorders());
+        return named;
     }
 }

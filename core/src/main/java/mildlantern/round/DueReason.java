@@ -21,10 +21,11 @@ public enum DueReason implements MessageKey {
     /** The same of a tray. */
     TRAY_GONE,
     TRAY_GONE_NEVER_FILLED,
-    /** Which day of how many it stands on its own. */
+    /** The day on which it may join the others. */
     ALONE,
-    /** So many days on its own are over. */
     ALONE_OVER,
+    /** Why no clock ends it. */
+    ALONE_FOR_GOOD,
     /** A neighbour has something contagious; how often to look. */
     CATCHING_NEAR,
     /** When it was last looked at. */

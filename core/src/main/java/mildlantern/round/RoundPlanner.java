@@ -228,13 +228,12 @@ public final class RoundPlanner {
         }
         if (plant.alone().isPresent()) {
             IsolationClock clock = plant.alone().get();
-            long day = DueTime.days(clock.from(), today) + 1;
             return Optional.of(new Due(
                     plant.id(),
                     Due.Kind.ISOLATION_LOOK,
-                    day <= clock.days()
-                            ? DueReason.ALONE.with(day, clock.days())
-                            : DueReason.ALONE_OVER.with(clock.days())));
+                    clock.until()
+                            .map(day -> today.isBefore(day) ? DueReason.ALONE.with(day) : DueReason.ALONE_OVER.with())
+                            .orElseGet(() -> DueReason.ALONE_FOR_GOOD.with(clock.reason()))));
         }
         boolean soon = plant.catchingNear()
                 && looked.map(day -> DueTime.days(day, today) >= lookNearCatching)

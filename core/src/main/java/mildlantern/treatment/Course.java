@@ -3,7 +3,12 @@ package mildlantern.treatment;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import mildlantern.knowledge.DisorderId;
+import mildlantern.message.Message;
+import mildlantern.message.MessageKey;
+import mildlantern.pest.Aim;
+import mildlantern.pest.Place;
 
 /**
  * A dated treatment of one plant.
@@ -13,9 +18,9 @@ import mildlantern.knowledge.DisorderId;
  * @param from its first day
  * @param steps in order of their days
  * @param forecast what the pest clock says of it; nothing for a disease
- * @param weighed the means that were thought of, and what spoke for or against each
- * @param noCure what is said where nothing cures it
- * @param cost what a late or missed step cost, in a sentence, where the course was planned anew
+ * @param options what was thought of, and what came of it
+ * @param noCure why nothing is used, where that is so
+ * @param cost what a late or missed step cost, where the course was planned anew
  */
 public record Course(
         DisorderId disorder,
@@ -23,46 +28,70 @@ public record Course(
         LocalDate from,
         List<Step> steps,
         Optional<Forecast> forecast,
-        List<Weighed> weighed,
-        Optional<String> noCure,
-        Optional<String> cost) {
+        List<Option> options,
+        Optional<Message> noCure,
+        Optional<Cost> cost) {
+
+    /** Why a course uses nothing. */
+    public enum NoCure implements MessageKey {
+        /** What the knowledge base says of it. */
+        INCURABLE,
+        /** Nothing of this style suits this plant here. */
+        NOTHING_SUITS
+    }
 
     /**
      * What a course uses.
      *
      * @param style the house style it follows
-     * @param uses id of the means of each use that is allowed, in turn; empty for a disease
+     * @param aim what it is to reach
+     * @param turns each use in turn, as many as are allowed; empty for a disease
+     * @param wash id of what goes before every use but the first, and before all of them at the beginning
      * @param beside id of a means given beside them
-     * @param clean id of the means it begins with
-     * @param intervalDays days between two uses
      */
-    public record Choice(
-            Style style, List<String> uses, Optional<String> beside, Optional<String> clean, int intervalDays) {
+    public record Choice(Style style, Aim aim, List<Turn> turns, Optional<String> wash, Optional<String> beside) {
         /** A course whose uses do not follow from the pest clock. */
-        static Choice none(Style style) {
-            return new Choice(style, List.of(), Optional.empty(), Optional.empty(), 1);
+        static Choice none(Style style, Aim aim) {
+            return new Choice(style, aim, List.of(), Optional.empty(), Optional.empty());
         }
     }
 
+    /**
+     * One use in turn.
+     *
+     * @param means its id
+     * @param gap days after the use before it; 0 for the first
+     */
+    public record Turn(String means, int gap) {}
+
     /** The parts of a course in their order. */
-    public enum Phase {
-        ISOLATE("stand alone"),
-        CLEAN("clean"),
-        TEST("try one leaf"),
-        ACT("act"),
-        REPEAT("again"),
-        LOOK("look"),
-        RELEASE("release");
+    public enum Phase implements MessageKey {
+        ISOLATE,
+        ANTS,
+        CLEAN,
+        TEST,
+        ACT,
+        REPEAT,
+        LOOK,
+        RELEASE
+    }
 
-        private final String words;
-
-        Phase(String words) {
-            this.words = words;
-        }
-
-        public String words() {
-            return words;
-        }
+    /** What is looked for at a look, or what the release means. */
+    public enum LookFor implements MessageKey {
+        /** Fewer than before. */
+        FEWER,
+        /** Nothing, for the first time. */
+        NONE,
+        /** Nothing again, a hatch later. */
+        STILL_NONE,
+        /** A dry cut. */
+        DRY_CUT,
+        /** No new spot on the same leaves. */
+        SAME_LEAVES,
+        /** It goes back to its place. */
+        BACK,
+        /** It is over; it never had to stand alone. */
+        OVER
     }
 
     /**
@@ -71,51 +100,109 @@ public record Course(
      * @param on its day
      * @param phase which part it belongs to
      * @param means id of the means it uses
-     * @param what the instruction, in a sentence
-     * @param terms conditions, rinsing, gear and cautions, a sentence each
+     * @param wash id of what goes before it on the same day
+     * @param look what is looked for
      */
-    public record Step(LocalDate on, Phase phase, Optional<String> means, String what, List<String> terms) {
+    public record Step(
+            LocalDate on, Phase phase, Optional<String> means, Optional<String> wash, Optional<LookFor> look) {
+        static Step of(LocalDate on, Phase phase) {
+            return new Step(on, phase, Optional.empty(), Optional.empty(), Optional.empty());
+        }
+
+        static Step use(LocalDate on, Phase phase, Means means) {
+            return new Step(on, phase, Optional.of(means.id()), Optional.empty(), Optional.empty());
+        }
+
+        static Step look(LocalDate on, LookFor what) {
+            return new Step(
+                    on,
+                    what == LookFor.BACK || what == LookFor.OVER ? Phase.RELEASE : Phase.LOOK,
+                    Optional.empty(),
+                    Optional.empty(),
+                    Optional.of(what));
+        }
+
         /** The same on another day. */
         Step movedTo(LocalDate day) {
-            return new Step(day, phase, means, what, terms);
+            return new Step(day, phase, means, wash, look);
+        }
+
+        /** The same after a wash. */
+        Step after(Optional<String> before) {
+            return new Step(on, phase, means, before, look);
         }
     }
 
     /**
      * What the pest clock says.
      *
-     * @param risk chance that any survives the course, 0 to 1
-     * @param ends whether that is below 5 %
-     * @param applications uses of what the course mainly uses
-     * @param riskOfOne chance that any survives one single use
-     * @param slowInterval a longer interval for comparison, days
-     * @param riskSlow chance that any survives as many uses at that interval
+     * @param moving moving animals that are expected after the last use
+     * @param risk chance that any is left then, 0 to 1
+     * @param reached whether that is what the course is to reach
+     * @param uses uses of what the course mainly uses
+     * @param fewer share of those noticed at the start that is gone after the last use, 0 to 1
+     * @param leftOfOne share of the moving ones that one single use leaves, 0 to 1
      * @param doublingDays days in which numbers double without treatment
-     * @param longestHidden the stage that is out of reach longest, with its days, in words
+     * @param hidden the stage that is out of reach longest
      */
     public record Forecast(
+            double moving,
             double risk,
-            boolean ends,
-            int applications,
-            double riskOfOne,
-            int slowInterval,
-            double riskSlow,
-            Optional<Double> doublingDays,
-            Optional<String> longestHidden) {
-        Forecast with(double newRisk, boolean nowEnds, int uses) {
-            return new Forecast(newRisk, nowEnds, uses, riskOfOne, slowInterval, riskSlow, doublingDays, longestHidden);
+            boolean reached,
+            int uses,
+            double fewer,
+            double leftOfOne,
+            OptionalDouble doublingDays,
+            Optional<Hidden> hidden) {}
+
+    /**
+     * A stage that nothing of a course reaches.
+     *
+     * @param stage its name in the knowledge base
+     * @param days it takes
+     * @param at where it sits
+     */
+    public record Hidden(String stage, double days, Place at) {}
+
+    /** What became of something that was thought of. */
+    public enum Role implements MessageKey {
+        MAIN,
+        /** It takes over when the first has had its uses in a row. */
+        THEN,
+        WASH,
+        BESIDE,
+        /** It would have served too. */
+        POSSIBLE,
+        /** It falls short alone. */
+        SHORT,
+        /** So much work that nobody does it. */
+        DRUDGERY,
+        OTHER_STYLE,
+        REFUSED
+    }
+
+    /**
+     * Something that was thought of.
+     *
+     * @param means id
+     * @param role what became of it
+     * @param uses how often it would be used alone, or is used; 0 where nothing was reckoned
+     * @param gap days between two uses
+     * @param moving moving animals it would leave
+     */
+    public record Option(String means, Role role, int uses, int gap, double moving) {
+        static Option of(Means means, Role role) {
+            return new Option(means.id(), role, 0, 0, 0);
         }
     }
 
     /**
-     * A means that was thought of.
+     * What a late or missed step cost.
      *
-     * @param means id
-     * @param name its name
-     * @param chosen whether the course uses it
-     * @param why what speaks for or against it
+     * @param uses further uses; below 0 where some are saved
+     * @param days by which the last use comes later; below 0 sooner
      */
-    public record Weighed(String means, String name, boolean chosen, String why) {}
+    public record Cost(int uses, int days) {}
 
     /** The day on which it is looked at again last: the one that decides. */
     public LocalDate lookAgain() {
@@ -124,5 +211,13 @@ public record Course(
                 .map(Step::on)
                 .max(LocalDate::compareTo)
                 .orElse(from.plusDays(1));
+    }
+
+    /** The last day on which something is used. */
+    public Optional<LocalDate> lastUse() {
+        return steps.stream()
+                .filter(step -> step.phase() == Phase.ACT || step.phase() == Phase.REPEAT)
+                .map(Step::on)
+                .max(LocalDate::compareTo);
     }
 }

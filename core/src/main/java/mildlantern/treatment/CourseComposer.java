@@ -1,45 +1,36 @@
 package mildlantern.treatment;
 
 import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
-import java.util.Comparator;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.stream.Stream;
 import mildlantern.knowledge.DisorderId;
+import mildlantern.pest.Aim;
+import mildlantern.pest.Application;
 import mildlantern.pest.Conditions;
 import mildlantern.pest.Effect;
 import mildlantern.pest.LifeTable;
 import mildlantern.pest.PestClock;
-import mildlantern.pest.Place;
-import mildlantern.pest.Stage;
+import mildlantern.quarantine.Quarantine;
 
-/**
- * Composes a course against a decided cause: what this plant bears here, in the grower's way of working, as often and for as long as the
- * pest clock says; and plans it anew when a step was late or missed.
- */
+/** Composes dated courses that a plant bears, in the grower's style, and plans them anew when life came in between. */
 public final class CourseComposer {
-    /** A course is to bring the chance of survivors below this. */
-    public static final double RISK = 0.05;
-
     /** Share of the surface that a careful grower wets, where nothing is said. */
     public static final double USUAL_COVERAGE = 0.9;
 
-    /** How much more rarely it is used by one who takes every second week for enough. */
-    private static final double SLOW = 2.5;
-
-    /** A stage is out of reach if no more than this share of it dies. */
-    private static final double OUT_OF_REACH = 0.3;
+    /** Share of the surface that every use misses, where the last one is to be reached. Kind of source: reckoned. */
+    public static final double REFUGE = 0.03;
 
     private final TreatmentKnowledge knowledge;
     private final Refusals refusals;
+    private final Quarantine quarantine;
 
-    public CourseComposer(TreatmentKnowledge knowledge) {
+    public CourseComposer(TreatmentKnowledge knowledge, Quarantine quarantine) {
         this.knowledge = knowledge;
         this.refusals = new Refusals(knowledge);
+        this.quarantine = quarantine;
     }
 
     /**
@@ -49,16 +40,6 @@ public final class CourseComposer {
      * @param on the day
      */
     public record Done(String means, LocalDate on) {}
-
-    /** Conditions, rinsing, gear and cautions of a means, a sentence each. */
-    public static List<String> terms(Means one) {
-        return Steps.terms(one);
-    }
-
-    /** A share in words: "under 1 %", "34 %". */
-    public static String percent(double share) {
-        return Say.percent(share);
-    }
 
     /** Whether there is anything to compose against this. */
     public boolean treats(DisorderId disorder) {
@@ -70,8 +51,8 @@ public final class CourseComposer {
         return knowledge
                 .pests()
                 .find(request.disorder())
-                .map(pest -> againstPest(request, pest))
-                .orElseGet(() -> new DiseaseCourses(knowledge, refusals).compose(request));
+                .map(pest -> againstPest(request, request.figures().here(pest)))
+                .orElseGet(() -> new DiseaseCourses(knowledge, refusals, quarantine).compose(request));
     }
 
     /**
@@ -84,187 +65,148 @@ public final class CourseComposer {
      * @return the same course with other days for what is left; its cost says what that means
      */
     public Course replan(CourseRequest request, Course before, List<Done> done, LocalDate today) {
-        Optional<LifeTable> pest = knowledge.pests().find(request.disorder());
-        return pest.isPresent() && !before.choice().uses().isEmpty()
-                ? new Replanner(knowledge, request, pest.get(), clock(request, pest.get())).replan(before, done, today)
+        Optional<LifeTable> pest = knowledge.pests().find(request.disorder()).map(request.figures()::here);
+        return pest.isPresent() && !before.choice().turns().isEmpty()
+                ? new Replanner(knowledge, request, pest.get(), clock(request, pest.get()), quarantine)
+                        .replan(before, done, today)
                 : DiseaseCourses.shifted(before, done, today);
     }
 
-    private static PestClock clock(CourseRequest request, LifeTable pest) {
-        double celsius = request.situation().celsius();
+    /** The clock that a course against a pest is reckoned with. */
+    public static PestClock clock(CourseRequest request, LifeTable pest) {
+        Situation situation = request.situation();
         double start = request.counted().isPresent() && request.counted().getAsDouble() > 0
-                ? PestClock.startFor(pest, celsius, request.counted().getAsDouble())
+                ? PestClock.startFor(
+                        pest, situation.celsius(), request.counted().getAsDouble())
                 : pest.start();
-        return new PestClock(pest, new Conditions(celsius, request.coverage(), start));
+        return new PestClock(
+                pest,
+                new Conditions(
+                        situation.celsius(),
+                        situation.humidity(),
+                        request.coverage(),
+                        start,
+                        request.aim() == Aim.ERADICATE ? REFUGE : 0));
+    }
+
+    /**
+     * What these steps do to the pest, by the day of the course.
+     *
+     * @param steps those that count; what uses nothing is passed over
+     */
+    public List<Application> applications(
+            CourseRequest request, LifeTable pest, LocalDate from, List<Course.Step> steps) {
+        List<Application> all = new ArrayList<>();
+        for (Course.Step step : steps) {
+            List<Effect> effects = step.phase() == Course.Phase.TEST
+                    ? List.of()
+                    : Stream.concat(step.wash().stream(), step.means().stream())
+                            .flatMap(id -> knowledge.find(id).stream())
+                            .map(one -> knowledge.effect(one, pest, request.figures()))
+                            .toList();
+            if (!effects.isEmpty()) {
+                all.add(new Application((int) Math.max(0, ChronoUnit.DAYS.between(from, step.on())), effects));
+            }
+        }
+        return List.copyOf(all);
     }
 
     private Course againstPest(CourseRequest request, LifeTable pest) {
-        List<Course.Weighed> weighed = new ArrayList<>();
+        List<Course.Option> options = new ArrayList<>();
         List<Means> allowed = new ArrayList<>();
+        List<Means> helpers = new ArrayList<>();
         for (Means one : knowledge.against(request.disorder())) {
-            Optional<String> problem = problem(one, request);
-            problem.ifPresentOrElse(
-                    why -> weighed.add(new Course.Weighed(one.id(), one.name(), false, why)), () -> allowed.add(one));
+            if (refusals.refusal(request.order(one, request.from()), request.situation())
+                    .isPresent()) {
+                options.add(Course.Option.of(one, Course.Role.REFUSED));
+            } else if (one.styles().contains(request.style())) {
+                allowed.add(one);
+            } else {
+                options.add(Course.Option.of(one, Course.Role.OTHER_STYLE));
+                if (beside(one, request.style())) {
+                    helpers.add(one);
+                }
+            }
         }
-        if (allowed.isEmpty()) {
-            return nothing(request, weighed);
+        if (allowed.stream().noneMatch(one -> request.usesLeft(one) > 0)) {
+            return nothing(request, pest, options);
         }
         PestClock clock = clock(request, pest);
-        Ways ways = new Ways(knowledge, request, pest, clock, allowed);
-        List<Ways.Way> all = ways.all();
-        Ways.Way best = ways.best(all);
-        weighed.addAll(0, weighed(all, best));
+        Programmes programmes = new Programmes(knowledge, request, pest, clock, allowed, helpers);
+        Found found = programmes.search();
+        Programme best = found.best();
         return new Course(
                 request.disorder(),
                 new Course.Choice(
                         request.style(),
-                        best.uses().stream().map(Means::id).toList(),
-                        best.beside().map(Means::id),
-                        best.clean().map(Means::id),
-                        best.interval()),
+                        request.aim(),
+                        best.turns().stream()
+                                .map(turn -> new Course.Turn(turn.means().id(), turn.gap()))
+                                .toList(),
+                        programmes
+                                .wash()
+                                .filter(one -> !one.equals(best.main()))
+                                .map(Means::id),
+                        best.beside().map(Means::id)),
                 request.from(),
-                steps(request, pest, best, ways),
-                Optional.of(forecast(pest, clock, best)),
-                weighed,
+                steps(request, pest, best, programmes),
+                Optional.of(new Forecasts(knowledge, request, pest, clock, programmes).of(best)),
+                found.options(programmes, options),
                 Optional.empty(),
                 Optional.empty());
     }
 
-    private Optional<String> problem(Means one, CourseRequest request) {
-        Optional<String> refused = refusals.judge(request.order(one, request.from()), request.situation()).stream()
-                .filter(Verdict::refuses)
-                .map(Verdict::reason)
-                .findFirst();
-        return refused.isPresent() || one.styles().contains(request.style())
-                ? refused
-                : Optional.of(Say.notOfStyle(request.style()));
-    }
-
-    private static List<Course.Weighed> weighed(List<Ways.Way> ways, Ways.Way best) {
-        Map<String, Course.Weighed> lines = new LinkedHashMap<>();
-        for (Means one : best.uses().subList(0, best.plan().applications())) {
-            lines.putIfAbsent(one.id(), new Course.Weighed(one.id(), one.name(), true, plan(best)));
-        }
-        best.clean()
-                .ifPresent(one -> lines.put(
-                        one.id(),
-                        new Course.Weighed(
-                                one.id(),
-                                one.name(),
-                                true,
-                                "First: it takes off what it can reach, and needs no label.")));
-        best.beside()
-                .ifPresent(one -> lines.put(
-                        one.id(),
-                        new Course.Weighed(
-                                one.id(), one.name(), true, "Beside it, for what the other does not reach.")));
-        ways.stream()
-                .filter(Ways.Way::alone)
-                .forEach(way -> lines.putIfAbsent(
-                        way.main().id(),
-                        new Course.Weighed(
-                                way.main().id(), way.main().name(), false, "Alone: " + Say.lower(plan(way)))));
-        return List.copyOf(lines.values());
-    }
-
-    private static String plan(Ways.Way way) {
-        int uses = way.plan().applications();
-        return (uses == 1
-                        ? "Once"
-                        : (uses == 2 ? "Twice" : Say.numeral(uses) + " times") + ", every " + Say.days(way.interval())
-                                + ",")
-                + (way.plan().ends() ? " ends it: " : " does not end it: ")
-                + Say.percent(way.plan().risk()) + " chance that any is left.";
-    }
-
-    private Course.Forecast forecast(LifeTable pest, PestClock clock, Ways.Way best) {
-        Effect effect = knowledge.effect(best.main(), pest);
-        int slow = (int) Math.ceil(best.interval() * SLOW);
-        Map<Integer, Effect> slowly = new LinkedHashMap<>();
-        for (int i = 0; i < best.plan().applications(); i++) {
-            slowly.put(i * slow, effect);
-        }
-        OptionalDouble doubling = clock.doublingDays();
-        return new Course.Forecast(
-                best.plan().risk(),
-                best.plan().ends(),
-                best.plan().applications(),
-                clock.riskAfter(Map.of(0, effect)),
-                slow,
-                clock.riskAfter(slowly),
-                doubling.isPresent() ? Optional.of(doubling.getAsDouble()) : Optional.empty(),
-                hidden(pest, best, clock));
-    }
-
-    /** The stage that none of the means reaches for longest. */
-    private Optional<String> hidden(LifeTable pest, Ways.Way best, PestClock clock) {
-        List<Effect> effects = Stream.concat(
-                        best.uses().stream().distinct(), Stream.concat(best.beside().stream(), best.clean().stream()))
-                .map(one -> knowledge.effect(one, pest))
-                .toList();
-        return pest.stages().stream()
-                .filter(stage -> !stage.name().equals(LifeTable.ADULTS))
-                .filter(stage -> effects.stream()
-                        .allMatch(effect -> reached(effect, pest.stages().indexOf(stage)) < OUT_OF_REACH))
-                .max(Comparator.comparingDouble(Stage::degreeDays))
-                .map(stage -> stage.name() + " (" + Say.days(clock.daysOf(stage)) + " " + where(stage.at()) + ")");
-    }
-
-    private static double reached(Effect effect, int stage) {
-        return Math.max(
-                effect.atOnce().get(stage).high(),
-                1 - Math.pow(1 - effect.daily().get(stage).high(), effect.lastsDays()));
-    }
-
-    private static String where(Place place) {
-        return switch (place) {
-            case LEAF -> "on the leaf";
-            case BUD -> "in folded growth";
-            case SHELL -> "under a shell or wax";
-            case TISSUE -> "inside the leaf or root";
-            case MEDIUM -> "in the medium";
-            case AIR -> "on the wing";
+    /** What is not of a style may still go before or after it: soap before predators, predators after soap. */
+    private static boolean beside(Means one, Style style) {
+        boolean mild = one.product() && one.group().isEmpty() && one.styles().contains(Style.WASH);
+        return switch (style) {
+            case LIVING -> mild;
+            case WASH -> one.living();
+            case SYSTEMIC -> false;
         };
     }
 
-    private static List<Course.Step> steps(CourseRequest request, LifeTable pest, Ways.Way way, Ways ways) {
+    private List<Course.Step> steps(CourseRequest request, LifeTable pest, Programme way, Programmes programmes) {
         LocalDate from = request.from();
-        List<Course.Step> steps = new ArrayList<>();
-        steps.add(Steps.isolate(from));
-        way.clean().ifPresent(one -> steps.add(Steps.use(from, Course.Phase.CLEAN, one, request)));
+        List<Course.Step> steps = new ArrayList<>(Steps.opening(from, Optional.of(pest)));
+        programmes.opening(way.main()).ifPresent(one -> steps.add(Course.Step.use(from, Course.Phase.CLEAN, one)));
         if (way.main().terms().testLeaf()) {
-            steps.add(Steps.test(from, way.main()));
+            steps.add(Course.Step.use(from, Course.Phase.TEST, way.main()));
         }
-        for (int i = 0; i < way.plan().applications(); i++) {
-            LocalDate on = from.plusDays(way.first() + (long) i * way.interval());
-            steps.add(Steps.use(
-                    on,
-                    i == 0 ? Course.Phase.ACT : Course.Phase.REPEAT,
-                    way.uses().get(i),
-                    request));
+        LocalDate on = from.plusDays(programmes.first(way.main()));
+        LocalDate shows = on;
+        for (int i = 0; i < way.used().size(); i++) {
+            Means means = way.used().get(i).means();
+            on = on.plusDays(way.used().get(i).gap());
+            steps.add(Course.Step.use(on, i == 0 ? Course.Phase.ACT : Course.Phase.REPEAT, means)
+                    .after(programmes.before(i, means).map(Means::id)));
+            LocalDate works = on.plusDays(Steps.worksUntil(means));
+            shows = works.isAfter(shows) ? works : shows;
         }
+        LocalDate lastUse = on;
         way.beside()
-                .ifPresent(one -> ways.besides(one).keySet().stream()
-                        .filter(day -> day <= Math.max(way.plan().lastDay(), 1))
-                        .forEach(day -> steps.add(Steps.use(
-                                from.plusDays(day), day == 1 ? Course.Phase.ACT : Course.Phase.REPEAT, one, request))));
-        Steps.looks(steps, from, way.plan().lastDay() + Steps.worksUntil(way.main()), Steps.generation(pest, request));
+                .ifPresent(one -> programmes.besides(one).stream()
+                        .filter(given -> given.day() <= Math.max(way.plan().lastDay(), 1))
+                        .forEach(given -> steps.add(Course.Step.use(
+                                from.plusDays(given.day()),
+                                given.day() == 1 ? Course.Phase.ACT : Course.Phase.REPEAT,
+                                one))));
+        steps.addAll(
+                Steps.closing(from, lastUse, shows, pest, request.situation().celsius(), quarantine));
         return Steps.inOrder(steps);
     }
 
-    private static Course nothing(CourseRequest request, List<Course.Weighed> weighed) {
-        List<Course.Step> steps = new ArrayList<>();
-        steps.add(Steps.isolate(request.from()));
-        Steps.looks(steps, request.from(), 0, 0);
+    private Course nothing(CourseRequest request, LifeTable pest, List<Course.Option> options) {
+        List<Course.Step> steps = new ArrayList<>(Steps.opening(request.from(), Optional.of(pest)));
+        steps.add(Course.Step.look(request.from().plusDays(Steps.LOOK_AFTER_DAYS), Course.LookFor.FEWER));
         return new Course(
                 request.disorder(),
-                Course.Choice.none(request.style()),
+                Course.Choice.none(request.style(), request.aim()),
                 request.from(),
                 Steps.inOrder(steps),
                 Optional.empty(),
-                weighed,
-                Optional.of(
-                        "Nothing in this style suits this plant here. Choose another style, or ask a plant clinic or adviser."),
+                options,
+                Optional.of(Course.NoCure.NOTHING_SUITS.with()),
                 Optional.empty());
     }
 }

@@ -11,12 +11,6 @@ import java.util.Optional;
  * @param steps usual steps
  * @param severe steps of a bad case, the usual ones where it makes no difference
  * @param lookDays days from the last step to the look again
- * @param aloneDays days alone at least
  */
 record DiseaseCourse(
-        boolean cutToday,
-        Optional<String> noCure,
-        List<DiseaseStep> steps,
-        List<DiseaseStep> severe,
-        int lookDays,
-        int aloneDays) {}
+        boolean cutToday, Optional<String> noCure, List<DiseaseStep> steps, List<DiseaseStep> severe, int lookDays) {}

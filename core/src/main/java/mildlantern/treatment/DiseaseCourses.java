@@ -7,106 +7,92 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import mildlantern.quarantine.Quarantine;
 
 /** Composes courses against diseases from the steps that the knowledge base lays down, and moves them when a step was late. */
 final class DiseaseCourses {
     private final TreatmentKnowledge knowledge;
     private final Refusals refusals;
+    private final Quarantine quarantine;
 
-    DiseaseCourses(TreatmentKnowledge knowledge, Refusals refusals) {
+    DiseaseCourses(TreatmentKnowledge knowledge, Refusals refusals, Quarantine quarantine) {
         this.knowledge = knowledge;
         this.refusals = refusals;
+        this.quarantine = quarantine;
     }
 
     Course compose(CourseRequest request) {
-        Optional<DiseaseCourse> known = knowledge.disease(request.disorder());
-        if (known.isEmpty()) {
-            throw new IllegalArgumentException("no course is known against '" + request.disorder() + "'");
-        }
-        DiseaseCourse disease = known.get();
-        List<Course.Step> steps = new ArrayList<>();
-        List<Course.Weighed> weighed = new ArrayList<>();
-        steps.add(Steps.isolate(request.from()));
+        DiseaseCourse disease = knowledge
+                .disease(request.disorder())
+                .orElseThrow(
+                        () -> new IllegalArgumentException("no course is known against '" + request.disorder() + "'"));
+        List<Course.Step> steps = new ArrayList<>(Steps.opening(request.from(), Optional.empty()));
+        Map<String, Course.Option> options = new LinkedHashMap<>();
         Situation situation = request.situation();
         Optional<String> group = Optional.empty();
         int last = 0;
+        boolean acted = false;
         for (DiseaseStep step : request.severe() ? disease.severe() : disease.steps()) {
             LocalDate on = request.from().plusDays(step.day());
             Optional<Means> use = Optional.empty();
             for (String id : step.means()) {
                 Means one = knowledge.find(id).orElseThrow();
-                Optional<String> problem =
-                        against(one, on, request, situation, step.otherGroup() ? group : Optional.empty());
-                if (problem.isEmpty()) {
+                Course.Role role = role(one, on, request, situation, step.otherGroup() ? group : Optional.empty());
+                options.putIfAbsent(id, Course.Option.of(one, role));
+                if (role == Course.Role.MAIN) {
+                    options.put(id, Course.Option.of(one, role));
                     use = Optional.of(one);
                     break;
                 }
-                weighed.add(new Course.Weighed(one.id(), one.name(), false, problem.get()));
             }
             if (use.isPresent()) {
                 Means one = use.get();
-                boolean first = steps.stream().noneMatch(taken -> taken.phase() == Course.Phase.ACT);
-                steps.add(Steps.use(
-                        on,
-                        one.product()
-                                ? (first ? Course.Phase.ACT : Course.Phase.REPEAT)
-                                : step.day() == 0 ? Course.Phase.CLEAN : Course.Phase.ACT,
-                        one,
-                        request));
-                weighed.add(
-                        0,
-                        new Course.Weighed(
-                                one.id(), one.name(), true, "On day " + step.day() + ": " + one.summary() + "."));
+                steps.add(Course.Step.use(on, phase(one, step.day(), acted), one));
+                acted = acted || one.product();
                 situation = situation.after(new Situation.Use(one.id(), on, one.group(), one.product()));
                 group = one.group();
                 last = step.day();
             }
         }
         LocalDate decides = request.from().plusDays(last + (long) disease.lookDays());
-        steps.add(Steps.look(
-                decides,
-                disease.cutToday()
-                        ? "Look at the cut: it should be dry, and nothing soft beyond it."
-                        : "Look again at the same leaves, and compare."));
-        LocalDate release = request.from().plusDays(Math.max(last + disease.lookDays(), disease.aloneDays()));
-        if (disease.noCure().isEmpty()) {
-            steps.add(new Course.Step(
-                    release,
-                    Course.Phase.RELEASE,
-                    Optional.empty(),
-                    "If nothing new was found by then, it may go back to its place.",
-                    List.of("Any new find starts this clock again.")));
-        }
+        boolean cut = steps.stream().anyMatch(step -> step.means().equals(Optional.of("cut-to-sound")));
+        steps.add(Course.Step.look(decides, cut ? Course.LookFor.DRY_CUT : Course.LookFor.SAME_LEAVES));
+        quarantine
+                .clock(
+                        request.from().plusDays(last),
+                        Optional.of(request.disorder()),
+                        request.situation().celsius(),
+                        true)
+                .until()
+                .map(day -> day.isBefore(decides) ? decides : day)
+                .ifPresent(day -> steps.add(Course.Step.look(day, Course.LookFor.BACK)));
         return new Course(
                 request.disorder(),
-                Course.Choice.none(request.style()),
+                Course.Choice.none(request.style(), request.aim()),
                 request.from(),
                 Steps.inOrder(steps),
                 Optional.empty(),
-                distinct(weighed),
-                disease.noCure(),
+                List.copyOf(options.values()),
+                disease.noCure().map(Course.NoCure.INCURABLE::with),
                 Optional.empty());
     }
 
-    private Optional<String> against(
-            Means one, LocalDate on, CourseRequest request, Situation situation, Optional<String> notGroup) {
-        if (!one.styles().contains(request.style())) {
-            return Optional.of(Say.notOfStyle(request.style()));
+    private static Course.Phase phase(Means one, int day, boolean acted) {
+        if (one.product()) {
+            return acted ? Course.Phase.REPEAT : Course.Phase.ACT;
         }
-        if (notGroup.isPresent() && one.group().equals(notGroup)) {
-            return Optional.of("Of the same mode-of-action group as the step before.");
-        }
-        return refusals.judge(request.order(one, on), situation).stream()
-                .filter(Verdict::refuses)
-                .map(Verdict::reason)
-                .findFirst();
+        return day == 0 ? Course.Phase.CLEAN : Course.Phase.ACT;
     }
 
-    private static List<Course.Weighed> distinct(List<Course.Weighed> weighed) {
-        Map<String, Course.Weighed> lines = new LinkedHashMap<>();
-        weighed.stream().filter(Course.Weighed::chosen).forEach(one -> lines.putIfAbsent(one.means() + one.why(), one));
-        weighed.stream().filter(one -> !one.chosen()).forEach(one -> lines.putIfAbsent(one.means() + one.why(), one));
-        return List.copyOf(lines.values());
+    private Course.Role role(
+            Means one, LocalDate on, CourseRequest request, Situation situation, Optional<String> notGroup) {
+        if (!one.styles().contains(request.style())) {
+            return Course.Role.OTHER_STYLE;
+        }
+        if (notGroup.isPresent() && one.group().equals(notGroup)) {
+            return Course.Role.POSSIBLE;
+        }
+        return refusals.refusal(request.order(one, on), situation).isPresent() ? Course.Role.REFUSED : Course.Role.MAIN;
     }
 
     /** A disease's course keeps its distances: what is left moves by as much as its next step is late. */
@@ -119,7 +105,7 @@ final class DiseaseCourses {
         left.removeIf(step -> step.means().isEmpty() && step.on().isBefore(today));
         LocalDate first =
                 left.stream().map(Course.Step::on).min(LocalDate::compareTo).orElse(today);
-        long late = Math.max(0, ChronoUnit.DAYS.between(first, today));
+        int late = (int) Math.max(0, ChronoUnit.DAYS.between(first, today));
         return new Course(
                 before.disorder(),
                 before.choice(),
@@ -128,9 +114,8 @@ final class DiseaseCourses {
                         .map(step -> step.movedTo(step.on().plusDays(late)))
                         .toList(),
                 before.forecast(),
-                before.weighed(),
+                before.options(),
                 before.noCure(),
-                Optional.of(
-                        late == 0 ? "Nothing that follows moves." : "What follows moves by " + Say.days(late) + "."));
+                Optional.of(new Course.Cost(0, late)));
     }
 }

@@ -15,10 +15,7 @@ public final class FeedHold {
      */
     public static Optional<Verdict> feeding(Set<Hold> holds) {
         return holds.contains(Hold.FEED)
-                ? Optional.of(Verdict.refused(
-                        "feed-on-hold",
-                        "Feeding is on hold: a stressed plant is not fed.",
-                        "Start at half strength when its case is closed."))
+                ? Optional.of(Verdict.refused(Rule.FEED_ON_HOLD.with(), Instead.HALF_WHEN_CLOSED.with()))
                 : Optional.empty();
     }
 }

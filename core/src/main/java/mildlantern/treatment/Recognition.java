@@ -45,13 +45,14 @@ public final class Recognition {
                                     means,
                                     Optional.of(label.name()),
                                     label.group()
-                                            .or(() -> ingredient(means, label.ingredient()))
+                                            .or(() -> ingredient(knowledge, label.ingredient()))
                                             .or(means::group))));
         }
     }
 
-    private static Optional<String> ingredient(Means means, String said) {
-        return means.known().ingredients().entrySet().stream()
+    private static Optional<String> ingredient(TreatmentKnowledge knowledge, String said) {
+        return knowledge.all().stream()
+                .flatMap(means -> means.known().ingredients().entrySet().stream())
                 .filter(one -> contains(plain(said), plain(one.getKey())))
                 .flatMap(one -> one.getValue().stream())
                 .findFirst();

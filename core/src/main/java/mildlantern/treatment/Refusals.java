@@ -1,27 +1,35 @@
 package mildlantern.treatment;
 
-import java.time.temporal.ChronoUnit;
+import static mildlantern.treatment.Verdict.refused;
+import static mildlantern.treatment.Verdict.warning;
+
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
-import mildlantern.knowledge.Words;
+import java.util.Set;
+import mildlantern.message.Message;
 import mildlantern.mixing.Rate;
-import mildlantern.quantity.Limits;
+import mildlantern.quantity.Temperature;
 
-/** Holds an order against the plant, its place, what was used lately and the label, and says why it must not be. */
+/**
+ * Holds an order against the plant, its place, what was used lately and the label, and says why it must not be. Whatever proposes or records a
+ * use asks this one rule: courses, trials, the page of a use, the typed line.
+ */
 public final class Refusals {
-    /** Uses further back than this belong to another season. */
-    private static final int SEASON_DAYS = 365;
+    /** Below this many leaves, none is taken off whole. */
+    private static final int FEW_LEAVES = 6;
 
-    /** A course has ended, and another begun, when nothing was used for so long. */
-    private static final int COURSE_GAP_DAYS = 30;
+    private static final String EDIBLE = "edible";
+    private static final String CROWN = "crown";
 
     private final TreatmentKnowledge knowledge;
+    private final Calendar calendar;
 
     public Refusals(TreatmentKnowledge knowledge) {
         this.knowledge = knowledge;
+        this.calendar = new Calendar(knowledge);
     }
 
     /**
@@ -33,103 +41,145 @@ public final class Refusals {
         List<Verdict> verdicts = new ArrayList<>();
         order.means()
                 .refused()
-                .ifPresent(why -> verdicts.add(Verdict.refused(
-                        "never",
-                        why,
+                .ifPresent(why -> verdicts.add(refused(
+                        Rule.NEVER.with(why),
                         order.means()
                                 .instead()
                                 .flatMap(knowledge::find)
-                                .map(other -> "Use " + other.name() + ".")
-                                .orElse("Leave it."))));
+                                .map(other -> Instead.USE.with(other.name()))
+                                .orElseGet(Instead.LEAVE_IT::with))));
         plant(order, situation, verdicts);
+        state(order, situation, verdicts);
+        warmth(order, situation, verdicts);
         place(order, situation, verdicts);
         strength(order, verdicts);
-        calendar(order, situation, verdicts);
-        label(order, situation, verdicts);
+        Message nearest = nearest(order, situation);
+        calendar.judge(order, situation, nearest, verdicts);
+        label(order, situation, nearest, verdicts);
         verdicts.sort(Comparator.comparing(Verdict::level));
         return List.copyOf(verdicts);
+    }
+
+    private boolean eaten(Situation situation) {
+        return situation.is(Situation.State.EATEN)
+                || !knowledge.shared(situation.profile(), Set.of(EDIBLE)).isEmpty();
     }
 
     private void plant(Order order, Situation situation, List<Verdict> verdicts) {
         Means means = order.means();
         String name = Say.capital(means.name());
-        List<String> harmed = knowledge.shared(situation.profile(), means.neverOn());
+        List<String> harmed =
+                knowledge.shared(situation.profile(), means.plants().neverOn());
         if (!harmed.isEmpty()) {
-            verdicts.add(
-                    Verdict.refused("harms", name + " harms " + Words.listed(harmed) + ".", nearest(order, situation)));
+            verdicts.add(refused(Rule.HARMS.with(name, harmed), nearest(order, situation)));
         }
-        List<String> marked = knowledge.shared(situation.profile(), means.mindOn());
-        if (!marked.isEmpty()) {
-            verdicts.add(Verdict.warning(
-                    "may-mark", name + " can mark " + Words.listed(marked) + ": try one leaf a day ahead, and rinse."));
+        if (!forThis(means, situation)) {
+            verdicts.add(refused(
+                    Rule.ONLY_FOR.with(name, knowledge.words(means.plants().onlyOn())), nearest(order, situation)));
         }
-        if (situation.flowering() && !means.terms().onFlowering()) {
-            verdicts.add(Verdict.refused(
-                    "flowering",
-                    name + " is not used on a plant in flower: bees and other good insects come to it.",
-                    "Cut the flowers off first, or: " + Say.lower(nearest(order, situation))));
+        if (eaten(situation) && !means.terms().edible()) {
+            verdicts.add(refused(Rule.EDIBLE.with(name), nearest(order, situation)));
+        } else if (eaten(situation) && means.terms().harvestDays() > 0) {
+            verdicts.add(warning(Rule.HARVEST.with(name, means.terms().harvestDays())));
         }
-        if (situation.thirsty() && !means.terms().onThirsty()) {
-            verdicts.add(Verdict.refused(
-                    "thirsty", name + " burns a plant that wants water.", "Water it today and begin tomorrow."));
+        List<String> marked =
+                knowledge.shared(situation.profile(), means.plants().mindOn());
+        if (!marked.isEmpty() && harmed.isEmpty()) {
+            verdicts.add(warning(Rule.MAY_MARK.with(name, marked)));
         }
-        boolean sprayed = means.way() == Means.Way.SPRAY || means.way() == Means.Way.SWAB;
-        if (sprayed && situation.holds().contains(Hold.SPRAY)) {
-            verdicts.add(Verdict.refused(
-                    "on-hold",
-                    "Spraying is on hold while the trial of this plant runs.",
-                    "Wait for its look again, or close the case first."));
+        if (means.terms().wetsCrown()
+                && !knowledge.shared(situation.profile(), Set.of(CROWN)).isEmpty()) {
+            verdicts.add(warning(Rule.CROWN.with(name)));
+        }
+        if (means.terms().takesLeaves()
+                && situation.leaves().isPresent()
+                && situation.leaves().getAsInt() < FEW_LEAVES) {
+            verdicts.add(warning(Rule.FEW_LEAVES.with(situation.leaves().getAsInt())));
         }
         if (!means.against().isEmpty() && !means.against().contains(order.against())) {
-            verdicts.add(Verdict.refused("useless", name + " does nothing against this.", nearest(order, situation)));
+            verdicts.add(refused(Rule.USELESS.with(name), nearest(order, situation)));
         }
     }
 
-    private void place(Order order, Situation situation, List<Verdict> verdicts) {
+    private boolean forThis(Means means, Situation situation) {
+        Set<String> only = means.plants().onlyOn();
+        return only.isEmpty() || !knowledge.shared(situation.profile(), only).isEmpty();
+    }
+
+    private void state(Order order, Situation situation, List<Verdict> verdicts) {
+        Means means = order.means();
+        String name = Say.capital(means.name());
+        if (situation.is(Situation.State.FLOWERING) && !means.terms().onFlowering()) {
+            verdicts.add(refused(
+                    Rule.FLOWERING.with(name),
+                    bearable(order, situation)
+                            .map(other -> Instead.CUT_FLOWERS_OR.with(other.name()))
+                            .orElseGet(Instead.CUT_FLOWERS::with)));
+        }
+        if (situation.is(Situation.State.IN_BUD) && means.terms().beforeFlower() > 0) {
+            verdicts.add(refused(Rule.IN_BUD.with(name, means.terms().beforeFlower()), nearest(order, situation)));
+        }
+        if (situation.is(Situation.State.THIRSTY) && !means.terms().onThirsty()) {
+            verdicts.add(refused(Rule.THIRSTY.with(name), Instead.WATER_FIRST.with()));
+        }
+        if (situation.is(Situation.State.NEWLY_POTTED) && !means.terms().onThirsty()) {
+            verdicts.add(refused(Rule.NEWLY_POTTED.with(name), Instead.LET_SETTLE.with()));
+        }
+        boolean sprayed =
+                means.way() == Means.Way.SPRAY || means.way() == Means.Way.SWAB || means.way() == Means.Way.DIP;
+        if (sprayed && situation.holds().contains(Hold.SPRAY)) {
+            verdicts.add(refused(Rule.ON_HOLD.with(), Instead.END_TRIAL.with()));
+        }
+    }
+
+    private static void warmth(Order order, Situation situation, List<Verdict> verdicts) {
         Means.Terms terms = order.means().terms();
         String name = Say.capital(order.means().name());
-        if (!terms.celsius().contains(situation.celsius())) {
-            boolean hot = situation.celsius() > terms.celsius().high();
-            verdicts.add(Verdict.refused(
-                    hot ? "too-hot" : "too-cold",
-                    name + " is for " + Limits.plain(terms.celsius().low()) + " to "
-                            + Limits.plain(terms.celsius().high()) + " °C; it is " + Limits.plain(situation.celsius())
-                            + " °C there.",
-                    hot
-                            ? "Wait for a cool evening, or stand it somewhere cooler first."
-                            : "Stand it somewhere warmer first."));
+        Temperature low = new Temperature(terms.celsius().low());
+        Temperature high = new Temperature(terms.celsius().high());
+        if (situation.warmest() > terms.celsius().high()) {
+            verdicts.add(refused(
+                    Rule.TOO_HOT.with(name, low, high, new Temperature(situation.warmest())), Instead.COOLER.with()));
+        } else if (situation.celsius() < terms.celsius().low()) {
+            verdicts.add(refused(
+                    Rule.TOO_COLD.with(name, low, high, new Temperature(situation.celsius())), Instead.WARMER.with()));
         }
         terms.humidity().ifPresent(least -> {
             if (situation.humidity().isPresent() && situation.humidity().getAsDouble() < least) {
-                verdicts.add(Verdict.refused(
-                        "too-dry",
-                        name + " needs air of " + Limits.plain(least) + " % or more; there it is "
-                                + Limits.plain(situation.humidity().getAsDouble()) + " %.",
-                        "Stand it in the cabinet or a clear bag, or choose another means."));
+                verdicts.add(refused(
+                        Rule.TOO_DRY.with(
+                                name, least, Math.rint(situation.humidity().getAsDouble())),
+                        Instead.MOISTER.with()));
             }
         });
         terms.mediumCelsius().ifPresent(range -> {
             if (!range.contains(situation.celsius())) {
-                verdicts.add(Verdict.refused(
-                        "medium-cold",
-                        name + " works in a medium of " + Limits.plain(range.low()) + " to "
-                                + Limits.plain(range.high()) + " °C only.",
-                        "Wait until the medium is warm enough."));
+                verdicts.add(refused(
+                        Rule.MEDIUM_COLD.with(name, new Temperature(range.low()), new Temperature(range.high())),
+                        Instead.WARM_MEDIUM.with()));
             }
         });
+    }
+
+    private static void place(Order order, Situation situation, List<Verdict> verdicts) {
+        Means.Terms terms = order.means().terms();
+        String name = Say.capital(order.means().name());
         if (order.inSun() && !terms.sun()) {
-            verdicts.add(Verdict.refused(
-                    "sun",
-                    name + " in the sun burns leaves.",
-                    "In the evening, or in shade until it has dried"
-                            + terms.rinseHours().map(r -> " or been rinsed off").orElse("") + "."));
-        } else if (situation.sunny() && !terms.sun()) {
-            verdicts.add(Verdict.warning(
-                    "sun-later", "Only when the sun is off it: " + terms.time().orElse("evening") + "."));
+            verdicts.add(refused(
+                    Rule.SUN.with(name),
+                    (terms.rinseHours().isPresent() ? Instead.EVENING_UNTIL_RINSED : Instead.EVENING).with()));
+        } else if (situation.is(Situation.State.SUNNY) && !terms.sun()) {
+            verdicts.add(warning(Rule.SUN_LATER.with(terms.time().orElse(Means.TimeOfDay.EVENING))));
+        }
+        if (!situation.is(Situation.State.OUTDOORS) && !terms.indoors()) {
+            verdicts.add(refused(Rule.INDOORS.with(name), Instead.OUTDOORS.with()));
+        }
+        if (situation.is(Situation.State.HARD_WATER) && terms.softWater()) {
+            verdicts.add(warning(Rule.HARD_WATER.with(name)));
         }
     }
 
-    private void strength(Order order, List<Verdict> verdicts) {
+    private static void strength(Order order, List<Verdict> verdicts) {
         if (order.rate().isEmpty()) {
             return;
         }
@@ -137,153 +187,76 @@ public final class Refusals {
         Optional<Rate> limit = order.label().flatMap(Label::most).or(order.means()::strongest);
         limit.ifPresent(most -> {
             if (rate.measure().kind() != most.measure().kind()) {
-                verdicts.add(Verdict.refused(
-                        "wrong-unit",
-                        "The rate is in " + rate.measure().symbol() + ", the label's in "
-                                + most.measure().symbol() + ".",
-                        "Measure it as the label does."));
+                verdicts.add(
+                        refused(Rule.WRONG_UNIT.with(rate.measure(), most.measure()), Instead.MEASURE_AS_LABEL.with()));
             } else if (rate.strongerThan(most)) {
-                String said = order.label().isPresent()
-                        ? "The label"
-                        : Say.capital(order.means().name());
-                verdicts.add(Verdict.refused(
-                        "too-strong",
-                        said + " allows at most " + Say.rate(most) + "; this is " + Say.rate(rate) + ".",
-                        "Mix " + Say.rate(most) + " or weaker."));
+                verdicts.add(refused(
+                        Rule.TOO_STRONG.with(
+                                Say.capital(order.means().name()),
+                                Instead.rate(most),
+                                Instead.rate(rate),
+                                order.label().isPresent() ? "label" : "usual"),
+                        Instead.MIX.with(Instead.rate(most))));
             }
         });
     }
 
-    private void calendar(Order order, Situation situation, List<Verdict> verdicts) {
-        Means means = order.means();
-        for (Situation.Use use : situation.uses()) {
-            long days = Math.abs(ChronoUnit.DAYS.between(use.on(), order.on()));
-            if (days == 0 && use.product() && means.product() && !use.means().equals(means.id())) {
-                verdicts.add(Verdict.refused(
-                        "two-products",
-                        "Two products on one day: " + nameOf(use.means()) + " is used on that day already.",
-                        "Another day, after the interval of the first."));
-            }
-            if (use.means().equals(means.id())) {
-                int least = (int) order.label()
-                        .map(Label::intervalDays)
-                        .filter(OptionalInt::isPresent)
-                        .map(OptionalInt::getAsInt)
-                        .map(Integer::doubleValue)
-                        .orElse(means.intervalAgainst(order.against()).low())
-                        .doubleValue();
-                if (days < least && (days > 0 || !use.on().equals(order.on()) || means.product())) {
-                    verdicts.add(Verdict.refused(
-                            "too-soon",
-                            Say.capital(means.name()) + " again after " + Say.days(days) + "; at least "
-                                    + Say.days(least) + " lie between two uses.",
-                            "On " + use.on().plusDays(least) + " at the earliest."));
-                }
-            }
-            clash(means, use.means(), days, verdicts);
-            knowledge.find(use.means()).ifPresent(other -> clash(other, means.id(), days, verdicts));
-        }
-        rotation(order, situation, verdicts);
-    }
-
-    /** Either of two means may name the other as what must stay away from it; it is said once. */
-    private void clash(Means one, String other, long days, List<Verdict> verdicts) {
-        one.cancels().stream()
-                .filter(cancel -> cancel.means().contains(other) && days < cancel.days())
-                .findFirst()
-                .ifPresent(cancel -> {
-                    if (verdicts.stream().noneMatch(verdict -> verdict.rule().equals("cancels"))) {
-                        verdicts.add(Verdict.refused(
-                                "cancels",
-                                Say.capital(one.name()) + " and " + nameOf(other) + " within " + cancel.days()
-                                        + " days: " + cancel.why() + ".",
-                                "Leave " + cancel.days() + " days between them, or stay with one of the two."));
-                    }
-                });
-    }
-
-    private void rotation(Order order, Situation situation, List<Verdict> verdicts) {
-        Means means = order.means();
-        List<Situation.Use> same = situation.uses().stream()
-                .filter(use -> use.means().equals(means.id()))
-                .filter(use -> Math.abs(ChronoUnit.DAYS.between(use.on(), order.on())) <= SEASON_DAYS)
-                .toList();
-        int most = order.label()
-                .map(Label::usesASeason)
-                .filter(OptionalInt::isPresent)
-                .map(OptionalInt::getAsInt)
-                .orElse(means.mostUses());
-        if (same.size() >= most && means.product()) {
-            verdicts.add(Verdict.refused(
-                    "too-often",
-                    Say.capital(means.name()) + " was used " + times(same.size()) + " this season; "
-                            + (order.label().isPresent() ? "the label allows " : "more than ")
-                            + (order.label().isPresent() ? times(most) : times(most) + " breeds resistance") + ".",
-                    nearest(order, situation)));
-        }
-        Optional<String> group = order.label().flatMap(Label::group).or(means::group);
-        group.ifPresent(code -> situation.uses().stream()
-                .filter(use -> use.group().isPresent() && !use.on().isAfter(order.on()))
-                .max(Comparator.comparing(Situation.Use::on))
-                .filter(last -> last.group().get().equals(code))
-                .filter(last -> ChronoUnit.DAYS.between(last.on(), order.on()) > COURSE_GAP_DAYS)
-                .ifPresent(last -> verdicts.add(Verdict.refused(
-                        "same-group",
-                        "The last course was of the same mode-of-action group (" + code.substring(code.indexOf('-') + 1)
-                                + "): two in a row breed resistance.",
-                        nearest(order, situation)))));
-    }
-
-    private void label(Order order, Situation situation, List<Verdict> verdicts) {
+    private static void label(Order order, Situation situation, Message nearest, List<Verdict> verdicts) {
         order.label().ifPresent(label -> {
             if (label.registered().isEmpty()) {
-                verdicts.add(Verdict.refused(
-                        "registered-unknown",
-                        "Is " + label.name()
-                                + " registered where you live? That must be answered before its first use.",
-                        "Look on the label for the registration number, then answer it at the product."));
+                verdicts.add(refused(Rule.REGISTERED_UNKNOWN.with(label.name()), Instead.LOOK_ON_LABEL.with()));
             } else if (!label.registered().get()) {
-                verdicts.add(Verdict.refused(
-                        "not-registered",
-                        label.name() + " is not registered where you live.",
-                        nearest(order, situation)));
+                verdicts.add(refused(Rule.NOT_REGISTERED.with(label.name()), nearest));
             }
             if (label.notOn().contains(situation.profile().id())
                     || label.notOn().contains(situation.profile().nearest())) {
-                verdicts.add(Verdict.refused(
-                        "label-forbids",
-                        "The label of " + label.name() + " forbids it on "
-                                + situation.profile().name() + ".",
-                        nearest(order, situation)));
+                verdicts.add(refused(
+                        Rule.LABEL_FORBIDS.with(
+                                label.name(), situation.profile().name()),
+                        nearest));
             }
             if (!label.means().equals(order.means().id())) {
-                verdicts.add(Verdict.refused(
-                        "wrong-product",
-                        label.name() + " is not " + order.means().name() + ".",
-                        "Choose the right product."));
+                verdicts.add(refused(
+                        Rule.WRONG_PRODUCT.with(label.name(), order.means().name()), Instead.RIGHT_PRODUCT.with()));
             }
         });
     }
 
     /** The first other means against the same disorder that this plant bears here; it is only named, not judged by the calendar. */
-    private String nearest(Order order, Situation situation) {
+    private Optional<Means> bearable(Order order, Situation situation) {
+        boolean eaten = eaten(situation);
         return knowledge.against(order.against()).stream()
                 .filter(other -> !other.id().equals(order.means().id()))
                 .filter(other -> other.refused().isEmpty())
-                .filter(other ->
-                        knowledge.shared(situation.profile(), other.neverOn()).isEmpty())
-                .filter(other -> other.terms().celsius().contains(situation.celsius()))
-                .filter(other -> !situation.flowering() || other.terms().onFlowering())
-                .findFirst()
-                .map(other -> "Nearest that this plant bears: " + other.name() + ".")
-                .orElse("Nothing else in the knowledge base suits; ask a plant clinic or adviser.");
+                .filter(other -> forThis(other, situation))
+                .filter(other -> !eaten || other.terms().edible())
+                .filter(other -> other.terms().indoors() || situation.is(Situation.State.OUTDOORS))
+                .filter(other -> knowledge
+                        .shared(situation.profile(), other.plants().neverOn())
+                        .isEmpty())
+                .filter(other -> other.terms().celsius().contains(situation.celsius())
+                        && situation.warmest() <= other.terms().celsius().high())
+                .filter(other -> !situation.is(Situation.State.FLOWERING)
+                        || other.terms().onFlowering())
+                .findFirst();
     }
 
-    private String nameOf(String id) {
-        return knowledge.find(id).map(Means::name).orElse(id);
+    private Message nearest(Order order, Situation situation) {
+        return bearable(order, situation)
+                .map(other -> Instead.NEAREST.with(other.name()))
+                .orElseGet(Instead.NOTHING_ELSE::with);
     }
 
-    private static String times(int times) {
-        return times == 1 ? "once" : times == 2 ? "twice" : times + " times";
+    /** The first reason against an order, where there is one. */
+    public Optional<Verdict> refusal(Order order, Situation situation) {
+        return judge(order, situation).stream().filter(Verdict::refuses).findFirst();
+    }
+
+    /** Uses of a means that its label, or else practice, allows in a season. */
+    static int mostUses(Means means, Optional<Label> label) {
+        return label.map(Label::usesASeason)
+                .filter(OptionalInt::isPresent)
+                .map(OptionalInt::getAsInt)
+                .orElse(means.pace().mostUses());
     }
 }

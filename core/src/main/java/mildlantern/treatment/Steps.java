@@ -1,134 +1,80 @@
 package mildlantern.treatment;
 
 import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalDouble;
-import mildlantern.knowledge.Words;
 import mildlantern.pest.LifeTable;
-import mildlantern.quantity.Limits;
+import mildlantern.pest.StageKind;
+import mildlantern.quarantine.Quarantine;
 
-/** Writes the steps of a course: what to do, under which conditions, wearing what. */
+/** Lays down the steps of a course beside its uses: standing alone, ants, looks, and the day on which it may go back. */
 final class Steps {
-    private static final int LOOK_AFTER_DAYS = 7;
+    /** Days after the last use until there is something to see. */
+    static final int LOOK_AFTER_DAYS = 7;
 
     private Steps() {}
 
-    /** Days after its use at which a means has shown what it can: a week, or longer where it starts late and goes on. */
+    /** Days after its use at which a means has shown what it can: at once, or longer where it starts late and goes on. */
     static int worksUntil(Means one) {
-        return one.lasting()
+        return one.works()
+                .lasting()
                 .map(lasting -> lasting.starts() + Math.min(lasting.days(), 2 * LOOK_AFTER_DAYS) - LOOK_AFTER_DAYS)
+                .map(days -> Math.max(0, days))
                 .orElse(0);
     }
 
-    /** A look halfway, one a week after the last use, and one when what was missed would be grown: then it may go back. */
-    static void looks(List<Course.Step> steps, LocalDate from, int lastDay, int generation) {
-        if (lastDay >= 8) {
-            steps.add(look(
-                    from.plusDays(lastDay / 2), "Look at it with the lens and count again: there should be fewer."));
+    /** Days in which an egg hatches: two clean looks lie at least so far apart. */
+    static int hatch(LifeTable pest, double celsius) {
+        double days = pest.stages().stream()
+                .filter(stage -> stage.kind() == StageKind.EGG)
+                .mapToDouble(stage -> pest.daysOf(stage, celsius).orElse(LOOK_AFTER_DAYS))
+                .sum();
+        return (int) Math.max(LOOK_AFTER_DAYS, Math.min(30, Math.ceil(days)));
+    }
+
+    /** What comes before the first use: standing alone, and a look for ants. */
+    static List<Course.Step> opening(LocalDate from, Optional<LifeTable> pest) {
+        List<Course.Step> steps = new ArrayList<>();
+        if (pest.map(LifeTable::alone).orElse(true)) {
+            steps.add(Course.Step.of(from, Course.Phase.ISOLATE));
         }
-        LocalDate decides = from.plusDays(lastDay + LOOK_AFTER_DAYS);
-        steps.add(look(decides, "Look again with the same counts, and compare."));
-        LocalDate release = decides.plusDays(Math.max(14, generation) - (long) LOOK_AFTER_DAYS);
-        steps.add(new Course.Step(
-                release,
-                Course.Phase.RELEASE,
-                Optional.empty(),
-                "If nothing new was found by then, it may go back to its place.",
-                List.of("Any new find starts this clock again.")));
-    }
-
-    static int generation(LifeTable pest, CourseRequest request) {
-        OptionalDouble days = pest.daysToAdult(request.situation().celsius());
-        return (int) Math.ceil(Math.min(60, days.orElse(60)));
-    }
-
-    static Course.Step look(LocalDate on, String what) {
-        return new Course.Step(on, Course.Phase.LOOK, Optional.empty(), what, List.of());
-    }
-
-    static Course.Step isolate(LocalDate from) {
-        return new Course.Step(
-                from,
-                Course.Phase.ISOLATE,
-                Optional.empty(),
-                "Stand it alone where it is seen daily.",
-                List.of(
-                        "Wash the spot, the outside of the pot and the saucer; sterilise tools before the next plant."));
-    }
-
-    static Course.Step test(LocalDate from, Means one) {
-        return new Course.Step(
-                from,
-                Course.Phase.TEST,
-                Optional.of(one.id()),
-                "Try it on one leaf and look tomorrow.",
-                List.of("A mark means: do not go on, and plan another course."));
-    }
-
-    static Course.Step use(LocalDate on, Course.Phase phase, Means one, CourseRequest request) {
-        String what = phase == Course.Phase.REPEAT
-                ? Say.capital(one.name()) + strength(one, request) + ", as before."
-                : instruction(one, request);
-        return new Course.Step(on, phase, Optional.of(one.id()), what, terms(one));
-    }
-
-    private static String strength(Means one, CourseRequest request) {
-        return request.label(one)
-                .flatMap(Label::most)
-                .or(one::rate)
-                .map(rate -> ", " + Say.rate(rate))
-                .orElse("");
-    }
-
-    private static String instruction(Means one, CourseRequest request) {
-        String strength = strength(one, request);
-        return switch (one.way()) {
-            case SPRAY -> Say.capital(one.name()) + strength + ": tops, undersides, joints and stems, until it drips.";
-            case SWAB -> Say.capital(one.name()) + strength + ": touch each one that you find.";
-            case DRENCH -> Say.capital(one.name()) + strength + ": the whole surface of the moist medium.";
-            case RELEASE -> "Let go " + one.name() + ": spread over the leaves, as many as their supplier says.";
-            case CARD -> "Hang up " + one.name() + " at the height of the leaves, count, and change them.";
-            case TRAP -> "Set out: " + one.name() + ".";
-            case HAND -> Say.capital(one.name()) + ": " + one.summary() + ".";
-        };
-    }
-
-    /** Conditions, rinsing, gear and cautions of a means, a sentence each. */
-    static List<String> terms(Means one) {
-        List<String> terms = new ArrayList<>();
-        Means.Terms when = one.terms();
-        if (one.product() || one.way() == Means.Way.RELEASE) {
-            terms.add("Between " + Limits.plain(when.celsius().low()) + " and "
-                    + Limits.plain(when.celsius().high()) + " °C.");
+        if (pest.map(LifeTable::ants).orElse(false)) {
+            steps.add(Course.Step.of(from, Course.Phase.ANTS));
         }
-        if (!when.sun()) {
-            terms.add("Never in the sun"
-                    + when.time().map(time -> "; in the " + time).orElse("") + ".");
+        return steps;
+    }
+
+    /**
+     * A look halfway, two clean ones a hatch apart after the last use, and the day on which a missed survivor would have shown itself.
+     *
+     * @param from the first day of the course
+     * @param lastUse the last use that does all it does at once
+     * @param shows the day on which what was used has shown what it can
+     */
+    static List<Course.Step> closing(
+            LocalDate from, LocalDate lastUse, LocalDate shows, LifeTable pest, double celsius, Quarantine quarantine) {
+        List<Course.Step> steps = new ArrayList<>();
+        long days = ChronoUnit.DAYS.between(from, lastUse);
+        if (days >= 8) {
+            steps.add(Course.Step.look(from.plusDays(days / 2 + 1), Course.LookFor.FEWER));
+        }
+        LocalDate first = shows.plusDays(LOOK_AFTER_DAYS);
+        LocalDate second = first.plusDays(hatch(pest, celsius));
+        steps.add(Course.Step.look(first, Course.LookFor.NONE));
+        steps.add(Course.Step.look(second, Course.LookFor.STILL_NONE));
+        if (!pest.alone()) {
+            steps.add(Course.Step.look(second, Course.LookFor.OVER));
         } else {
-            when.time()
-                    .ifPresent(time ->
-                            terms.add("In the " + time + (time.equals("morning") ? ", so that leaves dry." : ".")));
+            quarantine
+                    .clock(lastUse, Optional.of(pest.id()), celsius, true)
+                    .until()
+                    .map(day -> day.isBefore(second) ? second : day)
+                    .ifPresent(day -> steps.add(Course.Step.look(day, Course.LookFor.BACK)));
         }
-        when.humidity().ifPresent(least -> terms.add("Air of " + Limits.plain(least) + " % or more."));
-        when.rinseHours()
-                .ifPresent(hours -> terms.add(
-                        hours.high() <= 1
-                                ? "Rinse it off within an hour."
-                                : "Rinse after " + Limits.plain(hours.low()) + " to " + Limits.plain(hours.high())
-                                        + " hours."));
-        if (!one.care().gear().isEmpty()) {
-            terms.add("Wear " + Words.listed(one.care().gear()) + ".");
-        }
-        one.care().caution().ifPresent(terms::add);
-        if (one.product()) {
-            terms.add(
-                    "The product's label and local rules stand above this; away from food, children, pets, fish and bees; wash hands.");
-        }
-        one.care().away().ifPresent(terms::add);
-        return List.copyOf(terms);
+        return steps;
     }
 
     static List<Course.Step> inOrder(List<Course.Step> steps) {

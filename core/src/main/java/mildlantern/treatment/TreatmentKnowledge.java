@@ -84,15 +84,14 @@ public final class TreatmentKnowledge {
     }
 
     private static DiseaseCourse disease(Entry entry, Set<String> ids) {
-        entry.allowOnly(Set.of("cut-today", "no-cure", "steps", "severe", "look", "alone"));
+        entry.allowOnly(Set.of("cut-today", "no-cure", "steps", "severe", "look"));
         List<DiseaseStep> steps = steps(entry.at("steps"), ids);
         return new DiseaseCourse(
                 entry.flag("cut-today"),
                 entry.optionalText("no-cure"),
                 steps,
                 entry.find("severe").map(severe -> steps(severe, ids)).orElse(steps),
-                (int) entry.number("look", 1, 120),
-                (int) entry.number("alone", 14, 365));
+                (int) entry.number("look", 1, 120));
     }
 
     private static List<DiseaseStep> steps(Entry list, Set<String> ids) {
@@ -123,6 +122,11 @@ public final class TreatmentKnowledge {
         return pests;
     }
 
+    /** What is said of a disease that nothing cures. */
+    public Optional<String> noCure(DisorderId id) {
+        return disease(id).flatMap(DiseaseCourse::noCure);
+    }
+
     Optional<DiseaseCourse> disease(DisorderId id) {
         return Optional.ofNullable(diseases.get(id));
     }
@@ -141,22 +145,41 @@ public final class TreatmentKnowledge {
                 .toList();
     }
 
+    /** The words of traits. */
+    List<String> words(Set<String> named) {
+        return named.stream().map(traits::get).map(Trait::words).toList();
+    }
+
     /** What one use of a means does to the stages of a pest; nothing to a pest it is not used on. */
     public Effect effect(Means one, LifeTable pest) {
-        double used = one.against().contains(pest.id()) ? one.shareFor().getOrDefault(pest.id(), 1.0) : 0;
+        return effect(one, pest, HouseFigures.NONE);
+    }
+
+    /** What one use of a means does to the stages of a pest in a house that has learned how well it works there. */
+    public Effect effect(Means one, LifeTable pest, HouseFigures figures) {
+        Means.Works works = one.works();
+        boolean on = works.against().contains(pest.id());
+        double used = on ? works.shareFor().getOrDefault(pest.id(), 1.0) : 0;
         List<Range> atOnce = new ArrayList<>();
         List<Range> daily = new ArrayList<>();
         for (Stage stage : pest.stages()) {
-            atOnce.add(share(one.kills(), one.reach(), stage, used));
-            daily.add(one.lasting()
-                    .map(lasting -> share(lasting.kills(), lasting.reach(), stage, used))
+            atOnce.add(figures.at(one.id(), share(works.kills(), works.reach(), stage, used)));
+            daily.add(works.lasting()
+                    .map(lasting -> figures.at(
+                            one.id(),
+                            share(
+                                    lasting.kills(),
+                                    lasting.reach(),
+                                    stage,
+                                    on ? lasting.shareFor().getOrDefault(pest.id(), 1.0) : 0)))
                     .orElse(NOTHING));
         }
         return new Effect(
                 atOnce,
                 daily,
-                one.lasting().map(Means.Lasting::days).orElse(0),
-                one.lasting().map(Means.Lasting::starts).orElse(0));
+                works.lasting().map(Means.Lasting::days).orElse(0),
+                works.lasting().map(Means.Lasting::starts).orElse(0),
+                works.thorough());
     }
 
     private static Range share(Map<StageKind, Range> kills, Map<Place, Double> reach, Stage stage, double used) {

@@ -3,6 +3,7 @@ package mildlantern.treatment;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import mildlantern.knowledge.FindingId;
 
 /**
@@ -18,6 +19,9 @@ import mildlantern.knowledge.FindingId;
  * @param recheck ids of findings to ask at the look again, besides those of the first look
  * @param care what becomes of the care sheet when the trial was right
  * @param caution what to mind
+ * @param uses ids of means that it uses
+ * @param notOn traits of plants that it is not for
+ * @param onlyOn traits of the only plants it is for; empty for all
  */
 public record Trial(
         String id,
@@ -29,4 +33,7 @@ public record Trial(
         List<Hold> holds,
         List<FindingId> recheck,
         Map<CareSetting, String> care,
-        Optional<String> caution) {}
+        Optional<String> caution,
+        List<String> uses,
+        Set<String> notOn,
+        Set<String> onlyOn) {}

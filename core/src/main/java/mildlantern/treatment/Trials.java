@@ -16,8 +16,9 @@ import mildlantern.knowledge.Words;
 
 /** The trials that the knowledge base knows. */
 public final class Trials {
-    private static final Set<String> KEYS =
-            Set.of("name", "do", "expect", "again", "does", "holds", "recheck", "care", "caution");
+    private static final Set<String> KEYS = Set.of(
+            "name", "do", "expect", "again", "does", "holds", "recheck", "care", "caution", "uses", "not-on",
+            "only-on");
 
     private final Map<String, Trial> byId;
 
@@ -56,7 +57,10 @@ public final class Trials {
                 holds(entry.at("holds")),
                 entry.findings("recheck"),
                 Collections.unmodifiableMap(care),
-                entry.optionalText("caution"));
+                entry.optionalText("caution"),
+                List.copyOf(entry.words("uses")),
+                Set.copyOf(entry.words("not-on")),
+                Set.copyOf(entry.words("only-on")));
     }
 
     private static List<Hold> holds(Entry list) {

@@ -14,8 +14,8 @@ import org.junit.jupiter.api.Test;
 class KnowledgeBaseTest {
     @Test
     void theWholeVocabularyIsKnown() {
-        assertThat(Known.KNOWLEDGE.disorders()).hasSize(67);
-        assertThat(Known.KNOWLEDGE.findings()).hasSize(99);
+        assertThat(Known.KNOWLEDGE.disorders()).hasSize(82);
+        assertThat(Known.KNOWLEDGE.findings()).hasSize(112);
         assertThat(Known.PLANTS.profiles()).hasSize(44);
         assertThat(Known.PLANTS.profiles()).extracting(Profile::family).contains(Family.values());
     }
@@ -72,7 +72,7 @@ class KnowledgeBaseTest {
         for (Profile profile : Known.PLANTS.profiles()) {
             assertThat(Known.KNOWLEDGE.befalling(Known.bare(profile.id())))
                     .as(profile.id())
-                    .hasSizeBetween(35, 67);
+                    .hasSizeBetween(35, 82);
         }
     }
 }

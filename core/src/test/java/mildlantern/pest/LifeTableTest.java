@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.Arrays;
 import java.util.List;
-import java.util.Map;
 import mildlantern.Tries;
 import mildlantern.knowledge.DisorderId;
 import org.junit.jupiter.api.Test;
@@ -52,7 +51,7 @@ class LifeTableTest {
     void growsWithoutTreatmentAtTheRateOfTheClosedForm(LifeTable table) {
         for (double celsius : new double[] {18, 25}) {
             double rate = table.growthPerDay(celsius).orElseThrow();
-            Population population = Population.settled(table, celsius, 1);
+            Population population = Population.settled(table, celsius, 1e-6);
             double before = population.total();
             for (int day = 0; day < 30; day++) {
                 population.day();
@@ -83,11 +82,26 @@ class LifeTableTest {
     }
 
     @Tries(60)
-    void warmthQuickensUpToTheBest(
-            @Tries.Between(min = 13, max = 45) double cool, @Tries.Between(min = 0, max = 10) double more) {
+    void warmthQuickensUpToTheBest_andHeatStopsIt(
+            @Tries.Between(min = 13, max = 20) double cool, @Tries.Between(min = 0, max = 30) double more) {
         for (LifeTable table : PESTS.all()) {
-            assertThat(table.daysToAdult(cool + more).orElseThrow())
-                    .isLessThanOrEqualTo(table.daysToAdult(cool).orElseThrow());
+            double warm = cool + more;
+            if (warm <= table.best()) {
+                assertThat(table.degreeDays(warm)).isGreaterThanOrEqualTo(table.degreeDays(cool));
+            } else if (warm >= table.stops()) {
+                assertThat(table.daysToAdult(warm)).isEmpty();
+            } else {
+                assertThat(table.degreeDays(warm)).isLessThan(table.degreeDays(table.best()));
+            }
+        }
+    }
+
+    @Test
+    void whereNobodyCountedThereAreAsManyAsWhenItIsFirstNoticed() {
+        for (LifeTable table : PESTS.all()) {
+            assertThat(Population.settled(table, 21, table.start()).noticed())
+                    .as(table.id().value())
+                    .isCloseTo(table.seenFrom(), within(0.01 * table.seenFrom()));
         }
     }
 
@@ -95,10 +109,10 @@ class LifeTableTest {
     @MethodSource("all")
     void numbersAreNeverBelowZeroAndNobodyComesFromNothing(LifeTable table) {
         PestClock clock = new PestClock(table, new Conditions(22, 0.9, 50));
-        for (PestDay day : clock.run(Map.of(), 40)) {
+        for (PestDay day : clock.run(List.of(), 40)) {
             assertThat(Arrays.stream(day.byStage()).min().orElseThrow()).isNotNegative();
         }
-        assertThat(clock.run(Map.of(), 0).get(0).total()).isCloseTo(50, within(1e-9));
+        assertThat(clock.run(List.of(), 0).get(0).total()).isCloseTo(50, within(1e-9));
     }
 
     @Test

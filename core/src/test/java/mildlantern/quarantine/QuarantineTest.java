@@ -12,10 +12,13 @@ import mildlantern.knowledge.DisorderId;
 import mildlantern.pest.Pests;
 import mildlantern.place.StopId;
 import mildlantern.plant.PlantId;
+import mildlantern.quarantine.Quarantine.Meeting;
 import mildlantern.quarantine.Quarantine.Nearness;
 import mildlantern.quarantine.Quarantine.Spot;
 import mildlantern.quarantine.Quarantine.Stay;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** A plant stands alone for as long as something can stay unseen, and those who stood near it are looked at first. */
 class QuarantineTest {
@@ -29,11 +32,11 @@ class QuarantineTest {
     private static final StopId SILL = StopId.fresh();
 
     private static Stay stay(PlantId plant, StopId stop, int fromDaysAgo, int untilDaysAgo) {
-        return new Stay(plant, stop, TODAY.minusDays(fromDaysAgo), TODAY.minusDays(untilDaysAgo));
+        return new Stay(plant, stop, false, TODAY.minusDays(fromDaysAgo), TODAY.minusDays(untilDaysAgo));
     }
 
     private static List<Contact> contacts(DisorderId disorder, int sinceDaysAgo, List<Stay> stays) {
-        return RULES.contacts(
+        return RULES.contacts(new Meeting(
                 SICK,
                 disorder,
                 TODAY.minusDays(sinceDaysAgo),
@@ -41,7 +44,8 @@ class QuarantineTest {
                 stays,
                 Map.of(SICK, new Spot(20, 20, 7), BESIDE, new Spot(35, 20, 7), ALONG, new Spot(90, 20, 7)),
                 Set.of(),
-                Set.of(BESIDE, ALONG, ELSEWHERE));
+                Set.of(),
+                Set.of(BESIDE, ALONG, ELSEWHERE)));
     }
 
     private static List<Stay> all() {
@@ -52,41 +56,88 @@ class QuarantineTest {
                 stay(ELSEWHERE, SILL, 200, 0));
     }
 
-    @Test
-    void isolationIsNeverShorterThanFourteenDays() {
-        assertThat(RULES.clock(TODAY, Optional.empty(), 22).until()).isEqualTo(TODAY.plusDays(14));
-        assertThat(RULES.clock(TODAY, Optional.of(new DisorderId("spider-mites")), 28)
-                        .days())
-                .isEqualTo(14);
-        assertThat(RULES.clock(TODAY, Optional.of(new DisorderId("grey-mould")), 20)
-                        .days())
-                .isEqualTo(14);
+    private static IsolationClock treated(String disorder, double celsius) {
+        return RULES.clock(TODAY, Optional.of(new DisorderId(disorder)), celsius, true);
     }
 
     @Test
-    void itRunsLongerWhereThePestNeedsLongerToShowItself() {
-        int warm =
-                RULES.clock(TODAY, Optional.of(new DisorderId("mealybugs")), 25).days();
-        int cool =
-                RULES.clock(TODAY, Optional.of(new DisorderId("mealybugs")), 18).days();
-        assertThat(warm).isBetween(28, 31);
+    void anArrivalStandsAloneForAMonth_andADiseaseForItsOwnTime() {
+        assertThat(RULES.arrival(TODAY).until()).contains(TODAY.plusDays(30));
+        assertThat(treated("grey-mould", 20).until()).contains(TODAY.plusDays(14));
+        assertThat(treated("black-rot", 20).until()).contains(TODAY.plusDays(28));
+    }
+
+    @Test
+    void itRunsAsLongAsAMissedSurvivorNeedsToShowItself() {
+        int warm = treated("mealybugs", 25).days().orElseThrow();
+        int cool = treated("mealybugs", 18).days().orElseThrow();
+        assertThat(warm).isBetween(29, 60);
         assertThat(cool).isGreaterThan(warm);
-        assertThat(RULES.clock(TODAY, Optional.of(new DisorderId("scale-insects")), 12)
-                        .days())
-                .as("not for ever")
-                .isEqualTo(90);
-        assertThat(RULES.clock(TODAY, Optional.of(new DisorderId("scale-insects")), 5)
-                        .days())
-                .isEqualTo(90);
+        assertThat(treated("thrips", 20).days().orElseThrow()).isGreaterThan(21);
+        assertThat(treated("mealybugs", 20).days().orElseThrow()).isGreaterThan(42);
+        assertThat(treated("scale-insects", 20).days().orElseThrow()).isGreaterThan(72);
+    }
+
+    @Test
+    void inTheColdNothingShowsItself_soNoDateEndsIt() {
+        assertThat(treated("scale-insects", 5).until()).isEmpty();
+        assertThat(treated("scale-insects", 5).reason().what()).isEqualTo(AloneReason.COLD);
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"virus", "vascular-wilt"})
+    void whatCannotBeCuredIsNeverReleasedByAClock(String disorder) {
+        assertThat(treated(disorder, 21).until()).isEmpty();
+        assertThat(treated(disorder, 21).reason().what()).isEqualTo(AloneReason.INCURABLE);
+        assertThat(treated(disorder, 21).left(TODAY.plusYears(1))).isEmpty();
+    }
+
+    @Test
+    void whatWasNotTreatedIsNeverReleasedByAClock() {
+        IsolationClock clock = RULES.clock(TODAY, Optional.of(new DisorderId("lesion-nematodes")), 21, false);
+        assertThat(clock.until()).isEmpty();
+        assertThat(clock.reason().what()).isEqualTo(AloneReason.NOT_TREATED);
+    }
+
+    @Test
+    void gnatsComeFromTheRoom_soKeepingOnePlantApartDoesNotHelp() {
+        assertThat(treated("fungus-gnats", 21).days()).hasValue(0);
+        assertThat(treated("fungus-gnats", 21).reason().what()).isEqualTo(AloneReason.NOT_NEEDED);
     }
 
     @Test
     void aNewFindStartsTheClockAgain() {
-        assertThat(RULES.clock(TODAY.minusDays(10), Optional.empty(), 20).left(TODAY))
-                .isEqualTo(4);
-        assertThat(RULES.clock(TODAY, Optional.empty(), 20).left(TODAY)).isEqualTo(14);
-        assertThat(RULES.clock(TODAY.minusDays(40), Optional.empty(), 20).left(TODAY))
-                .isZero();
+        assertThat(RULES.arrival(TODAY.minusDays(10)).left(TODAY)).hasValue(20);
+        assertThat(RULES.arrival(TODAY).left(TODAY)).hasValue(30);
+        assertThat(RULES.arrival(TODAY.minusDays(40)).left(TODAY)).hasValue(0);
+    }
+
+    @Test
+    void plantsOutdoorsDoNotShareTheAirOfTheRoom() {
+        List<Stay> apart =
+                List.of(stay(SICK, SHELF, 200, 0), new Stay(ELSEWHERE, SILL, true, TODAY.minusDays(200), TODAY));
+        assertThat(contacts(new DisorderId("whitefly"), 30, apart)).isEmpty();
+    }
+
+    @Test
+    void virusesGoWithTheTools_andRootPestsWithTheWater() {
+        Meeting cut = new Meeting(
+                SICK,
+                new DisorderId("virus"),
+                TODAY.minusDays(30),
+                TODAY,
+                List.of(stay(SICK, SHELF, 200, 0)),
+                Map.of(),
+                Set.of(),
+                Set.of(SICK, ELSEWHERE),
+                Set.of(ELSEWHERE));
+        assertThat(RULES.contacts(cut))
+                .singleElement()
+                .satisfies(one -> assertThat(one.nearness()).isEqualTo(Nearness.TOOLS));
+        assertThat(contacts(new DisorderId("root-mealybugs"), 30, all()))
+                .as("not through the air of the room, and no worse for touching")
+                .extracting(Contact::nearness)
+                .containsExactly(Nearness.SHELF, Nearness.SHELF);
     }
 
     @Test
@@ -97,14 +148,14 @@ class QuarantineTest {
                 .extracting(Contact::nearness)
                 .containsExactly(Nearness.TOUCHING, Nearness.SHELF, Nearness.ROOM);
         assertThat(contacts.get(0).days()).isEqualTo(31);
-        assertThat(contacts).extracting(RULES::worthALook).containsExactly(true, true, false);
+        assertThat(contacts).extracting(RULES::worthALook).containsExactly(true, true, true);
     }
 
     @Test
     void whoTouchedItBeforeItWasMovedIsRemembered() {
         List<Stay> apart = List.of(stay(SICK, SHELF, 200, 3), stay(SICK, SILL, 3, 0), stay(BESIDE, SHELF, 200, 0));
         Set<PlantId> hosts = Set.of(BESIDE);
-        assertThat(RULES.contacts(
+        assertThat(RULES.contacts(new Meeting(
                                 SICK,
                                 new DisorderId("spider-mites"),
                                 TODAY.minusDays(30),
@@ -112,11 +163,12 @@ class QuarantineTest {
                                 apart,
                                 Map.of(),
                                 Set.of(BESIDE),
-                                hosts)
+                                Set.of(),
+                                hosts))
                         .get(0)
                         .nearness())
                 .isEqualTo(Nearness.TOUCHING);
-        assertThat(RULES.contacts(
+        assertThat(RULES.contacts(new Meeting(
                                 SICK,
                                 new DisorderId("spider-mites"),
                                 TODAY.minusDays(30),
@@ -124,7 +176,8 @@ class QuarantineTest {
                                 apart,
                                 Map.of(),
                                 Set.of(),
-                                hosts)
+                                Set.of(),
+                                hosts))
                         .get(0)
                         .nearness())
                 .isEqualTo(Nearness.SHELF);
@@ -135,7 +188,7 @@ class QuarantineTest {
         double mites =
                 contacts(new DisorderId("spider-mites"), 30, all()).get(2).risk();
         double flies = contacts(new DisorderId("whitefly"), 30, all()).get(2).risk();
-        assertThat(flies).isGreaterThan(3 * mites);
+        assertThat(flies).isGreaterThan(2 * mites);
     }
 
     @Test
@@ -178,7 +231,7 @@ class QuarantineTest {
     @Test
     void aKindThatIsNoUsualHostRanksLower() {
         double host = contacts(new DisorderId("spider-mites"), 30, all()).get(1).risk();
-        double guest = RULES.contacts(
+        double guest = RULES.contacts(new Meeting(
                         SICK,
                         new DisorderId("spider-mites"),
                         TODAY.minusDays(30),
@@ -186,7 +239,8 @@ class QuarantineTest {
                         all(),
                         Map.of(),
                         Set.of(),
-                        Set.of())
+                        Set.of(),
+                        Set.of()))
                 .get(0)
                 .risk();
         assertThat(guest).isLessThan(host);

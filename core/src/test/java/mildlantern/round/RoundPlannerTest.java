@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.OptionalInt;
 import java.util.Random;
 import mildlantern.nutrition.FedSoFar;
 import mildlantern.nutrition.FeedPlan;
@@ -286,7 +287,7 @@ class RoundPlannerTest {
         PlantToday arrived = new PlantToday(
                 PLANT,
                 yesterday,
-                Optional.of(new IsolationClock(TODAY.minusDays(5), 14, AloneReason.USUAL.with())),
+                Optional.of(new IsolationClock(TODAY.minusDays(5), OptionalInt.of(14), AloneReason.USUAL.with(14))),
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
@@ -295,11 +296,11 @@ class RoundPlannerTest {
                 false);
         assertThat(planner.due(arrived, TODAY))
                 .singleElement()
-                .satisfies(due -> assertThat(due.why()).isEqualTo(DueReason.ALONE.with(6L, 14)));
+                .satisfies(due -> assertThat(due.why()).isEqualTo(DueReason.ALONE.with(TODAY.plusDays(9))));
         PlantToday over = new PlantToday(
                 PLANT,
                 yesterday,
-                Optional.of(new IsolationClock(TODAY.minusDays(14), 14, AloneReason.USUAL.with())),
+                Optional.of(new IsolationClock(TODAY.minusDays(14), OptionalInt.of(14), AloneReason.USUAL.with(14))),
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
@@ -308,7 +309,7 @@ class RoundPlannerTest {
                 false);
         assertThat(planner.due(over, TODAY))
                 .singleElement()
-                .satisfies(due -> assertThat(due.why()).isEqualTo(DueReason.ALONE_OVER.with(14)));
+                .satisfies(due -> assertThat(due.why()).isEqualTo(DueReason.ALONE_OVER.with()));
     }
 
     @Test

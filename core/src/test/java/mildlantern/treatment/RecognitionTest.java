@@ -25,7 +25,7 @@ class RecognitionTest {
             value = {
                 "abamectin 0.5 mL/L, miticide, I-6",
                 "the miticide from the shed, miticide, I-6",
-                "bifenazate, miticide, I-20D",
+                "bifenazate, bifenazate, I-20D",
                 "Bti drench, bti, I-11A",
                 "BT for caterpillars, bt-caterpillars, I-11A",
                 "sulfur dust, sulphur, F-M02",

@@ -64,6 +64,7 @@ class RoomsTest {
             entry("mixing", Set.of("calculator", "routine", "plant", "stop")),
             entry("climate", Set.of("edge", "calculator", "routine", "plant", "stop")),
             entry("casework", Set.of("plate", "routine", "log", "plant", "stop")),
+            entry("pestclock", Set.of()),
             entry("treatment", Set.of("casework", "routine", "log", "plant", "stop")),
             entry("feeding", Set.of("casework", "routine", "plant", "stop")),
             entry("care", Set.of("feeding", "climate", "casework", "routine", "log", "plant", "stop")),

@@ -35,12 +35,14 @@ class DecidePages {
     private final Plants plants;
     private final Trials trials;
     private final Clock clock;
+    private final TrialTerms terms;
 
-    DecidePages(CaseBook book, Plants plants, Trials trials, Clock clock) {
+    DecidePages(CaseBook book, Plants plants, Trials trials, Clock clock, TrialTerms terms) {
         this.book = book;
         this.plants = plants;
         this.trials = trials;
         this.clock = clock;
+        this.terms = terms;
     }
 
     CaseViews.DecidePage page(
@@ -75,19 +77,19 @@ class DecidePages {
                         .map(cause -> option(cause, chosen, ladder.get(0)))
                         .toList(),
                 option(chosen, chosen, ladder.get(0)),
-                chosen.disorder().trials().stream()
-                        .map(id -> trial(trials.find(id).orElseThrow(), today))
+                terms.borne(plant, chosen.disorder()).stream()
+                        .map(one -> trial(one, today))
                         .toList(),
-                others.stream().map(cause -> other(cause, chosen)).toList(),
-                also.map(cause -> second(cause, chosen, today)),
+                others.stream().map(cause -> other(plant, cause, chosen)).toList(),
+                also.map(cause -> second(plant, cause, chosen, today)),
                 today);
     }
 
-    private CaseViews.SecondCause second(Cause also, Cause chosen, LocalDate today) {
-        List<Trial> firsts = trialsOf(chosen);
+    private CaseViews.SecondCause second(Plant plant, Cause also, Cause chosen, LocalDate today) {
+        List<Trial> firsts = terms.borne(plant, chosen.disorder());
         return new CaseViews.SecondCause(
                 option(also, chosen, chosen),
-                trialsOf(also).stream()
+                terms.borne(plant, also.disorder()).stream()
                         .map(other -> {
                             List<CaseViews.Beside> beside = firsts.stream()
                                     .map(first -> beside(first, other))
@@ -98,16 +100,10 @@ class DecidePages {
                         .toList());
     }
 
-    private List<Trial> trialsOf(Cause cause) {
-        return cause.disorder().trials().stream()
-                .map(id -> trials.find(id).orElseThrow())
-                .toList();
-    }
-
     /** Whether a further cause can be treated beside the chosen one: some trial of each must be told apart from the other. */
-    private CaseViews.OtherCause other(Cause cause, Cause chosen) {
-        List<CaseViews.Beside> pairs = trialsOf(chosen).stream()
-                .flatMap(first -> trialsOf(cause).stream().map(other -> beside(first, other)))
+    private CaseViews.OtherCause other(Plant plant, Cause cause, Cause chosen) {
+        List<CaseViews.Beside> pairs = terms.borne(plant, chosen.disorder()).stream()
+                .flatMap(first -> terms.borne(plant, cause.disorder()).stream().map(other -> beside(first, other)))
                 .toList();
         boolean possible = pairs.stream().anyMatch(CaseViews.Beside::apart);
         return new CaseViews.OtherCause(

@@ -87,6 +87,7 @@ final class ArchiveContent {
             }
             row.set(field, list ? ArchiveLists.read(parser) : JSON.readTree(parser));
         }
+        EarlierCourses.mend(table.name(), row);
         return row;
     }
 }

@@ -125,7 +125,7 @@ class ArchiveIn {
         }
 
         private void house(Map<String, JsonNode> about) {
-            for (String column : List.of("style", "weather", "feed", "zone")) {
+            for (String column : List.of("style", "aim", "weather", "feed", "zone")) {
                 JsonNode value = about.get(column);
                 boolean clock = column.equals("zone");
                 if (value != null

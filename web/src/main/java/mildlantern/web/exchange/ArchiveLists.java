@@ -21,7 +21,8 @@ final class ArchiveLists {
             "case_trial.holds", ",",
             "course.uses", ",",
             "course.weighed", "\n",
-            "course_step.terms", "\n",
+            "course.turns", "\n",
+            "course.options", "\n",
             "own_product.not_on", ",");
 
     private ArchiveLists() {}
@@ -68,6 +69,9 @@ final class ArchiveLists {
         return switch (parser.currentToken()) {
             case VALUE_TRUE, VALUE_FALSE -> NODES.booleanNode(parser.getBooleanValue());
             case VALUE_STRING -> NODES.stringNode(parser.getString());
+            case VALUE_NUMBER_INT -> NODES.numberNode(parser.getLongValue());
+            case VALUE_NUMBER_FLOAT -> NODES.numberNode(parser.getDoubleValue());
+            case VALUE_NULL -> NODES.nullNode();
             default -> throw new ArchiveIn.Unreadable(Wording.say("exchange.archive-lists.list-archive-holds-no"));
         };
     }
@@ -81,20 +85,9 @@ final class ArchiveLists {
         ArrayNode list = NODES.arrayNode();
         for (String part : value.asString().split(between)) {
             if (!part.isBlank()) {
-                list.add(field.equals("weighed") ? weighed(part) : NODES.stringNode(part));
+                list.add(NODES.stringNode(part));
             }
         }
         return list;
-    }
-
-    /** Means, its name, whether it was chosen, and why, with tabs between. */
-    private static JsonNode weighed(String line) {
-        String[] parts = line.split("\t", 4);
-        ObjectNode one = NODES.objectNode();
-        one.put("means", parts[0]);
-        one.put("name", parts.length > 1 ? parts[1] : "");
-        one.put("chosen", parts.length > 2 && Boolean.parseBoolean(parts[2]));
-        one.put("why", parts.length > 3 ? parts[3] : "");
-        return one;
     }
 }

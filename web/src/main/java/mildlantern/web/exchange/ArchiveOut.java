@@ -59,11 +59,12 @@ class ArchiveOut {
             generator.writeStringProperty("format", ArchiveTables.FORMAT);
             generator.writeNumberProperty("version", ArchiveTables.VERSION);
             jdbc.query(
-                    "select name, hemisphere, style, weather, feed, zone, latitude, longitude from collection where id = ?",
+                    "select name, hemisphere, style, aim, weather, feed, zone, latitude, longitude from collection where id = ?",
                     row -> {
                         generator.writeStringProperty("name", row.getString(1));
                         generator.writeStringProperty("hemisphere", row.getString(2));
                         generator.writeStringProperty("style", row.getString(3));
+                        generator.writeStringProperty("aim", row.getString(4));
                         for (String column : List.of("weather", "feed", "zone")) {
                             if (row.getString(column) != null) {
                                 generator.writeStringProperty(column, row.getString(column));

@@ -139,7 +139,7 @@ class EntriesOfTable {
                             row.text("treated"))
                     .strip();
             QuickLine.Understood understood = lines.read(line, Optional.of(new QuickLine.Named<>(NOBODY, "", "")));
-            understood.problems().forEach(problem -> row.wrong("what", problem));
+            understood.problems().forEach(problem -> row.wrong("what", Wording.of(problem)));
             return understood.said();
         }
     }

@@ -98,8 +98,8 @@ class CoreConfiguration {
     }
 
     @Bean
-    CourseComposer courseComposer(TreatmentKnowledge treatments) {
-        return new CourseComposer(treatments);
+    CourseComposer courseComposer(TreatmentKnowledge treatments, Quarantine quarantine) {
+        return new CourseComposer(treatments, quarantine);
     }
 
     @Bean

@@ -125,7 +125,7 @@ class QuickService {
                 understood.said().stream()
                         .map(said -> LogWords.said(said.entry(), said.words()))
                         .toList(),
-                understood.problems(),
+                understood.problems().stream().map(Wording::of).toList(),
                 clear
                         ? warnings(
                                 this.plants.plant(
@@ -169,7 +169,10 @@ class QuickService {
     private List<String> warnings(Plant plant, QuickLine.Understood understood) {
         List<String> warnings = new ArrayList<>();
         if (understood.said().stream().anyMatch(said -> said.entry() instanceof LogEntry.Fed)) {
-            FeedHold.feeding(troubles.holds(plant)).map(Verdict::reason).ifPresent(warnings::add);
+            FeedHold.feeding(troubles.holds(plant))
+                    .map(Verdict::reason)
+                    .map(Wording::of)
+                    .ifPresent(warnings::add);
         }
         understood.said().stream()
                 .map(QuickLine.Said::entry)

@@ -100,7 +100,7 @@ final class DueToday {
         ids.addAll(catching);
         ids.addAll(courses.plants());
         ids.addAll(this.tasks.plants());
-        arrivals = this.plants.arrivedSince(collection, day.minusDays(quarantine.leastDays() - 1L)).stream()
+        arrivals = this.plants.arrivedSince(collection, day.minusDays(quarantine.arrivalDays() - 1L)).stream()
                 .map(Plant::id)
                 .collect(Collectors.toSet());
         ids.addAll(arrivals);
@@ -220,10 +220,12 @@ final class DueToday {
             return byCourse;
         }
         return Optional.ofNullable(plant.acquiredOn())
-                .map(day -> quarantine.clock(day, Optional.empty(), 0))
-                .filter(clock -> clock.left(day) > 0)
+                .map(quarantine::arrival)
+                .filter(clock -> clock.left(day).orElse(0) > 0)
                 .map(clock -> new PlantToday.AskedLook(
-                        day, RoundSays.NEW_HERE.with(ChronoUnit.DAYS.between(clock.from(), day) + 1, clock.days())));
+                        day,
+                        RoundSays.NEW_HERE.with(
+                                ChronoUnit.DAYS.between(clock.from(), day) + 1, quarantine.arrivalDays())));
     }
 
     /** The step of a course that is due on a plant. */
@@ -239,9 +241,7 @@ final class DueToday {
     /** A plant under treatment follows its course's clock; any other that stands alone, the clock of its arrival there. */
     private Optional<IsolationClock> alone(Plant plant, Stop stop) {
         return Optional.ofNullable(courses.clocks().get(plant.id()))
-                .or(() -> stop.isolation()
-                        ? Optional.of(quarantine.clock(aloneSince(plant), Optional.empty(), 0))
-                        : Optional.empty());
+                .or(() -> stop.isolation() ? Optional.of(quarantine.arrival(aloneSince(plant))) : Optional.empty());
     }
 
     private LocalDate aloneSince(Plant plant) {

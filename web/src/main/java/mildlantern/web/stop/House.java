@@ -5,7 +5,9 @@ import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
+import java.time.LocalDate;
 import java.time.OffsetDateTime;
+import mildlantern.pest.Aim;
 import mildlantern.treatment.Style;
 import mildlantern.web.platform.CollectionId;
 import mildlantern.web.platform.Stored;
@@ -27,6 +29,11 @@ class House extends Stored {
     private String weather;
     private String feed;
     private String zone;
+
+    @Enumerated(EnumType.STRING)
+    private Aim aim = Aim.CONTROL;
+
+    private LocalDate learnsSince;
     private OffsetDateTime createdAt;
 
     @Version
@@ -47,6 +54,23 @@ class House extends Stored {
 
     String name() {
         return name;
+    }
+
+    Aim aim() {
+        return aim;
+    }
+
+    void aims(Aim newAim) {
+        aim = newAim;
+    }
+
+    /** The first day whose counts teach this house something; null for all. */
+    LocalDate learnsSince() {
+        return learnsSince;
+    }
+
+    void learnsAnew(LocalDate day) {
+        learnsSince = day;
     }
 
     Style style() {

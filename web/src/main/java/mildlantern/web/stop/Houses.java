@@ -7,6 +7,7 @@ import java.time.ZoneId;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
+import mildlantern.pest.Aim;
 import mildlantern.plant.Season;
 import mildlantern.treatment.Style;
 import mildlantern.web.platform.CollectionId;
@@ -59,6 +60,30 @@ public class Houses {
     @Transactional(readOnly = true)
     public Style style(CollectionId id) {
         return find(id).style();
+    }
+
+    /** What courses of this house aim at. */
+    @Transactional(readOnly = true)
+    public Aim aim(CollectionId id) {
+        return find(id).aim();
+    }
+
+    /** Chooses what courses of this house aim at. */
+    @Transactional
+    public void aims(CollectionId id, Aim aim) {
+        find(id).aims(aim);
+    }
+
+    /** The first day whose counts teach this house something; empty for all. */
+    @Transactional(readOnly = true)
+    public Optional<LocalDate> learnsSince(CollectionId id) {
+        return Optional.ofNullable(find(id).learnsSince());
+    }
+
+    /** Forgets what was learned from counts until today. */
+    @Transactional
+    public void learnsAnew(CollectionId id) {
+        find(id).learnsAnew(LocalDate.now(clock));
     }
 
     /** Chooses how this house prefers to treat. */

@@ -77,25 +77,24 @@ class ContactPages {
             boolean looked = look.isPresent()
                     && !found
                     && lookedSince(plant, look.get().askedOn().orElse(LocalDate.MAX));
-            String state = found
-                    ? Wording.say("treatment.contact-pages.has-too")
+            CourseViews.Known known = found
+                    ? CourseViews.Known.HAS_IT
                     : looked
-                            ? Wording.say("treatment.contact-pages.looked-fine")
+                            ? CourseViews.Known.FINE
                             : look.isPresent()
-                                    ? Wording.say("treatment.contact-pages.round")
+                                    ? CourseViews.Known.ON_THE_ROUND
                                     : quarantine.worthALook(contact)
-                                            ? Wording.say("treatment.contact-pages.not-asked-yet")
-                                            : Wording.say("treatment.contact-pages.usual-round");
+                                            ? CourseViews.Known.NOT_ASKED
+                                            : CourseViews.Known.USUAL_ROUND;
             Stop stop = stops.get(plant.stop());
             lines.add(new CourseViews.ContactLine(
                     plant.id(),
                     plant.name(),
                     stop == null || contact.nearness() != Quarantine.Nearness.ROOM ? "" : stop.name(),
-                    Wording.of(contact.nearness()),
+                    contact.nearness(),
                     CourseDues.days(contact.days()),
                     (int) Math.max(1, Math.round(100 * contact.risk())),
-                    state,
-                    found));
+                    known));
         }
         return lines;
     }
@@ -107,7 +106,7 @@ class ContactPages {
     /** The stops on which the outbreak stands, to scale, each pot by what is known of it. */
     List<CourseViews.MapStop> map(StoredCourse course, List<CourseViews.ContactLine> lines, Map<StopId, Stop> stops) {
         Map<PlantId, CourseViews.ContactLine> near = lines.stream()
-                .filter(line -> !line.nearness().equals(Wording.of(Quarantine.Nearness.ROOM)) || line.found())
+                .filter(line -> line.nearness() != Quarantine.Nearness.ROOM || line.found())
                 .collect(Collectors.toMap(
                         CourseViews.ContactLine::plant, line -> line, (one, other) -> one, LinkedHashMap::new));
         List<PlantId> ids = new ArrayList<>(near.keySet());
@@ -128,7 +127,7 @@ class ContactPages {
                     CourseViews.ContactLine line = near.get(plant.id());
                     String role = plant.id().equals(course.plant()) || (line != null && line.found())
                             ? "has-it"
-                            : line != null && line.state().equals("looked at, fine") ? "fine" : "near";
+                            : line != null && line.known() == CourseViews.Known.FINE ? "fine" : "near";
                     pots.add(new CourseViews.MapPot(
                             plant.id(), plant.name(), spot.xCm(), spot.yCm(), spot.radiusCm(), role));
                 }

@@ -1,18 +1,23 @@
 package mildlantern.web.treatment;
 
+import java.time.Clock;
+import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import mildlantern.knowledge.DisorderId;
+import mildlantern.pest.Aim;
 import mildlantern.pest.LifeTable;
 import mildlantern.pest.Pests;
 import mildlantern.quantity.Limits;
 import mildlantern.treatment.Course;
 import mildlantern.treatment.CourseComposer;
+import mildlantern.treatment.CourseRequest;
+import mildlantern.treatment.Order;
+import mildlantern.treatment.Refusals;
 import mildlantern.treatment.Style;
+import mildlantern.treatment.TreatmentKnowledge;
 import mildlantern.web.casework.CaseTroubles;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
@@ -23,6 +28,7 @@ import mildlantern.web.platform.NotHere;
 import mildlantern.web.stop.Houses;
 import mildlantern.web.stop.StopStates;
 import mildlantern.web.stop.Stops;
+import mildlantern.web.words.Percent;
 import mildlantern.web.words.Wording;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -41,6 +47,11 @@ class CourseChoicePages {
     private final CourseComposer composer;
     private final Pests pests;
     private final StepLines stepLines;
+    private final CourseOutlooks outlooks;
+    private final Situations situations;
+    private final TreatmentKnowledge knowledge;
+    private final Refusals refusals;
+    private final Clock clock;
 
     CourseChoicePages(
             CourseService service,
@@ -52,7 +63,11 @@ class CourseChoicePages {
             Outbreaks outbreaks,
             CourseComposer composer,
             Pests pests,
-            StepLines stepLines) {
+            StepLines stepLines,
+            CourseOutlooks outlooks,
+            Situations situations,
+            TreatmentKnowledge knowledge,
+            Clock clock) {
         this.service = service;
         this.cases = cases;
         this.plants = plants;
@@ -63,6 +78,11 @@ class CourseChoicePages {
         this.composer = composer;
         this.pests = pests;
         this.stepLines = stepLines;
+        this.outlooks = outlooks;
+        this.situations = situations;
+        this.knowledge = knowledge;
+        this.refusals = new Refusals(knowledge);
+        this.clock = clock;
     }
 
     /** Whether a course can be composed for a decided case. */
@@ -74,6 +94,7 @@ class CourseChoicePages {
             CollectionId collection,
             CaseId caseId,
             Optional<Style> style,
+            Optional<Aim> aim,
             Optional<DisorderId> cause,
             boolean severe,
             OptionalDouble counted) {
@@ -84,13 +105,15 @@ class CourseChoicePages {
         DisorderId against =
                 cause.filter(decided.causes()::contains).orElse(decided.causes().get(0));
         Style house = houses.style(collection);
-        Style chosen = style.orElse(house);
+        CourseService.Wanted wanted = new CourseService.Wanted(
+                style.orElse(house), aim.orElseGet(() -> houses.aim(collection)), against, severe, counted);
         Plant plant = this.plants.plant(collection, decided.plant());
         Optional<LifeTable> pest = pests.find(against);
-        Optional<Course> course = treats(against)
-                ? Optional.of(
-                        service.compose(collection, plant, new CourseService.Wanted(chosen, against, severe, counted)))
-                : Optional.empty();
+        LocalDate today = LocalDate.now(clock);
+        CourseRequest request = situations.request(plant, today, today, wanted, List.of());
+        Optional<Course> course =
+                treats(against) ? Optional.of(service.compose(collection, plant, wanted)) : Optional.empty();
+        Optional<CourseOutlooks.Said> outlook = course.flatMap(it -> outlooks.of(request, it));
         return new CourseViews.ChoicePage(
                 caseId,
                 plant.id(),
@@ -100,70 +123,93 @@ class CourseChoicePages {
                 decided.causes().stream()
                         .map(id -> new CourseViews.CauseTab(id, outbreaks.causeName(id), id.equals(against)))
                         .toList(),
-                Arrays.stream(Style.values())
-                        .map(one -> new CourseViews.StyleTab(
-                                one.name(), one.words(), one.meaning(), one == chosen, one == house))
-                        .toList(),
-                chosen.name(),
+                CourseViews.styles(wanted.style(), house),
+                wanted.style().name(),
+                CourseViews.aims(wanted.aim()),
+                wanted.aim().name(),
                 pest.isPresent(),
                 severe,
                 counted.isPresent() ? Limits.plain(counted.getAsDouble()) : "",
                 pest.map(LifeTable::unit).orElse(""),
                 course.map(it -> it.steps().stream()
-                                .map(step -> stepLines.line(Optional.empty(), step, plant))
+                                .map(step -> stepLines.line(
+                                        Optional.empty(),
+                                        step,
+                                        plant,
+                                        against,
+                                        outlook.flatMap(said -> said.expects(step))))
                                 .toList())
                         .orElse(List.of()),
                 course.flatMap(it -> said(it, plant)),
-                course.map(CourseChoicePages::weighed).orElse(List.of()),
-                course.map(Course::noCure)
+                course.map(it -> weighed(it, request)).orElse(List.of()),
+                course.map(it -> it.noCure().map(Wording::of))
                         .orElse(Optional.of(Wording.say("treatment.course-choice-pages.trials-one-change-treatment"))),
                 FormKey.fresh());
     }
 
-    static List<CourseViews.WeighedLine> weighed(Course course) {
-        return course.weighed().stream()
-                .map(one -> new CourseViews.WeighedLine(one.name(), one.chosen(), withoutName(one)))
+    /** What was thought of, the chosen first, each with what came of it. */
+    List<CourseViews.WeighedLine> weighed(Course course, CourseRequest request) {
+        return course.options().stream()
+                .flatMap(option -> knowledge.find(option.means()).stream()
+                        .map(means -> new CourseViews.WeighedLine(
+                                means.name(),
+                                option.role().compareTo(Course.Role.BESIDE) <= 0,
+                                option.role() == Course.Role.REFUSED
+                                        ? refusals.refusal(
+                                                        new Order(
+                                                                means,
+                                                                request.from(),
+                                                                request.disorder(),
+                                                                means.rate(),
+                                                                false,
+                                                                Optional.empty()),
+                                                        request.situation())
+                                                .map(verdict -> Wording.of(verdict.reason()))
+                                                .orElseGet(() -> Wording.of(Course.Role.REFUSED))
+                                        : Wording.of(option.role().with(option.uses(), option.gap())))))
                 .toList();
-    }
-
-    /** A reason that begins with the name is said after it. */
-    private static String withoutName(Course.Weighed one) {
-        boolean named = one.why().toLowerCase(Locale.ROOT).startsWith(one.name().toLowerCase(Locale.ROOT) + " ");
-        return named ? one.why().substring(one.name().length() + 1) : one.why();
     }
 
     Optional<CourseViews.Said> said(Course course, Plant plant) {
         return course.forecast().map(forecast -> {
             List<String> words = new ArrayList<>();
-            forecast.doublingDays()
-                    .ifPresent(days -> words.add(Wording.say(
-                            "treatment.course-choice-pages.untreated-numbers-double-every",
-                            Math.max(1, Math.round(days)))));
+            if (forecast.doublingDays().isPresent()) {
+                words.add(Wording.say(
+                        "treatment.course-choice-pages.untreated-numbers-double-every",
+                        Math.max(1, Math.round(forecast.doublingDays().getAsDouble()))));
+            }
             words.add(Wording.say(
-                    "treatment.course-choice-pages.one-use-alone-would",
-                    CourseComposer.percent(forecast.riskOfOne()),
-                    forecast.slowInterval(),
-                    CourseComposer.percent(forecast.riskSlow())));
-            forecast.longestHidden()
-                    .ifPresent(stage ->
-                            words.add(Wording.say("treatment.course-choice-pages.not-reached-meanwhile", stage)));
+                    "treatment.course-choice-pages.one-use-alone-leaves", Percent.of(forecast.leftOfOne())));
+            forecast.hidden()
+                    .ifPresent(hidden -> words.add(Wording.say(
+                            "treatment.course-choice-pages.hidden",
+                            hidden.stage(),
+                            Math.max(1, Math.round(hidden.days())),
+                            hidden.at())));
             double celsius = Situations.celsius(states.of(this.stops.stop(plant.collection(), plant.stop())));
-            String lead = Wording.say(
-                    "treatment.course-choice-pages.ends-chance-any-left",
-                    forecast.ends(),
-                    CourseComposer.percent(forecast.risk()),
-                    (forecast.applications() == 1
-                            ? Wording.say("treatment.course-choice-pages.one-use")
-                            : Wording.say("treatment.course-choice-pages.uses", forecast.applications())));
-            String first = course.choice().uses().isEmpty()
+            boolean control = course.choice().aim() == Aim.CONTROL;
+            String lead = control
+                    ? Wording.say(
+                            "treatment.course-choice-pages.control",
+                            forecast.reached(),
+                            forecast.uses(),
+                            Percent.of(forecast.fewer()))
+                    : Wording.say(
+                            "treatment.course-choice-pages.eradicate",
+                            forecast.reached(),
+                            forecast.uses(),
+                            Percent.of(forecast.risk()));
+            List<Course.Turn> turns = course.choice().turns();
+            String first = turns.isEmpty()
                     ? ""
-                    : "&means=" + course.choice().uses().get(0);
+                    : "&means=" + turns.get(0).means() + "&interval="
+                            + (turns.size() > 1 ? turns.get(1).gap() : 7);
             return new CourseViews.Said(
-                    forecast.ends(),
+                    forecast.reached(),
                     lead,
                     words,
-                    "/pest-clock?pest=" + course.disorder() + "&celsius=" + Math.round(celsius) + first + "&interval="
-                            + course.choice().intervalDays() + "&uses=" + Math.min(20, forecast.applications()));
+                    "/pest-clock?pest=" + course.disorder() + "&celsius=" + Math.round(celsius) + first + "&uses="
+                            + Math.max(1, Math.min(20, forecast.uses())));
         });
     }
 }

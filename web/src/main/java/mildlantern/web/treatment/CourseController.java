@@ -8,6 +8,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import mildlantern.knowledge.DisorderId;
+import mildlantern.pest.Aim;
 import mildlantern.treatment.Style;
 import mildlantern.web.platform.CaseId;
 import mildlantern.web.platform.CourseId;
@@ -61,6 +62,7 @@ class CourseController {
     /** Which course is looked at before one is chosen. */
     record Choice(
             Optional<Style> style,
+            Optional<Aim> aim,
             Optional<DisorderId> cause,
             @Nullable Boolean severe,
             String counted) {
@@ -77,6 +79,7 @@ class CourseController {
     record Start(
             @NotNull FormKey form,
             @NotNull Style style,
+            @Nullable Aim aim,
             @NotNull DisorderId cause,
             @Nullable Boolean severe,
             String counted,
@@ -92,7 +95,19 @@ class CourseController {
             @NotNull StepId step,
             @NotNull FormKey form,
             @NotNull StoredStep.State how,
-            Optional<LocalDate> on) {}
+            Optional<LocalDate> on,
+            String counted,
+            String number) {
+        Tick {
+            counted = Objects.requireNonNullElse(counted, "");
+            number = Objects.requireNonNullElse(number, "");
+        }
+
+        /** How many were counted: none, by its own button, or as typed beside it. */
+        String count() {
+            return counted.isBlank() ? number : counted;
+        }
+    }
 
     /** How many were found anew. */
     record Found(@NotNull CourseId id, @NotNull FormKey form, String counted) {
@@ -117,6 +132,7 @@ class CourseController {
                         member.collection(),
                         id,
                         choice.style(),
+                        choice.aim(),
                         choice.cause(),
                         choice.isSevere(),
                         problem.isPresent() ? OptionalDouble.empty() : count(choice.counted())));
@@ -145,6 +161,7 @@ class CourseController {
     String start(@AuthenticationPrincipal SignedIn member, @PathVariable CaseId id, @Valid Start start) {
         if (Boolean.TRUE.equals(start.house())) {
             houses.prefer(member.collection(), start.style());
+            Optional.ofNullable(start.aim()).ifPresent(aim -> houses.aims(member.collection(), aim));
         }
         OptionalDouble number =
                 wrongCount(start.counted()).isPresent() ? OptionalDouble.empty() : count(start.counted());
@@ -152,7 +169,12 @@ class CourseController {
                 member.collection(),
                 id,
                 start.form(),
-                new CourseService.Wanted(start.style(), start.cause(), Boolean.TRUE.equals(start.severe()), number));
+                new CourseService.Wanted(
+                        start.style(),
+                        Optional.ofNullable(start.aim()).orElseGet(() -> houses.aim(member.collection())),
+                        start.cause(),
+                        Boolean.TRUE.equals(start.severe()),
+                        number));
         return "redirect:/courses/" + course;
     }
 
@@ -167,14 +189,21 @@ class CourseController {
     /** What became of a step. */
     @PostMapping("/courses/{id}/steps/{step}")
     @ForRole(Role.HELPER)
-    String tick(@AuthenticationPrincipal SignedIn member, @Valid Tick tick) {
-        ticks.tick(
+    String tick(@AuthenticationPrincipal SignedIn member, @Valid Tick tick, Reply reply) {
+        Optional<String> problem = wrongCount(tick.count());
+        if (problem.isPresent()) {
+            reply.next("problem", Wording.say("treatment.course-controller.nothing-was-saved", problem.get()));
+            return "redirect:/courses/" + tick.id();
+        }
+        Optional<String> not = ticks.tick(
                 member.collection(),
                 tick.id(),
                 tick.step(),
                 tick.form(),
                 tick.how(),
-                tick.on().orElse(LocalDate.now(clock)));
+                tick.on().orElse(LocalDate.now(clock)),
+                count(tick.count()));
+        not.ifPresent(why -> reply.next("problem", why));
         return "redirect:/courses/" + tick.id();
     }
 
@@ -221,6 +250,13 @@ class CourseController {
                         ? Wording.say("treatment.course-controller.one-look-was-put")
                         : Wording.say("treatment.course-controller.looks-were-put-round", asked));
         return "redirect:/courses/" + id + "#contacts";
+    }
+
+    /** Forgets what the counts of this house taught. */
+    @PostMapping("/courses/{id}/forget")
+    String forget(@AuthenticationPrincipal SignedIn member, @PathVariable CourseId id) {
+        houses.learnsAnew(member.collection());
+        return "redirect:/courses/" + id;
     }
 
     @PostMapping("/courses/{id}/end")

@@ -10,6 +10,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import mildlantern.pest.Pests;
 import mildlantern.plant.PlantId;
 import mildlantern.quarantine.IsolationClock;
 import mildlantern.web.plant.Plant;
@@ -29,18 +30,24 @@ public class CourseDues {
     private final CourseRepositories.Contacts contacts;
     private final Plants plants;
     private final Outbreaks outbreaks;
+    private final Pests pests;
+    private final StepWords words;
 
     CourseDues(
             CourseRepositories.Courses courses,
             CourseRepositories.Steps steps,
             CourseRepositories.Contacts contacts,
             Plants plants,
-            Outbreaks outbreaks) {
+            Outbreaks outbreaks,
+            Pests pests,
+            StepWords words) {
         this.courses = courses;
         this.steps = steps;
         this.contacts = contacts;
         this.plants = plants;
         this.outbreaks = outbreaks;
+        this.pests = pests;
+        this.words = words;
     }
 
     /**
@@ -82,7 +89,7 @@ public class CourseDues {
                 steps.findByCollectionAndCourseInAndState(collection, byId.keySet(), StoredStep.State.PLANNED)) {
             StoredCourse course = byId.get(step.course());
             if (course != null && !step.onDay().isAfter(today)) {
-                due.merge(course.plant(), new Step(course.id(), words(step, today)), (one, other) -> one);
+                due.merge(course.plant(), new Step(course.id(), words(course, step, today)), (one, other) -> one);
             }
         }
         Map<PlantId, Look> looks = new HashMap<>();
@@ -109,9 +116,14 @@ public class CourseDues {
                 }
             }
         }
+        Map<CourseId, List<StoredStep>> all = steps.findByCollectionAndCourseIn(collection, byId.keySet()).stream()
+                .collect(Collectors.groupingBy(StoredStep::course));
         Map<PlantId, IsolationClock> clocks = running.stream()
-                .filter(course -> outbreaks.catching(course.disorder()))
-                .collect(Collectors.toMap(StoredCourse::plant, outbreaks::clock, (one, other) -> one));
+                .filter(course -> outbreaks.isolates(course.disorder()))
+                .collect(Collectors.toMap(
+                        StoredCourse::plant,
+                        course -> outbreaks.clock(course, all.getOrDefault(course.id(), List.of())),
+                        (one, other) -> one));
         return new Asked(due, looks, clocks);
     }
 
@@ -138,15 +150,15 @@ public class CourseDues {
                         course.id(),
                         course.plant(),
                         step.onDay(),
-                        step.step().what()));
+                        words.what(step.step(), pests.find(course.disorder()), List.of())));
             }
         }
         return coming;
     }
 
-    private static String words(StoredStep step, LocalDate today) {
+    private String words(StoredCourse course, StoredStep step, LocalDate today) {
         long late = ChronoUnit.DAYS.between(step.onDay(), today);
-        return step.step().what()
+        return words.what(step.step(), pests.find(course.disorder()), List.of())
                 + (late > 0
                         ? Wording.say(
                                 "treatment.course-dues.was-due",

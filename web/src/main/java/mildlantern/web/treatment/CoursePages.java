@@ -15,6 +15,7 @@ import mildlantern.quarantine.Contact;
 import mildlantern.quarantine.IsolationClock;
 import mildlantern.quarantine.Quarantine;
 import mildlantern.treatment.Course;
+import mildlantern.treatment.TreatmentKnowledge;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
 import mildlantern.web.platform.CollectionId;
@@ -45,6 +46,9 @@ class CoursePages {
     private final ContactPages contactPages;
     private final CourseChoicePages choices;
     private final CourseBook book;
+    private final CourseOutlooks outlooks;
+    private final Situations situations;
+    private final TreatmentKnowledge knowledge;
 
     CoursePages(
             CourseRepositories.Steps steps,
@@ -58,7 +62,10 @@ class CoursePages {
             StepLines stepLines,
             ContactPages contactPages,
             CourseChoicePages choices,
-            CourseBook book) {
+            CourseBook book,
+            CourseOutlooks outlooks,
+            Situations situations,
+            TreatmentKnowledge knowledge) {
         this.steps = steps;
         this.asked = asked;
         this.plants = plants;
@@ -71,6 +78,9 @@ class CoursePages {
         this.contactPages = contactPages;
         this.choices = choices;
         this.book = book;
+        this.outlooks = outlooks;
+        this.situations = situations;
+        this.knowledge = knowledge;
     }
 
     CourseViews.CoursePage page(CollectionId collection, CourseId id) {
@@ -79,9 +89,19 @@ class CoursePages {
         List<StoredStep> all = steps.of(collection, id).stream()
                 .sorted(Comparator.comparing(StoredStep::onDay).thenComparing(StoredStep::phase))
                 .toList();
-        Course plan = course.with(all.stream().map(StoredStep::step).toList());
+        Course plan = course.with(all.stream().map(StoredStep::step).toList(), knowledge);
+        LocalDate today = LocalDate.now(clock);
         boolean running = course.state() == StoredCourse.State.RUNNING;
-        boolean catching = outbreaks.catching(course.disorder());
+        boolean catching = outbreaks.isolates(course.disorder());
+        Optional<CourseOutlooks.Said> outlook = outlooks.of(course, plant, all, today);
+        List<CourseViews.StepLine> steps = all.stream()
+                .map(step -> stepLines.line(
+                        Optional.of(step),
+                        step.step(),
+                        plant,
+                        course.disorder(),
+                        outlook.flatMap(said -> said.expects(step.step()))))
+                .toList();
         List<ContactLook> looks = asked.findByCollectionAndCourse(collection, id).stream()
                 .filter(look -> look.askedOn().isPresent())
                 .toList();
@@ -96,21 +116,23 @@ class CoursePages {
                 plant.name(),
                 plant.stop(),
                 outbreaks.causeName(course.disorder()),
-                course.style().words(),
+                Wording.of(course.style()) + " · " + Wording.of(course.aim()),
                 switch (course.state()) {
                     case RUNNING -> Wording.say("treatment.course-pages.running-since", DAY.format(course.startedOn()));
                     case ENDED -> Wording.say("treatment.course-pages.ended", DAY.format(course.endedOn()));
                     case RELEASED -> Wording.say("treatment.course-pages.released", DAY.format(course.endedOn()));
                 },
                 running,
-                all.stream()
-                        .map(step -> stepLines.line(Optional.of(step), step.step(), plant))
-                        .toList(),
+                running ? steps.stream().filter(CourseViews.StepLine::due).findFirst() : Optional.empty(),
+                steps,
                 choices.said(plan, plant),
-                plan.cost().filter(words -> running),
-                plan.noCure(),
-                CourseChoicePages.weighed(plan),
-                catching ? Optional.of(alone(course, plant, stops)) : Optional.empty(),
+                plan.cost().filter(cost -> running).map(CoursePages::cost),
+                plan.noCure().map(Wording::of),
+                choices.weighed(plan, situations.request(course, plant, today, List.of())),
+                outlook.flatMap(said -> outlooks.picture(course, said, all, today)),
+                outlook.flatMap(CourseOutlooks.Said::worse).filter(words -> running),
+                outlooks.learned(course, plant, today),
+                catching ? Optional.of(alone(course, all, plant, stops)) : Optional.empty(),
                 lines,
                 contacts.stream()
                         .filter(quarantine::worthALook)
@@ -124,16 +146,26 @@ class CoursePages {
                 FormKey.fresh());
     }
 
-    private CourseViews.AloneBox alone(StoredCourse course, Plant plant, Map<StopId, Stop> stops) {
+    private static String cost(Course.Cost cost) {
+        boolean saves = cost.uses() < 0 || cost.days() < 0;
+        return saves
+                ? Wording.say("treatment.course-pages.cost-saves", Math.abs(cost.uses()), Math.abs(cost.days()))
+                : Wording.say("treatment.course-pages.cost", cost.uses(), cost.days());
+    }
+
+    private CourseViews.AloneBox alone(
+            StoredCourse course, List<StoredStep> steps, Plant plant, Map<StopId, Stop> stops) {
         LocalDate today = LocalDate.now(clock);
-        IsolationClock box = outbreaks.clock(course);
-        int day = (int) Math.min(box.days(), ChronoUnit.DAYS.between(box.from(), today) + 1);
+        IsolationClock box = outbreaks.clock(course, steps);
+        long whole = box.until()
+                .map(day -> ChronoUnit.DAYS.between(course.startedOn(), day))
+                .orElse(0L);
+        long gone = ChronoUnit.DAYS.between(course.startedOn(), today);
         Stop stop = stops.get(plant.stop());
         return new CourseViews.AloneBox(
-                day,
-                box.days(),
-                DAY.format(box.until()),
-                box.left(today),
+                box.until().map(DAY::format),
+                box.until().filter(day -> !today.isBefore(day)).isPresent(),
+                whole <= 0 ? 0 : (int) Math.max(0, Math.min(100, 100 * gone / whole)),
                 Wording.of(box.reason()),
                 stop != null && stop.isolation());
     }

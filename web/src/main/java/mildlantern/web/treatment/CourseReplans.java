@@ -1,10 +1,12 @@
 package mildlantern.web.treatment;
 
 import java.time.LocalDate;
+import java.util.Comparator;
 import java.util.List;
-import java.util.OptionalDouble;
+import java.util.stream.Stream;
 import mildlantern.treatment.Course;
 import mildlantern.treatment.CourseComposer;
+import mildlantern.treatment.TreatmentKnowledge;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
 import org.springframework.stereotype.Component;
@@ -16,12 +18,19 @@ class CourseReplans {
     private final Plants plants;
     private final CourseComposer composer;
     private final Situations situations;
+    private final TreatmentKnowledge knowledge;
 
-    CourseReplans(CourseRepositories.Steps steps, Plants plants, CourseComposer composer, Situations situations) {
+    CourseReplans(
+            CourseRepositories.Steps steps,
+            Plants plants,
+            CourseComposer composer,
+            Situations situations,
+            TreatmentKnowledge knowledge) {
         this.steps = steps;
         this.plants = plants;
         this.composer = composer;
         this.situations = situations;
+        this.knowledge = knowledge;
     }
 
     /** Plans what is left anew, from what was really done. */
@@ -29,26 +38,18 @@ class CourseReplans {
         List<StoredStep> all = steps.of(course.collection(), course.id());
         List<CourseComposer.Done> done = all.stream()
                 .filter(step -> step.state() == StoredStep.State.DONE && step.uses())
-                .map(step -> new CourseComposer.Done(step.means(), step.doneOn()))
+                .sorted(Comparator.comparing(StoredStep::doneOn))
+                .flatMap(step -> Stream.concat(step.step().wash().stream(), step.step().means().stream())
+                        .map(means -> new CourseComposer.Done(means, step.doneOn())))
                 .toList();
         Plant plant = plants.plant(course.collection(), course.plant());
-        Course before = course.with(all.stream()
-                .filter(step -> step.state() != StoredStep.State.DONE || step.uses())
-                .map(StoredStep::step)
-                .toList());
-        Course anew = composer.replan(
-                situations.request(
-                        plant,
-                        course.disorder(),
-                        course.style(),
-                        course.startedOn(),
-                        first,
-                        course.severe(),
-                        course.counted() == null ? OptionalDouble.empty() : OptionalDouble.of(course.counted()),
-                        course.coverage()),
-                before,
-                done,
-                first);
+        Course before = course.with(
+                all.stream()
+                        .filter(step -> step.state() != StoredStep.State.DONE || step.uses())
+                        .map(StoredStep::step)
+                        .toList(),
+                knowledge);
+        Course anew = composer.replan(situations.request(course, plant, first, List.of()), before, done, first);
         all.stream()
                 .filter(step -> step.state() == StoredStep.State.PLANNED && !opening(step))
                 .forEach(steps::delete);
@@ -59,6 +60,7 @@ class CourseReplans {
     /** Steps that a plan made anew does not lay down again. */
     static boolean opening(StoredStep step) {
         return step.phase() == Course.Phase.ISOLATE
+                || step.phase() == Course.Phase.ANTS
                 || step.phase() == Course.Phase.CLEAN
                 || step.phase() == Course.Phase.TEST;
     }

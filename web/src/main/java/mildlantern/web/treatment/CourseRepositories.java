@@ -29,6 +29,8 @@ final class CourseRepositories {
 
         List<StoredCourse> findByCollectionAndPlantOrderByStartedOnDesc(CollectionId collection, PlantId plant);
 
+        List<StoredCourse> findByCollection(CollectionId collection);
+
         List<StoredCourse> findByCollectionAndState(CollectionId collection, StoredCourse.State state);
     }
 

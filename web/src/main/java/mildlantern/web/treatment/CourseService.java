@@ -11,6 +11,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.Collectors;
 import mildlantern.knowledge.DisorderId;
+import mildlantern.pest.Aim;
 import mildlantern.plant.PlantId;
 import mildlantern.quarantine.Contact;
 import mildlantern.quarantine.Quarantine;
@@ -18,6 +19,7 @@ import mildlantern.treatment.CareSetting;
 import mildlantern.treatment.Course;
 import mildlantern.treatment.CourseComposer;
 import mildlantern.treatment.Style;
+import mildlantern.treatment.TreatmentKnowledge;
 import mildlantern.web.casework.CaseTroubles;
 import mildlantern.web.plant.CareEntry;
 import mildlantern.web.plant.CareSheets;
@@ -52,6 +54,7 @@ class CourseService {
     private final WrittenForms forms;
     private final Clock clock;
     private final CourseBook courseBook;
+    private final TreatmentKnowledge knowledge;
 
     CourseService(
             CourseRepositories.Courses courses,
@@ -67,7 +70,8 @@ class CourseService {
             Quarantine quarantine,
             WrittenForms forms,
             Clock clock,
-            CourseBook courseBook) {
+            CourseBook courseBook,
+            TreatmentKnowledge knowledge) {
         this.courses = courses;
         this.steps = steps;
         this.contacts = contacts;
@@ -82,31 +86,25 @@ class CourseService {
         this.forms = forms;
         this.clock = clock;
         this.courseBook = courseBook;
+        this.knowledge = knowledge;
     }
 
     /**
      * What a course is wanted for.
      *
      * @param style the house style for this course
+     * @param aim what it is to reach
      * @param cause id of the decided cause it is against
      * @param severe whether many leaves or the growing point are taken
      * @param counted how many were counted
      */
-    record Wanted(Style style, DisorderId cause, boolean severe, OptionalDouble counted) {}
+    record Wanted(Style style, Aim aim, DisorderId cause, boolean severe, OptionalDouble counted) {}
 
     /** Composes without storing. */
     @Transactional(readOnly = true)
     public Course compose(CollectionId collection, Plant plant, Wanted wanted) {
         LocalDate today = LocalDate.now(clock);
-        return composer.compose(situations.request(
-                plant,
-                wanted.cause(),
-                wanted.style(),
-                today,
-                today,
-                wanted.severe(),
-                wanted.counted(),
-                CourseComposer.USUAL_COVERAGE));
+        return composer.compose(situations.request(plant, today, today, wanted, List.of()));
     }
 
     /**
@@ -162,24 +160,41 @@ class CourseService {
         });
     }
 
-    private void found(StoredCourse course, OptionalDouble counted) {
+    /** A find asks for further uses, of another means where one serves, from the first day on which it may be used. */
+    void found(StoredCourse course, OptionalDouble counted) {
         LocalDate today = LocalDate.now(clock);
         course.found(today, counted.isPresent() ? counted.getAsDouble() : null);
         List<StoredStep> all = steps.of(course.collection(), course.id());
-        Course before = course.with(List.of());
-        LocalDate from = all.stream()
-                .filter(step -> step.state() == StoredStep.State.DONE
-                        && before.choice().uses().contains(step.means()))
-                .map(step -> step.doneOn().plusDays(before.choice().intervalDays()))
+        List<StoredStep> used = all.stream()
+                .filter(step -> step.state() == StoredStep.State.DONE && step.uses())
+                .toList();
+        LocalDate from = used.stream()
+                .filter(step -> step.phase() != Course.Phase.CLEAN)
+                .map(step -> step.doneOn()
+                        .plusDays(knowledge
+                                .find(String.valueOf(step.means()))
+                                .map(means -> (int)
+                                        means.intervalAgainst(course.disorder()).low())
+                                .orElse(1)))
                 .max(Comparator.naturalOrder())
                 .map(day -> CourseTicks.later(day, today))
                 .orElse(today);
         Plant plant = plants.plant(course.collection(), course.plant());
+        List<String> failed = used.stream()
+                .map(step -> String.valueOf(step.means()))
+                .distinct()
+                .toList();
         Course anew = composer.compose(situations.request(
-                plant, course.disorder(), course.style(), from, from, course.severe(), counted, course.coverage()));
+                plant,
+                from,
+                from,
+                new Wanted(course.style(), course.aim(), course.disorder(), course.severe(), counted),
+                failed));
         all.stream().filter(step -> step.state() == StoredStep.State.PLANNED).forEach(steps::delete);
         anew.steps().stream()
-                .filter(step -> step.phase() != Course.Phase.ISOLATE && step.phase() != Course.Phase.TEST)
+                .filter(step -> step.phase() != Course.Phase.ISOLATE
+                        && step.phase() != Course.Phase.ANTS
+                        && step.phase() != Course.Phase.TEST)
                 .forEach(step -> steps.save(new StoredStep(course, step)));
         course.planned(anew);
     }

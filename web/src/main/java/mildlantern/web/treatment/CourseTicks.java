@@ -6,6 +6,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.stream.Stream;
+import mildlantern.log.Counted;
 import mildlantern.log.LogEntry;
 import mildlantern.treatment.Course;
 import mildlantern.treatment.TreatmentKnowledge;
@@ -21,6 +23,7 @@ import mildlantern.web.routine.RecordWriter;
 import mildlantern.web.routine.TakeBack;
 import mildlantern.web.stop.Stop;
 import mildlantern.web.stop.Stops;
+import mildlantern.web.words.Wording;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -39,6 +42,7 @@ class CourseTicks {
     private final TakeBack takeBack;
     private final CourseBook courseBook;
     private final CourseReplans courseReplans;
+    private final CourseService finds;
 
     CourseTicks(
             CourseRepositories.Steps steps,
@@ -51,7 +55,8 @@ class CourseTicks {
             Clock clock,
             TakeBack takeBack,
             CourseBook courseBook,
-            CourseReplans courseReplans) {
+            CourseReplans courseReplans,
+            CourseService finds) {
         this.steps = steps;
         this.plants = plants;
         this.stops = stops;
@@ -63,6 +68,7 @@ class CourseTicks {
         this.takeBack = takeBack;
         this.courseBook = courseBook;
         this.courseReplans = courseReplans;
+        this.finds = finds;
     }
 
     /**
@@ -70,33 +76,58 @@ class CourseTicks {
      *
      * @param how what became of it
      * @param on the day on which it was done
+     * @param counted how many were counted at a look
+     * @return why it was not written down, where it was not
      */
-    public void tick(
+    public Optional<String> tick(
             CollectionId collection,
             CourseId courseId,
             StepId stepId,
             FormKey form,
             StoredStep.State how,
-            LocalDate on) {
-        courseBook.onCourse(collection, courseId, course -> {
+            LocalDate on,
+            OptionalDouble counted) {
+        return courseBook.onCourse(collection, courseId, course -> {
             StoredStep step = step(course, stepId);
             boolean fresh = forms.firstTime(collection, form) && step.state() == StoredStep.State.PLANNED;
-            if (fresh) {
-                tick(course, step, form, how, on);
+            if (!fresh) {
+                return Optional.empty();
             }
-            return fresh;
+            if (how == StoredStep.State.DONE && step.phase() == Course.Phase.RELEASE && !cleanTwice(course)) {
+                return Optional.of(Wording.say("treatment.course-ticks.two-clean-looks"));
+            }
+            tick(course, step, form, how, on, counted);
+            return Optional.empty();
         });
     }
 
-    private void tick(StoredCourse course, StoredStep step, FormKey form, StoredStep.State how, LocalDate on) {
+    /** Whether both looks after the last use found nothing; a disease is let go by its one look. */
+    private boolean cleanTwice(StoredCourse course) {
+        return steps.of(course.collection(), course.id()).stream()
+                .filter(step -> step.phase() == Course.Phase.LOOK)
+                .filter(step -> step.look() == Course.LookFor.NONE || step.look() == Course.LookFor.STILL_NONE)
+                .allMatch(step -> step.state() == StoredStep.State.DONE);
+    }
+
+    private void tick(
+            StoredCourse course,
+            StoredStep step,
+            FormKey form,
+            StoredStep.State how,
+            LocalDate on,
+            OptionalDouble counted) {
         LocalDate today = LocalDate.now(clock);
         LocalDate day = on.isAfter(today) || on.isBefore(course.startedOn()) ? today : on;
         step.became(how, day, new BatchId(form.value()));
         if (how == StoredStep.State.DONE) {
-            record(course, step, day, new BatchId(form.value()));
+            record(course, step, day, new BatchId(form.value()), counted);
         }
         if (step.phase() == Course.Phase.RELEASE && how == StoredStep.State.DONE) {
             course.end(StoredCourse.State.RELEASED, day);
+            return;
+        }
+        if (step.phase() == Course.Phase.LOOK && how == StoredStep.State.DONE) {
+            looked(course, step, counted);
             return;
         }
         boolean asPlanned = how == StoredStep.State.DONE && day.equals(step.onDay());
@@ -105,6 +136,20 @@ class CourseTicks {
                     ? today
                     : later(today, step.onDay().plusDays(1));
             courseReplans.replan(course, first);
+        }
+    }
+
+    /** What a look found: a find after the last use asks for more; fewer than before teaches the house. */
+    private void looked(StoredCourse course, StoredStep step, OptionalDouble counted) {
+        if (counted.isEmpty()) {
+            return;
+        }
+        step.counted((int) Math.round(counted.getAsDouble()));
+        boolean shouldBeNone = step.look() == Course.LookFor.NONE || step.look() == Course.LookFor.STILL_NONE;
+        if (shouldBeNone && step.counted() > 0) {
+            finds.found(course, counted);
+        } else if (step.look() == Course.LookFor.FEWER && course.counted() != null) {
+            courseReplans.replan(course, LocalDate.now(clock));
         }
     }
 
@@ -119,7 +164,7 @@ class CourseTicks {
     }
 
     /** What was done stands in the plant's record too. */
-    private void record(StoredCourse course, StoredStep step, LocalDate day, BatchId batch) {
+    private void record(StoredCourse course, StoredStep step, LocalDate day, BatchId batch, OptionalDouble counted) {
         Plant plant = plants.plant(course.collection(), course.plant());
         List<RecordWriter.Line> lines = new ArrayList<>();
         switch (step.phase()) {
@@ -130,11 +175,15 @@ class CourseTicks {
                                 Optional.of(stop.id()),
                                 OptionalDouble.empty(),
                                 OptionalDouble.empty()))));
-            case LOOK, TEST -> lines.add(RecordWriter.Line.of(new LogEntry.Looked()));
+            case LOOK, TEST, ANTS ->
+                lines.add(RecordWriter.Line.of(
+                        counted.orElse(0) > 0
+                                ? new LogEntry.Count(Counted.PESTS, (int) Math.round(counted.getAsDouble()))
+                                : new LogEntry.Looked()));
             case CLEAN, ACT, REPEAT ->
-                knowledge
-                        .find(String.valueOf(step.means()))
-                        .ifPresent(means -> lines.add(
+                Stream.concat(step.step().wash().stream(), step.step().means().stream())
+                        .flatMap(id -> knowledge.find(id).stream())
+                        .forEach(means -> lines.add(
                                 new RecordWriter.Line(used.chosen(course.collection(), means), means.name())));
             case RELEASE -> {
                 // Where it goes back to is the grower's to say, on the plan of its stop.
@@ -173,6 +222,7 @@ class CourseTicks {
             course.end(StoredCourse.State.RUNNING, null);
         }
         step.became(StoredStep.State.PLANNED, step.onDay(), null);
+        step.counted(null);
         if (used) {
             // What a plan made anew lays down itself would stand there twice; the opening steps it does not.
             if (!CourseReplans.opening(step)) {

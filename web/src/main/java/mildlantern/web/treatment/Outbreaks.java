@@ -3,6 +3,7 @@ package mildlantern.web.treatment;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -11,6 +12,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import mildlantern.diagnosis.Diagnosis;
 import mildlantern.diagnosis.Disorder;
 import mildlantern.knowledge.DisorderId;
@@ -25,9 +27,11 @@ import mildlantern.plant.PlantId;
 import mildlantern.quarantine.Contact;
 import mildlantern.quarantine.IsolationClock;
 import mildlantern.quarantine.Quarantine;
+import mildlantern.treatment.Course;
 import mildlantern.treatment.CourseComposer;
 import mildlantern.web.casework.CaseTroubles;
 import mildlantern.web.log.LogBook;
+import mildlantern.web.log.LogLine;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
 import mildlantern.web.plant.Standing;
@@ -84,6 +88,11 @@ class Outbreaks {
         return diagnosis.knowledge().disorder(disorder).map(Disorder::name).orElse(disorder.value());
     }
 
+    /** Whether a plant that has it is kept apart: not for what comes from the room or the garden. */
+    boolean isolates(DisorderId disorder) {
+        return catching(disorder) && pests.find(disorder).map(LifeTable::alone).orElse(true);
+    }
+
     boolean catching(DisorderId disorder) {
         return diagnosis
                 .knowledge()
@@ -92,11 +101,29 @@ class Outbreaks {
                 .orElse(false);
     }
 
-    /** The clock of standing alone of a course. */
-    IsolationClock clock(StoredCourse course) {
+    /**
+     * The clock of standing alone of a course: its own release, where it plans one, so that there is one date everywhere.
+     *
+     * @param steps all steps of the course
+     */
+    IsolationClock clock(StoredCourse course, List<StoredStep> steps) {
         Plant plant = this.plants.plant(course.collection(), course.plant());
         double celsius = Situations.celsius(states.of(stops.stop(course.collection(), plant.stop())));
-        return quarantine.clock(course.lastFind(), Optional.of(course.disorder()), celsius);
+        LocalDate last = Stream.concat(
+                        Stream.of(course.lastFind()),
+                        steps.stream()
+                                .filter(step -> step.uses() && step.state() != StoredStep.State.MISSED)
+                                .map(step -> step.doneOn() == null ? step.onDay() : step.doneOn()))
+                .max(Comparator.naturalOrder())
+                .orElse(course.lastFind());
+        IsolationClock clock = quarantine.clock(
+                last, Optional.of(course.disorder()), celsius, steps.stream().anyMatch(StoredStep::uses));
+        return steps.stream()
+                .filter(step -> step.phase() == Course.Phase.RELEASE && step.state() == StoredStep.State.PLANNED)
+                .map(StoredStep::onDay)
+                .findFirst()
+                .map(clock::until)
+                .orElse(clock);
     }
 
     /**
@@ -142,18 +169,25 @@ class Outbreaks {
                 .flatMap(cause -> plants.stream().filter(plant -> cause.mayBefall(this.plants.profile(plant))))
                 .map(Plant::id)
                 .collect(Collectors.toSet());
-        Set<StopId> outdoors = stops.walk(collection).stream()
-                .filter(stop -> stop.kind() == StopKind.OUTDOORS)
-                .map(Stop::id)
+        return quarantine.contacts(new Quarantine.Meeting(
+                course.plant(),
+                course.disorder(),
+                since,
+                today,
+                stays(collection, plants, since, today),
+                spots,
+                touched,
+                cut(collection, course.plant(), since),
+                hosts));
+    }
+
+    /** Plants that were cut or potted since then, if the one that has it was: with the same tools, for all that is known. */
+    private Set<PlantId> cut(CollectionId collection, PlantId source, LocalDate since) {
+        Set<PlantId> cut = Stream.of(LogKind.PRUNED, LogKind.REPOTTED, LogKind.SPLIT)
+                .flatMap(kind -> logBook.ofKind(collection, kind, since).stream())
+                .map(LogLine::plant)
                 .collect(Collectors.toSet());
-        List<Quarantine.Stay> stays = stays(collection, plants, since, today);
-        Map<PlantId, StopId> at = plants.stream().collect(Collectors.toMap(Plant::id, Plant::stop));
-        return quarantine
-                .contacts(course.plant(), course.disorder(), since, today, stays, spots, touched, hosts)
-                .stream()
-                .filter(contact ->
-                        contact.nearness() != Quarantine.Nearness.ROOM || !outdoors.contains(at.get(contact.plant())))
-                .toList();
+        return cut.contains(source) ? cut : Set.of();
     }
 
     /** Where every pot stands on its stop's plan, cm. */
@@ -177,18 +211,26 @@ class Outbreaks {
                         .map(from -> new Move(line.plant(), line.onDay(), from))
                         .stream())
                 .collect(Collectors.groupingBy(Move::plant, LinkedHashMap::new, Collectors.toList()));
+        Set<StopId> outdoors = stops.walk(collection).stream()
+                .filter(stop -> stop.kind() == StopKind.OUTDOORS)
+                .map(Stop::id)
+                .collect(Collectors.toSet());
+        Map<PlantId, LocalDate> entered = logBook.ofKind(collection, LogKind.ARRIVED, EVER).stream()
+                .collect(Collectors.toMap(
+                        LogLine::plant, LogLine::onDay, (one, other) -> one.isBefore(other) ? one : other));
         List<Quarantine.Stay> stays = new ArrayList<>();
         for (Plant plant : plants) {
             StopId stop = plant.stop();
             LocalDate until = today;
             for (Move move : moves.getOrDefault(plant.id(), List.of())) {
-                stays.add(new Quarantine.Stay(plant.id(), stop, move.on(), until));
+                stays.add(new Quarantine.Stay(plant.id(), stop, outdoors.contains(stop), move.on(), until));
                 stop = move.from();
                 until = move.on();
             }
-            LocalDate from = Optional.ofNullable(plant.acquiredOn()).orElse(EVER);
+            // Of a plant whose coming nobody noted, nothing is known before it was entered.
+            LocalDate from = Optional.ofNullable(plant.acquiredOn()).orElse(entered.getOrDefault(plant.id(), EVER));
             if (!from.isAfter(until)) {
-                stays.add(new Quarantine.Stay(plant.id(), stop, from, until));
+                stays.add(new Quarantine.Stay(plant.id(), stop, outdoors.contains(stop), from, until));
             }
         }
         return stays;

@@ -36,7 +36,7 @@ class ProductController {
         reply.put("means", products.means());
         reply.put("measures", Measure.values());
         reply.put("carriers", Carrier.values());
-        reply.put("styles", Style.values());
+        reply.put("styles", CourseViews.styles(houses.style(member.collection()), houses.style(member.collection())));
         reply.put("style", houses.style(member.collection()));
         reply.put("typed", typed);
         reply.put("problems", problems);

@@ -55,9 +55,17 @@ class ProductService {
         Label label = product.label();
         String rate = label.most()
                 .map(most -> label.least()
-                                .map(least -> Limits.plain(least.amount()) + " to ")
-                                .orElse("") + Limits.plain(most.amount()) + " "
-                        + most.measure().symbol() + " " + most.carrier().words())
+                        .map(least -> Wording.say(
+                                "treatment.product-service.rates",
+                                Limits.plain(least.amount()),
+                                Limits.plain(most.amount()),
+                                most.measure(),
+                                most.carrier()))
+                        .orElseGet(() -> Wording.say(
+                                "treatment.product-service.rate",
+                                Limits.plain(most.amount()),
+                                most.measure(),
+                                most.carrier())))
                 .orElse("");
         String terms = (label.intervalDays().isPresent()
                         ? Wording.say(

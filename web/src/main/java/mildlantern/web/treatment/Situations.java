@@ -1,22 +1,32 @@
 package mildlantern.web.treatment;
 
+import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.OptionalInt;
 import java.util.Set;
-import mildlantern.knowledge.DisorderId;
+import mildlantern.diagnosis.Disorder;
+import mildlantern.log.Counted;
 import mildlantern.log.LogEntry;
+import mildlantern.log.LogKind;
 import mildlantern.plant.Brightness;
 import mildlantern.plant.SprayKind;
+import mildlantern.plant.WaterSource;
+import mildlantern.treatment.BearableTrials;
+import mildlantern.treatment.CourseComposer;
 import mildlantern.treatment.CourseRequest;
 import mildlantern.treatment.Hold;
 import mildlantern.treatment.Means;
 import mildlantern.treatment.Recognition;
 import mildlantern.treatment.Situation;
-import mildlantern.treatment.Style;
 import mildlantern.treatment.TreatmentKnowledge;
+import mildlantern.treatment.Trial;
+import mildlantern.treatment.Trials;
+import mildlantern.web.casework.TrialTerms;
 import mildlantern.web.log.LogBook;
 import mildlantern.web.log.LogLine;
 import mildlantern.web.plant.Plant;
@@ -24,6 +34,8 @@ import mildlantern.web.plant.Plants;
 import mildlantern.web.platform.BatchId;
 import mildlantern.web.platform.CourseId;
 import mildlantern.web.routine.Schedules;
+import mildlantern.web.stop.Stop;
+import mildlantern.web.stop.StopKind;
 import mildlantern.web.stop.StopNow;
 import mildlantern.web.stop.StopStates;
 import mildlantern.web.stop.Stops;
@@ -32,11 +44,17 @@ import org.springframework.stereotype.Component;
 
 /** Puts together what decides on a course: the plant, its place, and what was used on it in the last year. */
 @Component
-class Situations {
+class Situations implements TrialTerms {
     /** Where nothing was measured, a living room's. */
     private static final double USUAL_CELSIUS = 20;
 
     private static final int SEASON_DAYS = 365;
+
+    /** Buds that were counted longer ago have opened or dropped. */
+    private static final int LATELY_DAYS = 60;
+
+    /** New roots have settled in a new pot by then. */
+    private static final int SETTLES_DAYS = 14;
 
     private final Stops stops;
     private final Plants plants;
@@ -48,6 +66,9 @@ class Situations {
     private final CourseRepositories.Steps steps;
     private final CourseRepositories.Products products;
     private final UsedMeans used;
+    private final HouseLearning learning;
+    private final Trials trials;
+    private final Clock clock;
 
     Situations(
             Stops stops,
@@ -59,7 +80,10 @@ class Situations {
             CourseRepositories.Courses courses,
             CourseRepositories.Steps steps,
             CourseRepositories.Products products,
-            UsedMeans used) {
+            UsedMeans used,
+            HouseLearning learning,
+            Trials trials,
+            Clock clock) {
         this.stops = stops;
         this.plants = plants;
         this.logBook = logBook;
@@ -70,6 +94,9 @@ class Situations {
         this.steps = steps;
         this.products = products;
         this.used = used;
+        this.learning = learning;
+        this.trials = trials;
+        this.clock = clock;
     }
 
     /** Mean temperature at a stop, °C. */
@@ -81,6 +108,20 @@ class Situations {
                 : day.or(() -> night).orElse(USUAL_CELSIUS);
     }
 
+    @Override
+    public List<Trial> borne(Plant plant, Disorder cause) {
+        LocalDate today = LocalDate.now(clock);
+        return new BearableTrials(knowledge)
+                .of(
+                        cause.trials().stream()
+                                .map(trials::find)
+                                .flatMap(Optional::stream)
+                                .toList(),
+                        cause.id(),
+                        of(plant, today),
+                        today);
+    }
+
     Situation of(Plant plant, LocalDate today) {
         return of(plant, today, Set.of());
     }
@@ -89,20 +130,66 @@ class Situations {
      * @param holds what must not be done while its trial runs; a course of the trial itself is not on hold by it
      */
     Situation of(Plant plant, LocalDate today, Set<Hold> holds) {
-        StopNow now = states.of(stops.stop(plant.collection(), plant.stop()));
+        Stop stop = stops.stop(plant.collection(), plant.stop());
+        StopNow now = states.of(stop);
         boolean thirsty = schedule.of(plant.collection(), plant.id())
                 .flatMap(row -> row.schedule().water())
                 .filter(check -> check.early().isBefore(today))
                 .isPresent();
+        Set<Situation.State> so = EnumSet.noneOf(Situation.State.class);
+        put(so, Situation.State.FLOWERING, plant.flowers() > 0);
+        put(so, Situation.State.THIRSTY, thirsty);
+        put(
+                so,
+                Situation.State.SUNNY,
+                now.brightness().filter(Brightness.DIRECT::equals).isPresent());
+        put(so, Situation.State.OUTDOORS, stop.kind() == StopKind.OUTDOORS);
+        lately(plant, today, so);
+        double mean = celsius(now);
         return new Situation(
                 plants.profile(plant),
-                plant.flowers() > 0,
-                thirsty,
-                celsius(now),
+                so,
+                mean,
+                now.dayCelsius().orElse(mean),
+                now.nightCelsius().orElse(mean),
                 now.humidityPercent().map(OptionalDouble::of).orElse(OptionalDouble.empty()),
-                now.brightness().filter(Brightness.DIRECT::equals).isPresent(),
+                plant.leaves() > 0 ? OptionalInt.of(plant.leaves()) : OptionalInt.empty(),
                 holds,
                 uses(plant, today));
+    }
+
+    private static void put(Set<Situation.State> states, Situation.State state, boolean is) {
+        if (is) {
+            states.add(state);
+        }
+    }
+
+    /** What the record of the last weeks says: buds that were counted, a new pot, the water it got. */
+    private void lately(Plant plant, LocalDate today, Set<Situation.State> so) {
+        List<LogLine> entries = logBook.entries(plant, today.minusDays(LATELY_DAYS));
+        put(
+                so,
+                Situation.State.NEWLY_POTTED,
+                entries.stream()
+                        .anyMatch(row -> row.kind() == LogKind.REPOTTED
+                                && !row.onDay().isBefore(today.minusDays(SETTLES_DAYS))));
+        put(
+                so,
+                Situation.State.IN_BUD,
+                entries.stream()
+                        .flatMap(row -> row.as(LogEntry.Count.class).stream())
+                        .filter(count -> count.what() == Counted.BUDS)
+                        .findFirst()
+                        .filter(count -> count.number() > 0)
+                        .isPresent());
+        put(
+                so,
+                Situation.State.HARD_WATER,
+                entries.stream()
+                        .flatMap(row -> row.as(LogEntry.Watered.class).flatMap(LogEntry.Watered::water).stream())
+                        .findFirst()
+                        .filter(water -> water == WaterSource.HARD_TAP || water == WaterSource.SOFTENED_TAP)
+                        .isPresent());
     }
 
     private List<Situation.Use> uses(Plant plant, LocalDate today) {
@@ -164,23 +251,39 @@ class Situations {
                 means, on, group, knowledge.find(means).map(Means::product).orElse(true));
     }
 
+    /**
+     * What a course is wanted for.
+     *
+     * @param failed what was just used and left too many
+     */
     CourseRequest request(
-            Plant plant,
-            DisorderId disorder,
-            Style style,
-            LocalDate from,
-            LocalDate today,
-            boolean severe,
-            OptionalDouble counted,
-            double coverage) {
+            Plant plant, LocalDate from, LocalDate today, CourseService.Wanted wanted, List<String> failed) {
         return new CourseRequest(
-                disorder,
+                wanted.cause(),
                 of(plant, today),
-                style,
+                wanted.style(),
+                wanted.aim(),
                 from,
-                severe,
-                counted,
-                coverage,
-                products.of(plant.collection()).stream().map(OwnProduct::label).toList());
+                wanted.severe(),
+                wanted.counted(),
+                CourseComposer.USUAL_COVERAGE,
+                products.of(plant.collection()).stream().map(OwnProduct::label).toList(),
+                learning.of(plant.collection()),
+                failed);
+    }
+
+    /** What a running course was wanted for, as things stand now. */
+    CourseRequest request(StoredCourse course, Plant plant, LocalDate today, List<String> failed) {
+        return request(
+                plant,
+                course.startedOn(),
+                today,
+                new CourseService.Wanted(
+                        course.style(),
+                        course.aim(),
+                        course.disorder(),
+                        course.severe(),
+                        course.counted() == null ? OptionalDouble.empty() : OptionalDouble.of(course.counted())),
+                failed);
     }
 }

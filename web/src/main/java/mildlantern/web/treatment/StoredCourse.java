@@ -9,11 +9,15 @@ import jakarta.persistence.Version;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.UUID;
 import mildlantern.knowledge.DisorderId;
+import mildlantern.pest.Aim;
+import mildlantern.pest.Place;
 import mildlantern.plant.PlantId;
 import mildlantern.treatment.Course;
 import mildlantern.treatment.Style;
+import mildlantern.treatment.TreatmentKnowledge;
 import mildlantern.web.platform.CaseId;
 import mildlantern.web.platform.CollectionId;
 import mildlantern.web.platform.CourseId;
@@ -50,25 +54,35 @@ class StoredCourse extends Row {
     private Double counted;
     private double coverage;
 
-    @JdbcTypeCode(SqlTypes.JSON)
-    private List<String> uses;
+    @Enumerated(EnumType.STRING)
+    private Aim aim;
 
+    @JdbcTypeCode(SqlTypes.JSON)
+    private List<Course.Turn> turns;
+
+    private String wash;
     private String beside;
-    private String clean;
-    private int intervalDays;
+    private Double moving;
     private Double risk;
-    private Boolean ends;
+    private Boolean reached;
     private Integer plannedUses;
-    private Double riskOfOne;
-    private Integer slowInterval;
-    private Double riskSlow;
+    private Double fewer;
+    private Double leftOfOne;
     private Double doublingDays;
     private String hiddenStage;
-    private String noCure;
-    private String cost;
+    private Double hiddenDays;
+
+    @Enumerated(EnumType.STRING)
+    private Place hiddenAt;
+
+    @Enumerated(EnumType.STRING)
+    private Course.NoCure noCure;
+
+    private Integer costUses;
+    private Integer costDays;
 
     @JdbcTypeCode(SqlTypes.JSON)
-    private List<Course.Weighed> weighed;
+    private List<Course.Option> options;
 
     private LocalDate lastFind;
 
@@ -109,51 +123,67 @@ class StoredCourse extends Row {
     /** Takes over a plan: the first one, or one made anew. */
     final void planned(Course course) {
         style = course.choice().style();
+        aim = course.choice().aim();
         startedOn = course.from();
-        uses = course.choice().uses();
+        turns = course.choice().turns();
+        wash = course.choice().wash().orElse(null);
         beside = course.choice().beside().orElse(null);
-        clean = course.choice().clean().orElse(null);
-        intervalDays = course.choice().intervalDays();
         course.forecast().ifPresent(forecast -> {
+            moving = forecast.moving();
             risk = forecast.risk();
-            ends = forecast.ends();
-            plannedUses = forecast.applications();
-            riskOfOne = forecast.riskOfOne();
-            slowInterval = forecast.slowInterval();
-            riskSlow = forecast.riskSlow();
-            doublingDays = forecast.doublingDays().orElse(null);
-            hiddenStage = forecast.longestHidden().orElse(null);
+            reached = forecast.reached();
+            plannedUses = forecast.uses();
+            fewer = forecast.fewer();
+            leftOfOne = forecast.leftOfOne();
+            doublingDays = forecast.doublingDays().isPresent()
+                    ? Double.valueOf(forecast.doublingDays().getAsDouble())
+                    : null;
+            hiddenStage = forecast.hidden().map(Course.Hidden::stage).orElse(null);
+            hiddenDays = forecast.hidden().map(Course.Hidden::days).orElse(null);
+            hiddenAt = forecast.hidden().map(Course.Hidden::at).orElse(null);
         });
-        noCure = course.noCure().orElse(null);
-        cost = course.cost().orElse(null);
-        weighed = course.weighed();
+        noCure = course.noCure().map(why -> (Course.NoCure) why.what()).orElse(null);
+        costUses = course.cost().map(Course.Cost::uses).orElse(null);
+        costDays = course.cost().map(Course.Cost::days).orElse(null);
+        options = course.options();
     }
 
-    /** The course with these steps, as the core knows it. */
-    Course with(List<Course.Step> steps) {
+    /**
+     * The course with these steps, as the core knows it.
+     *
+     * @param knowledge what is said of a disease that nothing cures
+     */
+    Course with(List<Course.Step> steps, TreatmentKnowledge knowledge) {
         return new Course(
                 disorder,
-                new Course.Choice(style, uses, Optional.ofNullable(beside), Optional.ofNullable(clean), intervalDays),
+                choice(),
                 startedOn,
                 steps,
                 forecast(),
-                weighed,
-                Optional.ofNullable(noCure),
-                Optional.ofNullable(cost));
+                options,
+                Optional.ofNullable(noCure)
+                        .map(why -> why.with(knowledge.noCure(disorder).orElse(""))),
+                costUses == null ? Optional.empty() : Optional.of(new Course.Cost(costUses, costDays)));
+    }
+
+    Course.Choice choice() {
+        return new Course.Choice(style, aim, turns, Optional.ofNullable(wash), Optional.ofNullable(beside));
     }
 
     private Optional<Course.Forecast> forecast() {
-        return risk == null
+        return moving == null
                 ? Optional.empty()
                 : Optional.of(new Course.Forecast(
+                        moving,
                         risk,
-                        ends,
+                        reached,
                         plannedUses,
-                        riskOfOne,
-                        slowInterval,
-                        riskSlow,
-                        Optional.ofNullable(doublingDays),
-                        Optional.ofNullable(hiddenStage)));
+                        fewer,
+                        leftOfOne,
+                        doublingDays == null ? OptionalDouble.empty() : OptionalDouble.of(doublingDays),
+                        hiddenStage == null
+                                ? Optional.empty()
+                                : Optional.of(new Course.Hidden(hiddenStage, hiddenDays, hiddenAt))));
     }
 
     /** Something new was found: the clock of standing alone starts again. */
@@ -181,6 +211,10 @@ class StoredCourse extends Row {
 
     Style style() {
         return style;
+    }
+
+    Aim aim() {
+        return aim;
     }
 
     LocalDate startedOn() {

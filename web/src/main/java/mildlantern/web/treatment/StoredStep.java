@@ -6,7 +6,6 @@ import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Table;
 import java.time.LocalDate;
-import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import mildlantern.message.MessageKey;
@@ -15,8 +14,6 @@ import mildlantern.web.platform.BatchId;
 import mildlantern.web.platform.CourseId;
 import mildlantern.web.platform.Row;
 import mildlantern.web.words.Wording;
-import org.hibernate.annotations.JdbcTypeCode;
-import org.hibernate.type.SqlTypes;
 import org.jspecify.annotations.NullUnmarked;
 
 /** One step of a course: planned, and then what became of it. */
@@ -45,10 +42,12 @@ class StoredStep extends Row {
     private Course.Phase phase;
 
     private String means;
-    private String what;
+    private String wash;
 
-    @JdbcTypeCode(SqlTypes.JSON)
-    private List<String> terms;
+    @Enumerated(EnumType.STRING)
+    private Course.LookFor look;
+
+    private Integer counted;
 
     @Enumerated(EnumType.STRING)
     private State state = State.PLANNED;
@@ -64,8 +63,8 @@ class StoredStep extends Row {
         this.onDay = step.on();
         this.phase = step.phase();
         this.means = step.means().orElse(null);
-        this.what = step.what();
-        this.terms = step.terms();
+        this.wash = step.wash().orElse(null);
+        this.look = step.look().orElse(null);
     }
 
     /** Says what became of it. */
@@ -75,8 +74,29 @@ class StoredStep extends Row {
         batch = entries;
     }
 
+    /** Says how many were counted at a look. */
+    void counted(Integer number) {
+        counted = number;
+    }
+
+    /** How many were counted at a look; null where nobody counted. */
+    Integer counted() {
+        return counted;
+    }
+
+    Course.LookFor look() {
+        return look;
+    }
+
+    /** The same on the day on which it was really done. */
+    Course.Step done() {
+        Course.Step step = step();
+        return new Course.Step(doneOn == null ? onDay : doneOn, step.phase(), step.means(), step.wash(), step.look());
+    }
+
     Course.Step step() {
-        return new Course.Step(onDay, phase, Optional.ofNullable(means), what, terms);
+        return new Course.Step(
+                onDay, phase, Optional.ofNullable(means), Optional.ofNullable(wash), Optional.ofNullable(look));
     }
 
     CourseId course() {

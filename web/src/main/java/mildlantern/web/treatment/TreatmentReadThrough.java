@@ -1,6 +1,5 @@
 package mildlantern.web.treatment;
 
-import java.util.List;
 import mildlantern.diagnosis.Diagnosis;
 import mildlantern.treatment.TreatmentKnowledge;
 import mildlantern.web.platform.CollectionId;
@@ -28,7 +27,7 @@ class TreatmentReadThrough implements ReadThrough {
                     diagnosis.knowledge().disorder(course.disorder()).isPresent(),
                     course.disorder().value(),
                     "cause");
-            course.with(List.of()).choice().uses().forEach(this::means);
+            course.choice().turns().forEach(turn -> means(turn.means()));
         });
         rows.each(StoredStep.class, collection, step -> step.step().means().ifPresent(this::means));
         rows.each(ContactLook.class, collection, ContactLook::nearness);

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.stream.Stream;
 import mildlantern.diagnosis.Diagnosis;
 import mildlantern.diagnosis.Disorder;
 import mildlantern.knowledge.DisorderId;
@@ -15,11 +16,11 @@ import mildlantern.mixing.Rate;
 import mildlantern.place.StopId;
 import mildlantern.plant.PlantId;
 import mildlantern.quantity.Limits;
-import mildlantern.treatment.CourseComposer;
 import mildlantern.treatment.Label;
 import mildlantern.treatment.Means;
 import mildlantern.treatment.Order;
 import mildlantern.treatment.Refusals;
+import mildlantern.treatment.TermSays;
 import mildlantern.treatment.TreatmentKnowledge;
 import mildlantern.treatment.Verdict;
 import mildlantern.web.casework.CaseTroubles;
@@ -95,6 +96,9 @@ class UseService {
     /** Something to choose. */
     record Choice(String id, String words, boolean chosen) {}
 
+    /** What is said of it: whether it refuses, why, and what instead. */
+    record Said(boolean refuses, String reason, Optional<String> instead) {}
+
     /** The page. */
     record Page(
             PlantId plant,
@@ -108,7 +112,7 @@ class UseService {
             boolean sun,
             boolean refused,
             String summary,
-            List<Verdict> verdicts,
+            List<Said> verdicts,
             List<String> terms,
             FormKey form) {}
 
@@ -171,7 +175,7 @@ class UseService {
                         ? rate.map(it -> Limits.plain(it.amount())).orElse("")
                         : asked.amount(),
                 rate.or(means::rate)
-                        .map(it -> it.measure().symbol() + " " + it.carrier().words())
+                        .map(it -> Wording.of(it.measure()) + " " + Wording.of(it.carrier()))
                         .orElse(""),
                 problem,
                 asked.inSun(),
@@ -183,8 +187,17 @@ class UseService {
                                 : verdicts.isEmpty()
                                         ? Wording.say("treatment.use-service.yes")
                                         : Wording.say("treatment.use-service.yes-cautions"),
-                verdicts,
-                refused ? List.of() : CourseComposer.terms(means),
+                verdicts.stream()
+                        .map(one -> new Said(
+                                one.refuses(),
+                                Wording.of(one.reason()),
+                                one.instead().map(Wording::of)))
+                        .toList(),
+                refused
+                        ? List.of()
+                        : Stream.concat(TermSays.safety(means).stream(), TermSays.conditions(means).stream())
+                                .map(Wording::of)
+                                .toList(),
                 FormKey.fresh());
     }
 

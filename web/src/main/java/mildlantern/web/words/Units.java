@@ -46,6 +46,19 @@ public final class Units {
         return (system.equals("ussystem") ? US : METRIC).getOrDefault(of, Unit.CELSIUS);
     }
 
+    /** The unit that the reader uses for what is usually measured in a metric unit. */
+    public static Unit like(Unit metric) {
+        boolean own = of(metric.of()) == METRIC.get(metric.of());
+        return own ? metric : metric == Unit.LITRE ? Unit.GALLON : of(metric.of());
+    }
+
+    /** Reads an amount, as {@link #read(String, Unit.Of)} does; without a unit it is in the usual one. */
+    public static double read(String text, Unit usual) {
+        return text.strip().matches("[-+\u2212\\d.,'\u2019\u00a0\u202f ]+")
+                ? usual.base(Numbers.read(text))
+                : read(text, usual.of());
+    }
+
     /**
      * Reads an amount, as in {@code 55F}, {@code 1,5 l} or {@code 6 in}.
      *

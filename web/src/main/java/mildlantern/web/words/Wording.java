@@ -15,8 +15,10 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.Supplier;
 import mildlantern.message.Message;
 import mildlantern.message.MessageKey;
+import mildlantern.message.Refusal;
 import mildlantern.quantity.Length;
 import mildlantern.quantity.Temperature;
 import mildlantern.quantity.TemperatureChange;
@@ -42,6 +44,11 @@ public final class Wording {
     /** A fact in the reader's words. */
     public static String of(Message message) {
         return say(message.what().key(), message.with().toArray());
+    }
+
+    /** Why a value was refused, in the reader's words. */
+    public static String why(IllegalArgumentException refused) {
+        return refused instanceof Refusal refusal ? of(refusal.told()) : String.valueOf(refused.getMessage());
     }
 
     /** A constant in the reader's words. */
@@ -73,6 +80,22 @@ public final class Wording {
     public static Locale reader() {
         LocaleContext asked = LocaleContextHolder.getLocaleContext();
         return Optional.ofNullable(asked == null ? null : asked.getLocale()).orElse(Locale.UK);
+    }
+
+    /** Does something for a program, which reads and writes metric units whatever its owner uses. */
+    public static <T> T inMetric(Supplier<T> work) {
+        LocaleContext asked = LocaleContextHolder.getLocaleContext();
+        Locale metric = new Locale.Builder()
+                .setLocale(reader())
+                .setUnicodeLocaleKeyword("ms", "metric")
+                .setUnicodeLocaleKeyword("mu", "celsius")
+                .build();
+        try {
+            LocaleContextHolder.setLocale(metric);
+            return work.get();
+        } finally {
+            LocaleContextHolder.setLocaleContext(asked);
+        }
     }
 
     /** Whether the reader writes the month before the day, as in 11/27/2026. */

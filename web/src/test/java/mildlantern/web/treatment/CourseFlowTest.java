@@ -18,9 +18,11 @@ import mildlantern.knowledge.DisorderId;
 import mildlantern.log.LogKind;
 import mildlantern.mixing.Carrier;
 import mildlantern.mixing.Measure;
+import mildlantern.pest.Aim;
 import mildlantern.place.StopId;
 import mildlantern.plant.Brightness;
 import mildlantern.plant.PlantId;
+import mildlantern.quarantine.IsolationClock;
 import mildlantern.treatment.CareSetting;
 import mildlantern.treatment.Course;
 import mildlantern.treatment.Style;
@@ -144,7 +146,8 @@ class CourseFlowTest {
                 collection,
                 mites,
                 FormKey.fresh(),
-                new CourseService.Wanted(style, new DisorderId("spider-mites"), false, OptionalDouble.empty()));
+                new CourseService.Wanted(
+                        style, Aim.CONTROL, new DisorderId("spider-mites"), false, OptionalDouble.empty()));
     }
 
     private List<CourseViews.StepLine> steps(CourseId course) {
@@ -159,7 +162,54 @@ class CourseFlowTest {
     }
 
     private void tick(CourseId course, Course.Phase phase, StoredStep.State how) {
-        ticks.tick(collection, course, next(course, phase).id(), FormKey.fresh(), how, LocalDate.now(clock));
+        ticks.tick(
+                collection,
+                course,
+                next(course, phase).id(),
+                FormKey.fresh(),
+                how,
+                LocalDate.now(clock),
+                OptionalDouble.empty());
+    }
+
+    private Optional<String> look(CourseId course, int counted) {
+        return ticks.tick(
+                collection,
+                course,
+                next(course, Course.Phase.LOOK).id(),
+                FormKey.fresh(),
+                StoredStep.State.DONE,
+                LocalDate.now(clock),
+                OptionalDouble.of(counted));
+    }
+
+    /** Does every step on its day until the first look after the last use is due. */
+    private CourseId treated(OptionalDouble counted) {
+        CourseId course = courses.start(
+                collection,
+                mites,
+                FormKey.fresh(),
+                new CourseService.Wanted(Style.WASH, Aim.CONTROL, new DisorderId("spider-mites"), false, counted));
+        for (int day = 0; day < 60; day++) {
+            for (CourseViews.StepLine step : steps(course)) {
+                if (!step.due()) {
+                    continue;
+                }
+                if (step.phase().equals("look") && step.what().contains("should be none")) {
+                    return course;
+                }
+                ticks.tick(
+                        collection,
+                        course,
+                        step.id(),
+                        FormKey.fresh(),
+                        StoredStep.State.DONE,
+                        LocalDate.now(clock),
+                        step.phase().equals("look") ? OptionalDouble.of(5) : OptionalDouble.empty());
+            }
+            clock.moveDays(1);
+        }
+        throw new AssertionError("no look came");
     }
 
     /** The step that is due on a plant today, in words; empty if none is. */
@@ -172,14 +222,14 @@ class CourseFlowTest {
 
     private long uses(CourseId course) {
         return steps(course).stream()
-                .filter(step -> step.what().startsWith("Insecticidal soap"))
+                .filter(step -> step.what().contains("nsecticidal soap"))
                 .count();
     }
 
     @Test
     void aCourseIsChosenByStyle_andStartedOnce() throws Exception {
-        CourseViews.ChoicePage wash =
-                choices.choice(collection, mites, Optional.empty(), Optional.empty(), false, OptionalDouble.empty());
+        CourseViews.ChoicePage wash = choices.choice(
+                collection, mites, Optional.empty(), Optional.empty(), Optional.empty(), false, OptionalDouble.empty());
         assertThat(wash.styles())
                 .filteredOn(CourseViews.StyleTab::house)
                 .extracting(CourseViews.StyleTab::id)
@@ -193,8 +243,8 @@ class CourseFlowTest {
                     .andExpect(status().isOk());
         }
         FormKey form = FormKey.fresh();
-        CourseService.Wanted wanted =
-                new CourseService.Wanted(Style.WASH, new DisorderId("spider-mites"), false, OptionalDouble.empty());
+        CourseService.Wanted wanted = new CourseService.Wanted(
+                Style.WASH, Aim.CONTROL, new DisorderId("spider-mites"), false, OptionalDouble.empty());
         CourseId course = courses.start(collection, mites, form, wanted);
         assertThat(courses.start(collection, mites, form, wanted)).isEqualTo(course);
         assertThat(courses.start(collection, mites, FormKey.fresh(), wanted))
@@ -242,7 +292,7 @@ class CourseFlowTest {
         clock.moveDays(11);
         tick(course, Course.Phase.REPEAT, StoredStep.State.MISSED);
         CourseViews.CoursePage anew = pages.page(collection, course);
-        assertThat(anew.cost().orElseThrow()).contains("later").contains("Chance that any is left then");
+        assertThat(anew.cost().orElseThrow()).contains("later");
         assertThat(next(course, Course.Phase.REPEAT).due())
                 .as("today is the first day for it")
                 .isTrue();
@@ -289,26 +339,126 @@ class CourseFlowTest {
         CourseId course = start(Style.WASH);
         CourseViews.StepLine clean = next(course, Course.Phase.CLEAN);
         FormKey form = FormKey.fresh();
-        ticks.tick(collection, course, clean.id(), form, StoredStep.State.DONE, LocalDate.now(clock));
-        ticks.tick(collection, course, clean.id(), form, StoredStep.State.DONE, LocalDate.now(clock));
+        ticks.tick(
+                collection,
+                course,
+                clean.id(),
+                form,
+                StoredStep.State.DONE,
+                LocalDate.now(clock),
+                OptionalDouble.empty());
+        ticks.tick(
+                collection,
+                course,
+                clean.id(),
+                form,
+                StoredStep.State.DONE,
+                LocalDate.now(clock),
+                OptionalDouble.empty());
         assertThat(logBook.entries(grower.plant()))
                 .filteredOn(row -> row.kind() == LogKind.SPRAYED)
                 .hasSize(1);
     }
 
     @Test
-    void aNewFindStartsTheClockAndTheCourseAgain() {
+    void aNewFindStartsTheCourseAgain_andMovesTheDayOfRelease() {
         CourseId course = start(Style.WASH);
         tick(course, Course.Phase.ISOLATE, StoredStep.State.DONE);
         tick(course, Course.Phase.CLEAN, StoredStep.State.DONE);
+        LocalDate before = release(course);
         clock.moveDays(9);
-        int before = pages.page(collection, course).alone().orElseThrow().day();
         courses.found(collection, course, FormKey.fresh(), OptionalDouble.of(40));
         CourseViews.CoursePage page = pages.page(collection, course);
-        assertThat(before).isEqualTo(10);
-        assertThat(page.alone().orElseThrow().day()).isEqualTo(1);
-        assertThat(uses(course)).isGreaterThan(2);
+        assertThat(release(course)).isAfter(before);
         assertThat(page.steps()).filteredOn(step -> step.state().equals("DONE")).hasSize(2);
+    }
+
+    /** The one date on which it may go back, as the round knows it. */
+    private LocalDate release(CourseId course) {
+        return Optional.ofNullable(dues.today(collection, LocalDate.now(clock))
+                        .clocks()
+                        .get(grower.plant().id()))
+                .flatMap(IsolationClock::until)
+                .orElseThrow();
+    }
+
+    @Test
+    void theDayOfReleaseIsTheSameEverywhere() {
+        CourseId course = start(Style.WASH);
+        CourseViews.StepLine step = next(course, Course.Phase.RELEASE);
+        assertThat(pages.page(collection, course).alone().orElseThrow().until()).contains(step.day());
+        assertThat(CoursePages.DAY.format(release(course))).isEqualTo(step.day());
+    }
+
+    @Test
+    void itIsNotReleasedWithoutTwoCleanLooks() {
+        CourseId course = treated(OptionalDouble.of(40));
+        clock.moveDays(60);
+        assertThat(ticks.tick(
+                        collection,
+                        course,
+                        next(course, Course.Phase.RELEASE).id(),
+                        FormKey.fresh(),
+                        StoredStep.State.DONE,
+                        LocalDate.now(clock),
+                        OptionalDouble.empty()))
+                .isPresent();
+        assertThat(look(course, 0)).isEmpty();
+        assertThat(look(course, 0)).isEmpty();
+        tick(course, Course.Phase.RELEASE, StoredStep.State.DONE);
+        assertThat(pages.page(collection, course).state()).startsWith("released");
+    }
+
+    @Test
+    void aFindAfterTheLastUseAsksForMore_ofAnotherMeansFirst() {
+        CourseId course = treated(OptionalDouble.of(40));
+        long planned =
+                steps(course).stream().filter(CourseViews.StepLine::planned).count();
+        look(course, 6);
+        List<CourseViews.StepLine> anew =
+                steps(course).stream().filter(CourseViews.StepLine::planned).toList();
+        assertThat(anew).hasSizeGreaterThan((int) planned);
+        assertThat(anew.stream()
+                        .filter(step -> !step.phase().equals("clean"))
+                        .findFirst()
+                        .orElseThrow()
+                        .what())
+                .doesNotStartWith("Insecticidal soap");
+    }
+
+    @Test
+    void aCountFarAboveTheOutlookIsSaid_andTeachesTheHouse() {
+        CourseId course = courses.start(
+                collection,
+                mites,
+                FormKey.fresh(),
+                new CourseService.Wanted(
+                        Style.WASH, Aim.CONTROL, new DisorderId("spider-mites"), false, OptionalDouble.of(40)));
+        for (int day = 0; day < 30; day++) {
+            for (CourseViews.StepLine step : steps(course)) {
+                if (!step.due() || !step.planned()) {
+                    continue;
+                }
+                boolean looks = step.phase().equals("look");
+                ticks.tick(
+                        collection,
+                        course,
+                        step.id(),
+                        FormKey.fresh(),
+                        StoredStep.State.DONE,
+                        LocalDate.now(clock),
+                        looks ? OptionalDouble.of(300) : OptionalDouble.empty());
+                if (looks) {
+                    CourseViews.CoursePage page = pages.page(collection, course);
+                    assertThat(page.worse().orElseThrow()).contains("300").contains("resistant");
+                    assertThat(page.learned()).isNotEmpty();
+                    assertThat(page.picture().orElseThrow().counts()).hasSize(2);
+                    return;
+                }
+            }
+            clock.moveDays(1);
+        }
+        throw new AssertionError("no look came");
     }
 
     @Test
@@ -347,6 +497,9 @@ class CourseFlowTest {
         CourseId course = start(Style.WASH);
         courses.askContacts(collection, course, FormKey.fresh());
         clock.moveDays(90);
+        while (steps(course).stream().anyMatch(step -> step.phase().equals("look") && step.planned())) {
+            look(course, 0);
+        }
         tick(course, Course.Phase.RELEASE, StoredStep.State.DONE);
         assertThat(pages.page(collection, course).state()).startsWith("released");
         FormKey form = FormKey.fresh();
@@ -400,15 +553,15 @@ class CourseFlowTest {
         assertThat(products.keep(collection, FormKey.fresh(), label("quay soap", "15", "")))
                 .containsOnlyKeys("name");
         Plant plant = grower.plant();
-        CourseService.Wanted wanted =
-                new CourseService.Wanted(Style.WASH, new DisorderId("spider-mites"), false, OptionalDouble.empty());
-        assertThat(courses.compose(collection, plant, wanted).weighed())
-                .anySatisfy(one -> assertThat(one.why()).contains("registered where you live"));
+        CourseService.Wanted wanted = new CourseService.Wanted(
+                Style.WASH, Aim.CONTROL, new DisorderId("spider-mites"), false, OptionalDouble.empty());
+        assertThat(courses.compose(collection, plant, wanted).options())
+                .contains(new Course.Option("soap", Course.Role.REFUSED, 0, 0, 0));
         ProductId product = products.list(collection).get(0).id();
         products.answer(collection, product, true);
         Course course = courses.compose(collection, plant, wanted);
-        assertThat(course.steps())
-                .as("%s", course.weighed())
+        assertThat(course.steps()).anyMatch(step -> step.means().equals(Optional.of("soap")));
+        assertThat(steps(start(Style.WASH)))
                 .anySatisfy(step -> assertThat(step.what()).contains("15 mL per L"));
     }
 

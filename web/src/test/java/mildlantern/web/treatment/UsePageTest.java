@@ -11,7 +11,6 @@ import java.util.Optional;
 import java.util.UUID;
 import mildlantern.knowledge.DisorderId;
 import mildlantern.log.LogKind;
-import mildlantern.treatment.Verdict;
 import mildlantern.web.Growers;
 import mildlantern.web.LanternTest;
 import mildlantern.web.log.LogBook;
@@ -64,11 +63,11 @@ class UsePageTest {
         assertThat(ask("soap", "spider-mites", "", false).terms())
                 .anySatisfy(term -> assertThat(term).contains("gloves"));
         assertThat(ask("soap", "spider-mites", "40", false).verdicts())
-                .extracting(Verdict::rule)
-                .contains("too-strong");
+                .extracting(UseService.Said::reason)
+                .anySatisfy(words -> assertThat(words).contains("at most 20 mL"));
         assertThat(ask("soap", "spider-mites", "", true).verdicts())
-                .extracting(Verdict::rule)
-                .contains("sun");
+                .extracting(UseService.Said::reason)
+                .anySatisfy(words -> assertThat(words).contains("in the sun"));
         assertThat(ask("soap", "spider-mites", "plenty", false).problem())
                 .hasValueSatisfying(words -> assertThat(words).contains("plenty"));
     }
@@ -88,11 +87,11 @@ class UsePageTest {
                 .filteredOn(row -> row.kind() == LogKind.SPRAYED)
                 .hasSize(1);
         assertThat(ask("soap", "spider-mites", "", false).verdicts())
-                .extracting(Verdict::rule)
-                .contains("too-soon");
+                .extracting(UseService.Said::reason)
+                .anySatisfy(words -> assertThat(words).contains("again after"));
         assertThat(ask("oil", "spider-mites", "", false).verdicts())
-                .extracting(Verdict::rule)
-                .contains("two-products");
+                .extracting(UseService.Said::reason)
+                .anySatisfy(words -> assertThat(words).startsWith("Two products"));
     }
 
     @Test

@@ -128,16 +128,16 @@ class UsedOnAPlantTest {
 
     @Test
     void anIngredientTellsItsOwnGroup_alsoAfterItWentOutAsATableAndCameInAgain() throws Exception {
-        write("bifenazate", Way.LINE, "");
+        write("fluopicolide", Way.LINE, "");
         assertThat(uses()).singleElement().satisfies(use -> {
-            assertThat(use.means()).isEqualTo("miticide");
-            assertThat(use.group()).contains("I-20D");
+            assertThat(use.means()).isEqualTo("oomycete-fungicide");
+            assertThat(use.group()).contains("F-43");
         });
         String table = mvc.perform(get("/exchange/log.csv").with(user(grower.member())))
                 .andReturn()
                 .getResponse()
                 .getContentAsString(StandardCharsets.UTF_8);
-        assertThat(table).contains("miticide bifenazate");
+        assertThat(table).contains("oomycete-fungicide fluopicolide");
     }
 
     @Test

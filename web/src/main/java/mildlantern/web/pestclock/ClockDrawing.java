@@ -1,4 +1,4 @@
-package mildlantern.web.treatment;
+package mildlantern.web.pestclock;
 
 import static mildlantern.web.platform.SvgNumbers.point;
 
@@ -72,7 +72,7 @@ final class ClockDrawing {
         List<Tick> days = new ArrayList<>();
         int every = course.size() > 80 ? 14 : 7;
         for (int day = 0; day < course.size(); day += every) {
-            days.add(new Tick(x(day), day == 0 ? "today" : Wording.say("treatment.clock-drawing.day", day)));
+            days.add(new Tick(x(day), day == 0 ? "today" : Wording.say("pestclock.drawing.day", day)));
         }
         Set<Double> shown = new TreeSet<>();
         for (double number = 1; number <= ceiling; number *= 10) {

@@ -3,7 +3,9 @@ document.addEventListener('input', (event) => {
   const dial = event.target.closest?.('.dials input[type=range]');
   if (!dial) return;
   const figure = document.querySelector(`output[for="${CSS.escape(dial.id)}"]`);
-  if (figure) figure.textContent = dial.value + (dial.value === '1' && figure.dataset.one ? figure.dataset.one : figure.dataset.unit);
+  if (!figure) return;
+  const shown = Math.round(dial.value * (figure.dataset.times ?? 1) + Number(figure.dataset.plus ?? 0));
+  figure.textContent = shown + (shown === 1 && figure.dataset.one ? figure.dataset.one : figure.dataset.unit);
 });
 
 // A turned dial keeps the form, which holds the focus; another pest or means has other dials.

@@ -1,4 +1,4 @@
-package mildlantern.web.treatment;
+package mildlantern.web.pestclock;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
@@ -8,6 +8,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import java.util.Optional;
 import java.util.OptionalDouble;
 import mildlantern.knowledge.DisorderId;
+import mildlantern.pest.Aim;
 import mildlantern.pest.Pests;
 import mildlantern.web.Growers;
 import mildlantern.web.LanternTest;
@@ -32,7 +33,15 @@ class PestClockPageTest {
 
     private PestClockPages.Page page(String pest, double celsius, Optional<Integer> interval, Optional<Integer> uses) {
         return pages.page(new PestClockPages.Asked(
-                new DisorderId(pest), celsius, 90, Optional.of("soap"), interval, uses, OptionalDouble.empty()));
+                new DisorderId(pest),
+                celsius,
+                90,
+                0,
+                Aim.CONTROL,
+                Optional.of("soap"),
+                interval,
+                uses,
+                OptionalDouble.empty()));
     }
 
     @Test

@@ -1,12 +1,14 @@
-package mildlantern.web.treatment;
+package mildlantern.web.pestclock;
 
 import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import mildlantern.knowledge.DisorderId;
+import mildlantern.pest.Aim;
 import mildlantern.web.platform.Reply;
 import mildlantern.web.words.Numbers;
 import mildlantern.web.words.Wording;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
 
@@ -24,6 +26,8 @@ class PestClockController {
             DisorderId pest,
             String celsius,
             String coverage,
+            String missed,
+            @Nullable Aim aim,
             Optional<String> means,
             Optional<String> interval,
             Optional<String> uses,
@@ -32,6 +36,8 @@ class PestClockController {
             pest = Objects.requireNonNullElse(pest, new DisorderId("spider-mites"));
             celsius = Objects.requireNonNullElse(celsius, "21");
             coverage = Objects.requireNonNullElse(coverage, "90");
+            missed = Objects.requireNonNullElse(missed, "0");
+            aim = Objects.requireNonNullElse(aim, Aim.CONTROL);
             counted = Objects.requireNonNullElse(counted, "");
         }
     }
@@ -43,24 +49,29 @@ class PestClockController {
         try {
             asked = new PestClockPages.Asked(
                     dials.pest(),
-                    number(dials.celsius(), "temperature"),
-                    number(dials.coverage(), "coverage"),
+                    number(dials.celsius(), PestClockPages.Dial.TEMPERATURE),
+                    number(dials.coverage(), PestClockPages.Dial.COVERAGE),
+                    number(dials.missed(), PestClockPages.Dial.MISSED),
+                    Objects.requireNonNull(dials.aim()),
                     dials.means(),
-                    dials.interval().filter(text -> !text.isBlank()).map(text -> (int) number(text, "interval")),
-                    dials.uses().filter(text -> !text.isBlank()).map(text -> (int) number(text, "uses")),
+                    dials.interval().filter(text -> !text.isBlank()).map(text ->
+                            (int) number(text, PestClockPages.Dial.INTERVAL)),
+                    dials.uses().filter(text -> !text.isBlank()).map(text ->
+                            (int) number(text, PestClockPages.Dial.USES)),
                     dials.counted().isBlank()
                             ? OptionalDouble.empty()
-                            : OptionalDouble.of(number(dials.counted(), "count")));
+                            : OptionalDouble.of(Numbers.read(dials.counted())));
             reply.put("page", pages.page(asked));
         } catch (IllegalArgumentException e) {
-            problem = Optional.of(
-                    Wording.say("treatment.pest-clock-controller.was-not-understood-shown", e.getMessage()));
+            problem = Optional.of(Wording.say("pestclock.controller.was-not-understood-shown", Wording.why(e)));
             reply.put(
                     "page",
                     pages.page(new PestClockPages.Asked(
                             dials.pest(),
                             21,
                             90,
+                            0,
+                            Aim.CONTROL,
                             Optional.empty(),
                             Optional.empty(),
                             Optional.empty(),
@@ -68,21 +79,21 @@ class PestClockController {
         }
         reply.put("problem", problem);
         if (!reply.fragment()) {
-            return "treatment/clock";
+            return "pestclock/clock";
         }
         // A dial keeps the form, which holds the focus; another pest or means has other dials.
         if ("turned".equals(reply.asked("X-Dial")) && problem.isEmpty()) {
-            return "treatment/clock :: result(page=${page})";
+            return "pestclock/clock :: result(page=${page})";
         }
         reply.header("HX-Retarget", "#board");
-        return "treatment/clock :: board(page=${page},problem=${problem})";
+        return "pestclock/clock :: board(page=${page},problem=${problem})";
     }
 
-    private static double number(String text, String what) {
+    private static double number(String text, PestClockPages.Dial dial) {
         try {
             return Numbers.read(text);
         } catch (NumberFormatException e) {
-            throw new IllegalArgumentException(what + ": " + e.getMessage(), e);
+            throw new IllegalArgumentException(Wording.of(dial) + ": " + e.getMessage(), e);
         }
     }
 }
