@@ -64,15 +64,15 @@ public record Course(
      */
     public record Turn(String means, int gap) {}
 
-    /** The parts of a course in their order. */
+    /** The parts of a course, in the order in which they are done on one day: one looks before one sprays. */
     public enum Phase implements MessageKey {
         ISOLATE,
         ANTS,
+        LOOK,
         CLEAN,
         TEST,
         ACT,
         REPEAT,
-        LOOK,
         RELEASE
     }
 

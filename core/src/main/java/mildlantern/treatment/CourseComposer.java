@@ -3,8 +3,10 @@ package mildlantern.treatment;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Stream;
 import mildlantern.knowledge.DisorderId;
 import mildlantern.pest.Aim;
@@ -175,10 +177,11 @@ public final class CourseComposer {
         }
         LocalDate on = from.plusDays(programmes.first(way.main()));
         LocalDate shows = on;
+        Set<Means> known = new HashSet<>();
         for (int i = 0; i < way.used().size(); i++) {
             Means means = way.used().get(i).means();
             on = on.plusDays(way.used().get(i).gap());
-            steps.add(Course.Step.use(on, i == 0 ? Course.Phase.ACT : Course.Phase.REPEAT, means)
+            steps.add(Course.Step.use(on, known.add(means) ? Course.Phase.ACT : Course.Phase.REPEAT, means)
                     .after(programmes.before(i, means).map(Means::id)));
             LocalDate works = on.plusDays(Steps.worksUntil(means));
             shows = works.isAfter(shows) ? works : shows;

@@ -3,8 +3,11 @@ package mildlantern.treatment;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import mildlantern.pest.Application;
 import mildlantern.pest.LifeTable;
@@ -64,10 +67,13 @@ final class Replanner {
         LocalDate shows = last.map(day -> day.plusDays(
                         Steps.worksUntil(means(main.get(main.size() - 1).means()))))
                 .orElse(today);
+        Set<String> known =
+                main.stream().map(CourseComposer.Done::means).collect(Collectors.toCollection(HashSet::new));
         for (int i = 0; i < plan.applications(); i++) {
             Means means = means(left.get(i).means());
-            steps.add(Course.Step.use(days.get(i), used + i == 0 ? Course.Phase.ACT : Course.Phase.REPEAT, means)
-                    .after(wash(choice, used + i, means).map(Means::id)));
+            steps.add(
+                    Course.Step.use(days.get(i), known.add(means.id()) ? Course.Phase.ACT : Course.Phase.REPEAT, means)
+                            .after(wash(choice, used + i, means).map(Means::id)));
             LocalDate works = days.get(i).plusDays(Steps.worksUntil(means));
             shows = works.isAfter(shows) ? works : shows;
         }

@@ -12,6 +12,7 @@ import mildlantern.web.platform.NotHere;
 import mildlantern.web.platform.StaleVersion;
 import mildlantern.web.role.NotAllowed;
 import mildlantern.web.words.Wording;
+import org.apache.catalina.connector.ClientAbortException;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -44,7 +45,6 @@ import org.springframework.web.servlet.resource.NoResourceFoundException;
 @Controller
 class Problems {
     private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
-    private static final String NOTHING_CHANGED = "Nothing was changed.";
 
     /** A key that was taken, a row that is referred to or gone: another was quicker. */
     private static final Set<String> ANOTHER_WAS_QUICKER = Set.of("23505", "23503", "40001", "40P01", "55P03");
@@ -56,7 +56,7 @@ class Problems {
                 HttpStatus.NOT_FOUND,
                 Wording.say("edge.problems.not-collection"),
                 Wording.say("edge.problems.there-no-such-your", problem.getMessage()),
-                NOTHING_CHANGED);
+                Wording.say("edge.problems.nothing-was-changed"));
     }
 
     @ExceptionHandler(NotAllowed.class)
@@ -66,7 +66,7 @@ class Problems {
                 HttpStatus.FORBIDDEN,
                 Wording.say("edge.problems.not-allowed"),
                 Wording.say("edge.problems.your-role", problem.has(), problem.needed()),
-                NOTHING_CHANGED);
+                Wording.say("edge.problems.nothing-was-changed"));
     }
 
     @ExceptionHandler({
@@ -80,7 +80,7 @@ class Problems {
                 HttpStatus.NOT_FOUND,
                 Wording.say("edge.problems.no-such-page"),
                 Wording.say("edge.problems.page-not-found"),
-                NOTHING_CHANGED);
+                Wording.say("edge.problems.nothing-was-changed"));
     }
 
     @ExceptionHandler(StaleVersion.class)
@@ -158,8 +158,8 @@ class Problems {
     }
 
     /** The browser went on to another page before this answer had gone out: nobody waits for it any more. */
-    @ExceptionHandler(AsyncRequestNotUsableException.class)
-    void goneOn(AsyncRequestNotUsableException gone) {
+    @ExceptionHandler({AsyncRequestNotUsableException.class, ClientAbortException.class})
+    void goneOn(IOException gone) {
         LOG.debug("An answer was no longer waited for", gone);
     }
 
@@ -195,7 +195,7 @@ class Problems {
                     case UNSUPPORTED_MEDIA_TYPE -> Wording.say("edge.problems.what-was-sent-kind");
                     default -> Wording.say("edge.problems.something-what-was-sent-2");
                 },
-                NOTHING_CHANGED);
+                Wording.say("edge.problems.nothing-was-changed"));
     }
 
     /** Where security sends a form whose token is not the session's. */

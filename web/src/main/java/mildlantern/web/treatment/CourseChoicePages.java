@@ -14,6 +14,7 @@ import mildlantern.quantity.Limits;
 import mildlantern.treatment.Course;
 import mildlantern.treatment.CourseComposer;
 import mildlantern.treatment.CourseRequest;
+import mildlantern.treatment.Means;
 import mildlantern.treatment.Order;
 import mildlantern.treatment.Refusals;
 import mildlantern.treatment.Style;
@@ -147,27 +148,40 @@ class CourseChoicePages {
                 FormKey.fresh());
     }
 
-    /** What was thought of, the chosen first, each with what came of it. */
+    /** What was thought of, the chosen first, each with what came of it; what other house styles would take stands in one line. */
     List<CourseViews.WeighedLine> weighed(Course course, CourseRequest request) {
-        return course.options().stream()
-                .flatMap(option -> knowledge.find(option.means()).stream()
-                        .map(means -> new CourseViews.WeighedLine(
-                                means.name(),
-                                option.role().compareTo(Course.Role.BESIDE) <= 0,
-                                option.role() == Course.Role.REFUSED
-                                        ? refusals.refusal(
-                                                        new Order(
-                                                                means,
-                                                                request.from(),
-                                                                request.disorder(),
-                                                                means.rate(),
-                                                                false,
-                                                                Optional.empty()),
-                                                        request.situation())
-                                                .map(verdict -> Wording.of(verdict.reason()))
-                                                .orElseGet(() -> Wording.of(Course.Role.REFUSED))
-                                        : Wording.of(option.role().with(option.uses(), option.gap())))))
-                .toList();
+        List<CourseViews.WeighedLine> lines = new ArrayList<>();
+        List<String> others = new ArrayList<>();
+        for (Course.Option option : course.options()) {
+            Optional<Means> found = knowledge.find(option.means());
+            if (found.isEmpty()) {
+                continue;
+            }
+            Means means = found.get();
+            if (option.role() == Course.Role.OTHER_STYLE) {
+                others.add(means.name());
+            } else if (option.role() == Course.Role.REFUSED) {
+                lines.add(refused(means, request));
+            } else {
+                lines.add(new CourseViews.WeighedLine(
+                        means.name(),
+                        option.role().compareTo(Course.Role.BESIDE) <= 0,
+                        Wording.of(option.role().with(option.uses(), option.gap()))));
+            }
+        }
+        if (!others.isEmpty()) {
+            lines.add(new CourseViews.WeighedLine(
+                    "", false, Wording.say("treatment.course-choice-pages.other-methods", Wording.listed(others))));
+        }
+        return lines;
+    }
+
+    /** The reason names what it refuses. */
+    private CourseViews.WeighedLine refused(Means means, CourseRequest request) {
+        Order order = new Order(means, request.from(), request.disorder(), means.rate(), false, Optional.empty());
+        return refusals.refusal(order, request.situation())
+                .map(verdict -> new CourseViews.WeighedLine("", false, Wording.of(verdict.reason())))
+                .orElseGet(() -> new CourseViews.WeighedLine(means.name(), false, Wording.of(Course.Role.REFUSED)));
     }
 
     Optional<CourseViews.Said> said(Course course, Plant plant) {

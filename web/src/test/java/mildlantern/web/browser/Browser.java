@@ -14,10 +14,16 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.regex.Pattern;
 
 /** Debian's Chromium without a window, one for all tests of this run. */
 final class Browser {
     private static final double PATIENCE_MS = 60_000;
+
+    /** A page may refuse; a script, style or picture that is not there is a fault. */
+    private static final Pattern REFUSED_FORM =
+            Pattern.compile("status of 4(?!.*\\.(js|css|svg|woff2|png|jpg|webmanifest))");
+
     private static final com.microsoft.playwright.Browser CHROMIUM = launch();
 
     private Browser() {}
@@ -68,7 +74,7 @@ final class Browser {
             page = context.newPage();
             page.onConsoleMessage(message -> {
                 if (message.type().equals("error") || message.type().equals("warning")) {
-                    complaints.add(message.text());
+                    complaints.add(message.text() + " at " + message.location());
                 }
             });
         }
@@ -125,7 +131,7 @@ final class Browser {
         /** The console was silent, but for answers that were refused on purpose. */
         void quiet() {
             assertThat(complaints)
-                    .filteredOn(text -> !text.contains("status of 4"))
+                    .filteredOn(text -> !REFUSED_FORM.matcher(text).find())
                     .isEmpty();
         }
 
