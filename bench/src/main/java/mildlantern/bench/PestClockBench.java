@@ -3,9 +3,9 @@ package mildlantern.bench;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.OptionalDouble;
-import java.util.Set;
 import java.util.concurrent.TimeUnit;
 import mildlantern.knowledge.DisorderId;
+import mildlantern.pest.Aim;
 import mildlantern.pest.Conditions;
 import mildlantern.pest.LifeTable;
 import mildlantern.pest.PestClock;
@@ -13,9 +13,11 @@ import mildlantern.pest.Pests;
 import mildlantern.pest.Search;
 import mildlantern.plant.PlantKnowledge;
 import mildlantern.plant.Profile;
+import mildlantern.quarantine.Quarantine;
 import mildlantern.treatment.Course;
 import mildlantern.treatment.CourseComposer;
 import mildlantern.treatment.CourseRequest;
+import mildlantern.treatment.HouseFigures;
 import mildlantern.treatment.Means;
 import mildlantern.treatment.Situation;
 import mildlantern.treatment.Style;
@@ -48,7 +50,7 @@ public class PestClockBench {
     private String against = "";
 
     private final TreatmentKnowledge knowledge = TreatmentKnowledge.load(Pests.load());
-    private final CourseComposer composer = new CourseComposer(knowledge);
+    private final CourseComposer composer = new CourseComposer(knowledge, Quarantine.load(Pests.load()));
     private final Profile profile = PlantKnowledge.load().profile("monstera").orElseThrow();
     private LifeTable pest = Pests.load().all().iterator().next();
     private Means means = knowledge.all().iterator().next();
@@ -64,23 +66,26 @@ public class PestClockBench {
     public Search search() {
         PestClock clock = new PestClock(pest, new Conditions(CELSIUS, COVERAGE, pest.start()));
         return clock.search(
-                knowledge.effect(means, pest),
+                List.of(knowledge.effect(means, pest)),
                 (int) means.intervalAgainst(pest.id()).low(),
                 (int) means.intervalAgainst(pest.id()).high(),
-                means.mostUses(),
-                CourseComposer.RISK);
+                means.pace().mostUses(),
+                Aim.CONTROL);
     }
 
     @Benchmark
     public Course course() {
         return composer.compose(new CourseRequest(
                 pest.id(),
-                new Situation(profile, false, false, CELSIUS, OptionalDouble.of(60), false, Set.of(), List.of()),
+                Situation.of(profile, CELSIUS),
                 Style.WASH,
+                Aim.CONTROL,
                 LocalDate.of(2026, 3, 2),
                 false,
                 OptionalDouble.empty(),
                 COVERAGE,
+                List.of(),
+                HouseFigures.NONE,
                 List.of()));
     }
 }
