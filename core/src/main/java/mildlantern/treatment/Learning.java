@@ -1,6 +1,7 @@
 package mildlantern.treatment;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -70,13 +71,28 @@ public final class Learning {
         course.uses().stream().filter(use -> use.day() < last).map(Used::means).forEach(used::add);
         HouseFigures.Figure killing = together(before, used);
         HouseFigures.Figure growing = before.growing().getOrDefault(course.pest(), GROWING);
+        int points = 2 * REACH + 1;
+        double[] chances = new double[points * points];
+        for (int i = 0; i < points; i++) {
+            for (int j = 0; j < points; j++) {
+                int harder = i - REACH;
+                int faster = j - REACH;
+                chances[i * points + j] = -0.125 * (harder * harder + faster * faster)
+                        + likelihood(
+                                course,
+                                pest,
+                                Math.exp(killing.log() + harder * killing.sd() / 2),
+                                Math.exp(growing.log() + faster * growing.sd() / 2));
+            }
+        }
+        // Counts that no figure explains have chances too small for a number; against the likeliest they have one.
+        double likeliest = Arrays.stream(chances).max().orElseThrow();
         double[] sums = new double[5];
-        for (int i = -REACH; i <= REACH; i++) {
-            for (int j = -REACH; j <= REACH; j++) {
-                double kill = killing.log() + i * killing.sd() / 2;
-                double grow = growing.log() + j * growing.sd() / 2;
-                double weight =
-                        Math.exp(-0.125 * (i * i + j * j) + likelihood(course, pest, Math.exp(kill), Math.exp(grow)));
+        for (int i = 0; i < points; i++) {
+            for (int j = 0; j < points; j++) {
+                double kill = killing.log() + (i - REACH) * killing.sd() / 2;
+                double grow = growing.log() + (j - REACH) * growing.sd() / 2;
+                double weight = Math.exp(chances[i * points + j] - likeliest);
                 sums[0] += weight;
                 sums[1] += weight * kill;
                 sums[2] += weight * kill * kill;

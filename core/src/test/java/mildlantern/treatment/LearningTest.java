@@ -63,4 +63,11 @@ class LearningTest {
         assertThat(figures.growing().values().iterator().next().times())
                 .isBetween(1 / HouseFigures.FURTHEST, HouseFigures.FURTHEST);
     }
+
+    @Test
+    void countsThatNothingExplainsStillTellSomething() {
+        HouseFigures figures = LEARNING.from(List.of(soaped(5, 0, 3000, 4000, 4000, 4000, 4000)));
+        assertThat(soap(figures)).isFinite().isBetween(1 / HouseFigures.FURTHEST, 1.0);
+        assertThat(figure(figures).sd()).isFinite().isPositive();
+    }
 }

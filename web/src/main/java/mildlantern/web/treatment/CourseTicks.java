@@ -139,7 +139,8 @@ class CourseTicks {
         }
     }
 
-    /** What a look found: a find after the last use asks for more; fewer than before teaches the house. */
+    /** What a look found: a find after the last use asks for more; a count on the way teaches the house, and where what is left of the plan falls short
+     * of its aim then, another means is looked for at once. */
     private void looked(StoredCourse course, StoredStep step, OptionalDouble counted) {
         if (counted.isEmpty()) {
             return;
@@ -150,6 +151,9 @@ class CourseTicks {
             finds.found(course, counted);
         } else if (step.look() == Course.LookFor.FEWER && course.counted() != null) {
             courseReplans.replan(course, LocalDate.now(clock));
+            if (step.counted() > 0 && course.fallsShort()) {
+                finds.found(course, counted);
+            }
         }
     }
 

@@ -120,6 +120,11 @@ class StoredCourse extends Row {
         planned(course);
     }
 
+    /** Whether what is planned does not reach its aim. */
+    boolean fallsShort() {
+        return Boolean.FALSE.equals(reached);
+    }
+
     /** Takes over a plan: the first one, or one made anew. */
     final void planned(Course course) {
         style = course.choice().style();
