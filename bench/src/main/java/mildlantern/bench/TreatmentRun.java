@@ -76,7 +76,7 @@ public final class TreatmentRun {
         CourseEnd.print(
                 "all that promised control",
                 ends.stream().filter(CourseEnd::promised).toList());
-        print(
+        CourseEnd.print(
                 "all that fall short",
                 ends.stream().filter(end -> !end.promised()).toList());
     }
