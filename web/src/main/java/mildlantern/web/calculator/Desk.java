@@ -5,8 +5,10 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.regex.Pattern;
 import mildlantern.web.platform.NotHere;
 import mildlantern.web.words.Wording;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -23,6 +25,8 @@ import org.springframework.web.servlet.ModelAndView;
  * @param all its calculators
  */
 public record Desk(String name, String root, String fine, List<Calculator<?>> all) {
+    private static final Pattern COURSE = Pattern.compile("/courses/[0-9a-f-]{36}");
+
     /** What is wrong with an input, as the problem document tells it. */
     private record Wrong(String field, String message) {}
 
@@ -42,12 +46,19 @@ public record Desk(String name, String root, String fine, List<Calculator<?>> al
         boolean part = request.getHeader("HX-Request") != null;
         return new ModelAndView(part ? "calculator/bench :: answer(page=${page})" : "calculator/bench")
                 .addObject("desk", this)
+                .addObject("back", back(typed))
                 .addObject("page", calculator.reckon(typed));
     }
 
     /** The addresses, inputs and answers, in the OpenAPI format. */
     public ResponseEntity<Map<String, Object>> openApi() {
         return Wording.inMetric(() -> ResponseEntity.ok(OpenApi.describe(this)));
+    }
+
+    /** The treatment plan from which one came, so that one gets back to it. */
+    private static @Nullable String back(Map<String, String> typed) {
+        String back = typed.getOrDefault("back", "");
+        return COURSE.matcher(back).matches() ? back : null;
     }
 
     /** A browser names pages first; what names JSON and no page wants JSON. */

@@ -19,6 +19,7 @@ import mildlantern.treatment.FeedHold;
 import mildlantern.treatment.Verdict;
 import mildlantern.web.log.LogWords;
 import mildlantern.web.log.Treatments;
+import mildlantern.web.log.UseTerms;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
 import mildlantern.web.plant.Troubles;
@@ -41,6 +42,7 @@ class QuickService {
     private final RecordWriter log;
     private final Troubles troubles;
     private final Treatments treatments;
+    private final UseTerms terms;
     private final Clock clock;
 
     QuickService(
@@ -50,6 +52,7 @@ class QuickService {
             RecordWriter log,
             Troubles troubles,
             Treatments treatments,
+            UseTerms terms,
             Clock clock) {
         this.plants = plants;
         this.stops = stops;
@@ -57,6 +60,7 @@ class QuickService {
         this.log = log;
         this.troubles = troubles;
         this.treatments = treatments;
+        this.terms = terms;
         this.clock = clock;
     }
 
@@ -174,6 +178,12 @@ class QuickService {
                     .map(Wording::of)
                     .ifPresent(warnings::add);
         }
+        understood.said().stream()
+                .map(QuickLine.Said::entry)
+                .filter(LogEntry.Treated.class::isInstance)
+                .flatMap(entry -> terms.against(plant, (LogEntry.Treated) entry).stream())
+                .map(Wording::of)
+                .forEach(warnings::add);
         understood.said().stream()
                 .map(QuickLine.Said::entry)
                 .filter(LogEntry.Moved.class::isInstance)

@@ -10,6 +10,8 @@ import java.util.stream.Stream;
 import mildlantern.diagnosis.Diagnosis;
 import mildlantern.diagnosis.Disorder;
 import mildlantern.knowledge.DisorderId;
+import mildlantern.log.LogEntry;
+import mildlantern.message.Message;
 import mildlantern.mixing.Carrier;
 import mildlantern.mixing.Measure;
 import mildlantern.mixing.Rate;
@@ -24,6 +26,7 @@ import mildlantern.treatment.TermSays;
 import mildlantern.treatment.TreatmentKnowledge;
 import mildlantern.treatment.Verdict;
 import mildlantern.web.casework.CaseTroubles;
+import mildlantern.web.log.UseTerms;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
 import mildlantern.web.platform.CollectionId;
@@ -39,7 +42,7 @@ import org.springframework.transaction.annotation.Transactional;
 /** Answers whether something may be used on a plant today, and writes down what was used. */
 @Service
 @Transactional
-class UseService {
+class UseService implements UseTerms {
     private final Plants plants;
     private final CaseTroubles cases;
     private final TreatmentKnowledge knowledge;
@@ -199,6 +202,29 @@ class UseService {
                                 .map(Wording::of)
                                 .toList(),
                 FormKey.fresh());
+    }
+
+    @Override
+    @Transactional(readOnly = true)
+    public List<Message> against(Plant plant, LogEntry.Treated used) {
+        Optional<Means> found = used.means().flatMap(knowledge::find);
+        if (found.isEmpty()) {
+            return List.of();
+        }
+        Means means = found.get();
+        LocalDate today = LocalDate.now(clock);
+        Optional<Label> label = products.of(plant.collection()).stream()
+                .map(OwnProduct::label)
+                .filter(one -> one.means().equals(means.id()))
+                .findFirst();
+        DisorderId against = means.against().stream().sorted().findFirst().orElse(new DisorderId("spider-mites"));
+        Order order =
+                new Order(means, today, against, label.flatMap(Label::most).or(means::rate), false, label);
+        return new Refusals(knowledge)
+                .judge(order, situations.of(plant, today, cases.holds(plant))).stream()
+                        .filter(Verdict::refuses)
+                        .map(Verdict::reason)
+                        .toList();
     }
 
     private String name(DisorderId disorder) {

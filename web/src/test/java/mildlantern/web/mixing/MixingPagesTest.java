@@ -2,6 +2,8 @@ package mildlantern.web.mixing;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
+import static org.hamcrest.Matchers.containsString;
+import static org.hamcrest.Matchers.not;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
@@ -160,5 +162,14 @@ class MixingPagesTest {
                             .has(name))
                     .isTrue();
         }
+    }
+
+    @Test
+    void whoCameFromATreatmentPlanGetsBackToIt_andNowhereElse() throws Exception {
+        String plan = "/courses/7fedc967-8286-4412-9e07-2b1b87780bf4";
+        mvc.perform(get("/mixing/dilution").param("back", plan).with(user(grower.member())))
+                .andExpect(content().string(containsString("href=\"" + plan + "\"")));
+        mvc.perform(get("/mixing/dilution").param("back", "//elsewhere.example").with(user(grower.member())))
+                .andExpect(content().string(not(containsString("elsewhere"))));
     }
 }

@@ -1,10 +1,13 @@
 package mildlantern.web.treatment;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.hamcrest.Matchers.containsString;
+import static org.hamcrest.Matchers.not;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import java.util.Optional;
@@ -101,5 +104,16 @@ class UsePageTest {
         mvc.perform(get("/plants/" + grower.plant().id() + "/use")
                         .with(user(growers.grower().member())))
                 .andExpect(status().isNotFound());
+    }
+
+    @Test
+    void theTypedLineWarnsOfWhatWouldBeRefused_beforeItIsWritten() throws Exception {
+        String line = "limpet sprayed with copper";
+        mvc.perform(get("/quick/preview").param("line", line).with(user(grower.member())))
+                .andExpect(content().string(containsString("thin-leaved orchids")));
+        mvc.perform(get("/quick/preview")
+                        .param("line", "limpet sprayed with soap")
+                        .with(user(grower.member())))
+                .andExpect(content().string(not(containsString("thin-leaved orchids"))));
     }
 }
