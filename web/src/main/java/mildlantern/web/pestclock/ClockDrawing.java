@@ -71,8 +71,10 @@ final class ClockDrawing {
         }
         List<Tick> days = new ArrayList<>();
         int every = course.size() > 80 ? 14 : 7;
-        for (int day = 0; day < course.size(); day += every) {
-            days.add(new Tick(x(day), day == 0 ? "today" : Wording.say("pestclock.drawing.day", day)));
+        for (int day = 0; day < course.size() - 1; day += every) {
+            days.add(new Tick(
+                    x(day),
+                    day == 0 ? Wording.say("pestclock.drawing.today") : Wording.say("pestclock.drawing.day", day)));
         }
         Set<Double> shown = new TreeSet<>();
         for (double number = 1; number <= ceiling; number *= 10) {

@@ -15,6 +15,7 @@ import mildlantern.message.Message;
 import mildlantern.mixing.Carrier;
 import mildlantern.mixing.Measure;
 import mildlantern.mixing.Rate;
+import mildlantern.pest.LifeTable;
 import mildlantern.place.StopId;
 import mildlantern.plant.PlantId;
 import mildlantern.quantity.Limits;
@@ -136,10 +137,7 @@ class UseService implements UseTerms {
                         .orElseGet(() -> knowledge.find("soap").orElseThrow(() -> new NotHere("means"))));
         DisorderId against = asked.against()
                 .filter(knowledge::treats)
-                .orElseGet(() -> decided.stream()
-                        .findFirst()
-                        .orElseGet(() ->
-                                means.against().stream().sorted().findFirst().orElse(new DisorderId("spider-mites"))));
+                .orElseGet(() -> decided.stream().findFirst().orElseGet(() -> usual(means)));
         LocalDate today = LocalDate.now(clock);
         Optional<String> problem = Optional.empty();
         Optional<Label> label = products.of(collection).stream()
@@ -217,7 +215,7 @@ class UseService implements UseTerms {
                 .map(OwnProduct::label)
                 .filter(one -> one.means().equals(means.id()))
                 .findFirst();
-        DisorderId against = means.against().stream().sorted().findFirst().orElse(new DisorderId("spider-mites"));
+        DisorderId against = usual(means);
         Order order =
                 new Order(means, today, against, label.flatMap(Label::most).or(means::rate), false, label);
         return new Refusals(knowledge)
@@ -225,6 +223,16 @@ class UseService implements UseTerms {
                         .filter(Verdict::refuses)
                         .map(Verdict::reason)
                         .toList();
+    }
+
+    /** What it is mostly used against: the first in the order of the life tables, which begin with what is commonest. */
+    private DisorderId usual(Means means) {
+        return knowledge.pests().all().stream()
+                .map(LifeTable::id)
+                .filter(means.against()::contains)
+                .findFirst()
+                .or(() -> means.against().stream().sorted().findFirst())
+                .orElse(new DisorderId("spider-mites"));
     }
 
     private String name(DisorderId disorder) {
