@@ -234,10 +234,16 @@ class SignInTest {
     @Test
     @Order(9)
     void whoGuessesAtManyAccountsIsSlowedByHisAddress() throws Exception {
-        String body = "";
+        // On a busy machine a wait may be over before the next guess, so any of them may be the one that is held up.
+        int slowed = 0;
         for (int i = 0; i < 40; i++) {
-            body = new Visit(fresh.port()).signIn("nobody" + i, "a guess at it").body();
+            slowed += new Visit(fresh.port())
+                            .signIn("nobody" + i, "a guess at it")
+                            .body()
+                            .contains("Too many attempts. Wait")
+                    ? 1
+                    : 0;
         }
-        assertThat(body).contains("Too many attempts. Wait");
+        assertThat(slowed).isPositive();
     }
 }
