@@ -140,10 +140,7 @@ class UseService implements UseTerms {
                 .orElseGet(() -> decided.stream().findFirst().orElseGet(() -> usual(means)));
         LocalDate today = LocalDate.now(clock);
         Optional<String> problem = Optional.empty();
-        Optional<Label> label = products.of(collection).stream()
-                .map(OwnProduct::label)
-                .filter(one -> one.means().equals(means.id()))
-                .findFirst();
+        Optional<Label> label = label(collection, means);
         Optional<Rate> rate = label.flatMap(Label::most).or(means::rate);
         try {
             rate = asked.amount().isBlank() ? rate : strength(means, rate, asked.amount());
@@ -211,10 +208,7 @@ class UseService implements UseTerms {
         }
         Means means = found.get();
         LocalDate today = LocalDate.now(clock);
-        Optional<Label> label = products.of(plant.collection()).stream()
-                .map(OwnProduct::label)
-                .filter(one -> one.means().equals(means.id()))
-                .findFirst();
+        Optional<Label> label = label(plant.collection(), means);
         DisorderId against = usual(means);
         Order order =
                 new Order(means, today, against, label.flatMap(Label::most).or(means::rate), false, label);
@@ -223,6 +217,14 @@ class UseService implements UseTerms {
                         .filter(Verdict::refuses)
                         .map(Verdict::reason)
                         .toList();
+    }
+
+    /** The house's own product that is this means, where it has one. */
+    private Optional<Label> label(CollectionId collection, Means means) {
+        return products.of(collection).stream()
+                .map(OwnProduct::label)
+                .filter(one -> one.means().equals(means.id()))
+                .findFirst();
     }
 
     /** What it is mostly used against: the first in the order of the life tables, which begin with what is commonest. */
