@@ -1,20 +1,18 @@
 package mildlantern.bench;
 
 import java.time.LocalDate;
-import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.TreeMap;
 import java.util.random.RandomGenerator;
 import java.util.random.RandomGeneratorFactory;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
-import mildlantern.pest.Aim;
+import mildlantern.diagnosis.DiagnosisKnowledge;
+import mildlantern.diagnosis.Disorder;
 import mildlantern.pest.LifeTable;
 import mildlantern.pest.Pests;
 import mildlantern.plant.PlantKnowledge;
@@ -22,13 +20,10 @@ import mildlantern.plant.Profile;
 import mildlantern.quarantine.Quarantine;
 import mildlantern.treatment.Course;
 import mildlantern.treatment.CourseComposer;
-import mildlantern.treatment.CourseRequest;
-import mildlantern.treatment.HouseFigures;
 import mildlantern.treatment.Learning;
-import mildlantern.treatment.Means;
-import mildlantern.treatment.Situation;
 import mildlantern.treatment.Style;
 import mildlantern.treatment.TreatmentKnowledge;
+import mildlantern.treatment.Trials;
 
 /**
  * Follows courses to their end on made-up plants: does what is planned, looks, and goes on when something is found, until it is released. Prints how
@@ -40,13 +35,14 @@ public final class TreatmentRun {
     private static final int MOST_DAYS = 365;
 
     private final TreatmentKnowledge knowledge = TreatmentKnowledge.load(Pests.load());
-    private final CourseComposer composer = new CourseComposer(knowledge, Quarantine.load(Pests.load()));
-    private final Learning learning = new Learning(knowledge);
-    private final Profile profile = PlantKnowledge.load().profile("monstera").orElseThrow();
+    private final CourseKept.House house = new CourseKept.House(
+            knowledge, new CourseComposer(knowledge, Quarantine.load(Pests.load())), new Learning(knowledge));
+    private final PlantKnowledge plants = PlantKnowledge.load();
+    private final DiagnosisKnowledge diagnosis = DiagnosisKnowledge.load(plants, Trials.load());
 
     private TreatmentRun() {}
 
-    /** Which pest, how warm, and how it is treated. */
+    /** Which pest, how warm, and in which style it is treated. */
     private record Task(LifeTable pest, double celsius, Style style) {}
 
     /** @param arguments how many plants; 500 if nothing is said */
@@ -77,8 +73,16 @@ public final class TreatmentRun {
                 "all that promised control",
                 ends.stream().filter(CourseEnd::promised).toList());
         CourseEnd.print(
-                "all that fall short",
-                ends.stream().filter(end -> !end.promised()).toList());
+                "all that were treated",
+                ends.stream()
+                        .filter(end -> end.how() != CourseEnd.How.ADVISED_AGAINST)
+                        .toList());
+        System.out.printf(
+                "%d plants of %d were given up at once, as the plan advised%n",
+                ends.stream()
+                        .filter(end -> end.how() == CourseEnd.How.ADVISED_AGAINST)
+                        .count(),
+                ends.size());
     }
 
     /** Nothing where it dies out before anybody finds it, or nothing may be used. */
@@ -94,185 +98,56 @@ public final class TreatmentRun {
             counted = colony.counted();
         }
         int seen = counted;
-        Course course = composer.compose(request(task, START, seen, List.of(), List.of(), HouseFigures.NONE));
-        return course.forecast().map(forecast -> to(task, colony, course, seen, forecast));
+        CourseKept kept = new CourseKept(
+                house,
+                new CourseKept.Task(task.pest(), host(task, dice), task.celsius(), task.style()),
+                START,
+                counted);
+        return kept.course().forecast().map(forecast -> to(task, colony, kept, forecast));
     }
 
-    private CourseEnd to(Task task, MadeUpColony colony, Course first, int counted, Course.Forecast forecast) {
-        int moving = colony.moving();
-        Keeping keeping = new Keeping(task, first, counted);
-        double left = 1;
-        for (LocalDate day = START; day.isBefore(START.plusDays(MOST_DAYS)); day = day.plusDays(1)) {
-            for (Optional<Course.Step> look = keeping.look(day); look.isPresent(); look = keeping.look(day)) {
-                boolean none = keeping.looked(look.get(), day, colony.counted());
-                Optional<Course.LookFor> what = look.get().look();
-                if (none && what.filter(Course.LookFor.STILL_NONE::equals).isPresent()) {
-                    left = (double) colony.moving() / Math.max(1, moving);
+    /** A kind that it befalls. */
+    private Profile host(Task task, RandomGenerator dice) {
+        Disorder disorder = diagnosis.disorder(task.pest().id()).orElseThrow();
+        List<Profile> hosts =
+                plants.profiles().stream().filter(disorder::mayBefall).toList();
+        return hosts.get(dice.nextInt(hosts.size()));
+    }
+
+    private CourseEnd to(Task task, MadeUpColony colony, CourseKept kept, Course.Forecast forecast) {
+        int moving = Math.max(1, colony.moving());
+        double cleanTwice = 1;
+        CourseEnd.How how = kept.givenUp() ? CourseEnd.How.ADVISED_AGAINST : CourseEnd.How.NOT_YET;
+        for (LocalDate day = START;
+                how == CourseEnd.How.NOT_YET && day.isBefore(START.plusDays(MOST_DAYS));
+                day = day.plusDays(1)) {
+            for (Optional<Course.Step> look = kept.look(day);
+                    look.isPresent() && how == CourseEnd.How.NOT_YET;
+                    look = kept.look(day)) {
+                boolean none = kept.looked(look.get(), day, colony.counted());
+                if (none && look.get().look().equals(Optional.of(Course.LookFor.STILL_NONE))) {
+                    cleanTwice = (double) colony.moving() / moving;
                 }
                 if (none && look.get().phase() == Course.Phase.RELEASE) {
-                    return new CourseEnd(
-                            task.pest().id().value(),
-                            forecast.reached(),
-                            forecast.uses(),
-                            keeping.uses(),
-                            left,
-                            true,
-                            colony.all() > 0);
+                    how = CourseEnd.How.RELEASED;
+                } else if (kept.givenUp()) {
+                    how = CourseEnd.How.GIVEN_UP;
                 }
             }
-            keeping.use(day);
-            keeping.work(colony, day);
-            colony.day();
+            if (how == CourseEnd.How.NOT_YET) {
+                kept.use(day);
+                kept.work(colony, day);
+                colony.day();
+            }
         }
+        double left = how == CourseEnd.How.RELEASED ? cleanTwice : (double) colony.moving() / moving;
         return new CourseEnd(
                 task.pest().id().value(),
                 forecast.reached(),
                 forecast.uses(),
-                keeping.uses(),
-                (double) colony.moving() / Math.max(1, moving),
-                false,
+                kept.uses(),
+                left,
+                how,
                 colony.all() > 0);
-    }
-
-    /** What is planned for one plant, what was done and counted, and what is made of it. */
-    private final class Keeping {
-        private final Task task;
-        private final List<Situation.Use> used = new ArrayList<>();
-        private final List<Learning.Count> counts = new ArrayList<>();
-        private List<Course.Step> steps;
-        private Course course;
-        private LocalDate from = START;
-        private int counted;
-
-        Keeping(Task task, Course course, int counted) {
-            this.task = task;
-            this.course = course;
-            this.counted = counted;
-            steps = new ArrayList<>(course.steps());
-            counts.add(new Learning.Count(0, counted));
-        }
-
-        Optional<Course.Step> look(LocalDate day) {
-            return steps.stream()
-                    .filter(step -> step.look().isPresent() && step.on().equals(day))
-                    .findFirst();
-        }
-
-        /** Says whether nothing was found; what is planned follows from what was. */
-        boolean looked(Course.Step look, LocalDate day, int seen) {
-            steps.remove(look);
-            counts.add(new Learning.Count((int) ChronoUnit.DAYS.between(START, day), seen));
-            if (look.look().filter(Course.LookFor.FEWER::equals).isPresent()) {
-                Course replanned = composer.replan(
-                        request(task, from, counted, List.of(), before(from), figures()), course, done(), day);
-                if (replanned.forecast().filter(Course.Forecast::reached).isPresent()) {
-                    steps = new ArrayList<>(replanned.steps());
-                    steps.removeIf(step -> step.look().isPresent() && !step.on().isAfter(day));
-                } else {
-                    again(day, seen);
-                }
-            } else if (seen > 0) {
-                again(day, seen);
-            }
-            return seen == 0;
-        }
-
-        /** From the first day on which the last means may be used again, another first. */
-        private void again(LocalDate day, int seen) {
-            List<String> failed =
-                    used.stream().map(Situation.Use::means).distinct().toList();
-            from = used.stream()
-                    .map(use -> use.on().plusDays((int)
-                            means(use.means()).intervalAgainst(task.pest().id()).low()))
-                    .filter(day::isBefore)
-                    .max(Comparator.naturalOrder())
-                    .orElse(day.plusDays(1));
-            counted = seen;
-            course = composer.compose(request(task, from, seen, failed, used, figures()));
-            steps = new ArrayList<>(course.steps());
-        }
-
-        private HouseFigures figures() {
-            return learning.from(List.of(new Learning.Past(
-                    task.pest().id(),
-                    task.celsius(),
-                    CourseComposer.USUAL_COVERAGE,
-                    used.stream()
-                            .map(use -> new Learning.Used((int) ChronoUnit.DAYS.between(START, use.on()), use.means()))
-                            .toList(),
-                    List.copyOf(counts))));
-        }
-
-        private List<Situation.Use> before(LocalDate day) {
-            return used.stream().filter(use -> use.on().isBefore(day)).toList();
-        }
-
-        private List<CourseComposer.Done> done() {
-            return used.stream()
-                    .filter(use -> !use.on().isBefore(from))
-                    .map(use -> new CourseComposer.Done(use.means(), use.on()))
-                    .toList();
-        }
-
-        void use(LocalDate day) {
-            for (Course.Step step : List.copyOf(steps)) {
-                if (step.on().equals(day) && step.look().isEmpty()) {
-                    steps.remove(step);
-                    if (step.phase() != Course.Phase.TEST) {
-                        step.wash().ifPresent(id -> used.add(use(id, day)));
-                        step.means().ifPresent(id -> used.add(use(id, day)));
-                    }
-                }
-            }
-        }
-
-        private Situation.Use use(String id, LocalDate day) {
-            return new Situation.Use(id, day, means(id).group(), means(id).product());
-        }
-
-        void work(MadeUpColony colony, LocalDate day) {
-            used.forEach(use -> colony.treat(
-                    knowledge.effect(means(use.means()), task.pest()), (int) ChronoUnit.DAYS.between(use.on(), day)));
-        }
-
-        /** A wash before a use is none of its own. */
-        int uses() {
-            return (int) used.stream().filter(use -> !means(use.means()).wash()).count();
-        }
-    }
-
-    private Means means(String id) {
-        return knowledge.find(id).orElseThrow();
-    }
-
-    private CourseRequest request(
-            Task task,
-            LocalDate from,
-            int counted,
-            List<String> failed,
-            List<Situation.Use> used,
-            HouseFigures figures) {
-        Situation plain = Situation.of(profile, task.celsius());
-        return new CourseRequest(
-                task.pest().id(),
-                new Situation(
-                        profile,
-                        plain.states(),
-                        plain.celsius(),
-                        plain.warmest(),
-                        plain.coldest(),
-                        plain.humidity(),
-                        plain.leaves(),
-                        plain.holds(),
-                        List.copyOf(used)),
-                task.style(),
-                Aim.CONTROL,
-                from,
-                false,
-                OptionalDouble.of(counted),
-                CourseComposer.USUAL_COVERAGE,
-                List.of(),
-                figures,
-                failed);
     }
 }

@@ -27,6 +27,7 @@ import mildlantern.quantity.Range;
  * @param wander share of those that move which leaves its spot for another in a day
  * @param alone whether keeping an infested plant apart helps the others
  * @param ants whether ants keep it
+ * @param hopeless what is done where no treatment brings it under control
  * @param moist what moist air does to it, where it does
  * @param spread standard deviation over mean of the time from egg to adult
  * @param unsure factors between which a collection's true figures may lie
@@ -49,6 +50,7 @@ public record LifeTable(
         double wander,
         boolean alone,
         boolean ants,
+        Optional<Hopeless> hopeless,
         Optional<Moist> moist,
         double spread,
         Unsure unsure) {
@@ -221,27 +223,7 @@ public record LifeTable(
                         Math.min(0.95, stage.lossPerDay() * loss),
                         stage.at()))
                 .toList();
-        return new LifeTable(
-                id,
-                base,
-                best,
-                stops,
-                moved,
-                laysPerDegreeDay * laying / development,
-                female,
-                seenStages,
-                seenFrom,
-                findFrom,
-                start,
-                unit,
-                look,
-                most,
-                wander,
-                alone,
-                ants,
-                moist,
-                spread,
-                unsure);
+        return with(moved, laysPerDegreeDay * laying / development, start);
     }
 
     /** The same pest in air of a humidity. */
@@ -256,24 +238,29 @@ public record LifeTable(
 
     /** The same with other numbers to reckon with where nobody has counted. */
     LifeTable startingWith(double number) {
+        return with(stages, laysPerDegreeDay, number);
+    }
+
+    private LifeTable with(List<Stage> newStages, double lays, double newStart) {
         return new LifeTable(
                 id,
                 base,
                 best,
                 stops,
-                stages,
-                laysPerDegreeDay,
+                newStages,
+                lays,
                 female,
                 seenStages,
                 seenFrom,
                 findFrom,
-                number,
+                newStart,
                 unit,
                 look,
                 most,
                 wander,
                 alone,
                 ants,
+                hopeless,
                 moist,
                 spread,
                 unsure);

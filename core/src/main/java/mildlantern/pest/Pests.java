@@ -17,8 +17,25 @@ import mildlantern.knowledge.KnowledgeFiles;
 /** The life tables that the knowledge base knows. */
 public final class Pests {
     private static final Set<String> KEYS = Set.of(
-            "base", "best", "stops", "stages", "adult", "female", "seen", "look", "unit", "most", "wander", "alone",
-            "ants", "moist", "spread", "unsure", "sure", "source");
+            "base",
+            "best",
+            "stops",
+            "stages",
+            "adult",
+            "female",
+            "seen",
+            "look",
+            "unit",
+            "most",
+            "wander",
+            "alone",
+            "ants",
+            "hopeless",
+            "moist",
+            "spread",
+            "unsure",
+            "sure",
+            "source");
     private static final Set<String> STAGE_KEYS = Set.of("kind", "dd", "loss", "at");
     private static final Set<String> ADULT_KEYS = Set.of("before", "life", "lays", "loss", "at");
     private static final Set<String> SOURCES = Set.of("handbook", "practice", "reckoned");
@@ -101,6 +118,7 @@ public final class Pests {
                 entry.number("wander", 0, 1),
                 entry.find("alone").map(Entry::flag).orElse(true),
                 entry.find("ants").map(Entry::flag).orElse(false),
+                entry.has("hopeless") ? Optional.of(entry.constant(Hopeless.class, "hopeless")) : Optional.empty(),
                 entry.find("moist")
                         .map(moist -> new LifeTable.Moist(moist.number("from", 0, 99), moist.number("laying", 0, 1))),
                 entry.number("spread", 0.05, 0.6),

@@ -140,7 +140,7 @@ public record Course(
      * @param risk chance that any is left then, 0 to 1
      * @param reached whether that is what the course is to reach
      * @param uses uses of what the course mainly uses
-     * @param fewer share of those noticed at the start that is gone after the last use, 0 to 1
+     * @param fewer share of those noticed at the start that is gone when the last use has done its work, 0 to 1
      * @param leftOfOne share of the moving ones that one single use leaves, 0 to 1
      * @param doublingDays days in which numbers double without treatment
      * @param hidden the stage that is out of reach longest

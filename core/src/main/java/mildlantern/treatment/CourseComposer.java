@@ -3,6 +3,8 @@ package mildlantern.treatment;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
@@ -72,6 +74,32 @@ public final class CourseComposer {
                 ? new Replanner(knowledge, request, pest.get(), clock(request, pest.get()), quarantine)
                         .replan(before, done, today)
                 : DiseaseCourses.shifted(before, done, today);
+    }
+
+    /**
+     * What is better than going on with this course, where it falls short of control.
+     *
+     * @param made uses that were made against the pest so far
+     * @return nothing where the course reaches its aim, or where going on by what is found is still the best
+     */
+    public Optional<WayOut> wayOut(CourseRequest request, Course course, int made) {
+        Optional<LifeTable> pest = knowledge.pests().find(request.disorder());
+        boolean reached = course.forecast().filter(Course.Forecast::reached).isPresent();
+        if (pest.isEmpty() || reached && made <= Programme.MOST_USES) {
+            return Optional.empty();
+        }
+        if (made > Programme.MOST_USES) {
+            return Optional.of(new WayOut(WayOut.Advice.TOO_MANY, Optional.empty(), made));
+        }
+        return Arrays.stream(Style.values())
+                .filter(style -> style != request.style())
+                .flatMap(style -> compose(request.in(style))
+                        .forecast()
+                        .filter(Course.Forecast::reached)
+                        .map(forecast -> new WayOut(WayOut.Advice.OTHER_STYLE, Optional.of(style), forecast.uses()))
+                        .stream())
+                .min(Comparator.comparingInt(WayOut::uses))
+                .or(() -> pest.get().hopeless().map(what -> new WayOut(WayOut.Advice.of(what), Optional.empty(), 0)));
     }
 
     /** The clock that a course against a pest is reckoned with. */

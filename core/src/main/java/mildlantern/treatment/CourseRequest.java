@@ -36,6 +36,12 @@ public record CourseRequest(
         HouseFigures figures,
         List<String> failed) {
 
+    /** The same in another style. */
+    CourseRequest in(Style other) {
+        return new CourseRequest(
+                disorder, situation, other, aim, from, severe, counted, coverage, labels, figures, failed);
+    }
+
     /** The grower's own product that is this means, if they have one. */
     Optional<Label> label(Means one) {
         return labels.stream().filter(label -> label.means().equals(one.id())).findFirst();

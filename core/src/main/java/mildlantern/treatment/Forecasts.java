@@ -38,7 +38,11 @@ final class Forecasts {
     Course.Forecast of(Programme best) {
         List<Application> all = applications(best);
         Means ending = best.used().get(best.used().size() - 1).means();
-        int last = best.plan().lastDay() + Math.max(1, Steps.worksUntil(ending));
+        int works = ending.works()
+                .lasting()
+                .map(lasting -> lasting.starts() + lasting.days())
+                .orElse(1);
+        int last = best.plan().lastDay() + works;
         double[] noticed = clock.noticed(all, last);
         double alone =
                 clock.movingAfter(List.of(Application.of(0, knowledge.effect(best.main(), pest, request.figures()))));

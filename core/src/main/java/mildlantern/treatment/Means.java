@@ -144,6 +144,7 @@ public record Means(
      * @param ph of the spray
      * @param wetsCrown whether water gets into the crown
      * @param takesLeaves whether it takes leaves off
+     * @param pots whether the plant stands in fresh medium after it
      */
     public record Terms(
             Range celsius,
@@ -162,7 +163,8 @@ public record Means(
             boolean softWater,
             Optional<Range> ph,
             boolean wetsCrown,
-            boolean takesLeaves) {}
+            boolean takesLeaves,
+            boolean pots) {}
 
     /** When in the day. */
     public enum TimeOfDay implements MessageKey {
@@ -228,9 +230,15 @@ public record Means(
 
     /** Days that must lie between another means that came first and this one; 0 where either may follow the other. */
     int daysAfter(Means other) {
-        return Math.max(
+        int cancelled = Math.max(
                 cancel(other.id).map(Cancel::days).orElse(0),
                 other.cancel(id).map(Cancel::then).orElse(0));
+        return waitsFor(other) ? Math.max(cancelled, Situation.SETTLES_DAYS) : cancelled;
+    }
+
+    /** Whether it waits until a plant has settled in the medium that the other gave it. */
+    boolean waitsFor(Means other) {
+        return other.terms.pots() && !terms.onThirsty();
     }
 
     Optional<Cancel> cancel(String other) {

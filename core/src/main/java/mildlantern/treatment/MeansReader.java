@@ -39,6 +39,7 @@ final class MeansReader {
             "wash",
             "thorough",
             "takes-leaves",
+            "pots",
             "crown",
             "against",
             "kills",
@@ -234,7 +235,8 @@ final class MeansReader {
                 entry.optionalText("water").equals(Optional.of("soft")),
                 entry.has("ph") ? Optional.of(entry.range("ph", 3, 11)) : Optional.empty(),
                 entry.flag("crown"),
-                entry.flag("takes-leaves"));
+                entry.flag("takes-leaves"),
+                entry.flag("pots"));
     }
 
     static Map<StageKind, Range> kills(Entry entry) {

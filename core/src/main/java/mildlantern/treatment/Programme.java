@@ -19,7 +19,8 @@ record Programme(List<Turn> turns, Optional<Means> beside, Aim aim, Plan plan, d
     /** More work than this nobody does, minutes. */
     private static final double MOST_MINUTES = 150;
 
-    private static final int MOST_USES = 12;
+    /** After so many uses nobody goes on. */
+    static final int MOST_USES = 12;
 
     /** A means and the days after the use before it. */
     record Turn(Means means, int gap) {}

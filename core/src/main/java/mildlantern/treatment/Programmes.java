@@ -105,7 +105,7 @@ final class Programmes {
 
     private List<Programme> alone(Means one) {
         List<Programme> found = new ArrayList<>();
-        int most = Math.min(one.pace().inRow(), request.usesLeft(one));
+        int most = mostInRow(one);
         for (int gap : turns.gaps(one)) {
             if (most > 0) {
                 found.add(reckoned(turns.alone(one, gap, most), Optional.empty(), rough));
@@ -123,7 +123,7 @@ final class Programmes {
             }
             if (sideBySide(one, other)) {
                 for (int gap : turns.gaps(one)) {
-                    int most = Math.min(one.pace().inRow(), request.usesLeft(one));
+                    int most = mostInRow(one);
                     if (most > 0) {
                         all.add(reckoned(turns.alone(one, gap, most), Optional.of(other), rough));
                     }
@@ -134,6 +134,7 @@ final class Programmes {
             thenLiving(one, helpers, all);
             thenLiving(one, allowed, all);
         }
+        allowed.stream().filter(other -> thenLasts(one, other)).forEach(other -> then(one, other, all));
     }
 
     /** The best of those that take turns, with something that lasts beside them. */
@@ -153,22 +154,37 @@ final class Programmes {
     /** A few uses that knock the pest down, then living controls once they bear it. */
     private void thenLiving(Means one, List<Means> others, List<Programme> all) {
         for (Means living : others) {
-            if (!living.living() || living.repeats()) {
-                continue;
-            }
-            int pause = Math.max(living.daysAfter(one), 1);
-            int gap = (int) request.interval(one).low();
-            for (int uses = 1;
-                    uses <= Math.min(one.pace().inRow(), request.usesLeft(one)) && pause <= LONGEST_PAUSE;
-                    uses++) {
-                List<Programme.Turn> both = new ArrayList<>(turns.alone(one, gap, uses));
-                int every = (int) request.interval(living).low();
-                for (int i = 0; i < request.usesLeft(living); i++) {
-                    both.add(new Programme.Turn(living, i == 0 ? pause : every));
-                }
-                all.add(reckoned(both, Optional.empty(), rough));
+            if (living.living() && !living.repeats()) {
+                then(one, living, all);
             }
         }
+    }
+
+    private void then(Means one, Means lasting, List<Programme> all) {
+        int pause = Math.max(lasting.daysAfter(one), 1);
+        int gap = (int) request.interval(one).low();
+        int every = (int) request.interval(lasting).low();
+        int most = Math.min(lasting.pace().inRow(), request.usesLeft(lasting));
+        for (int uses = 1; uses <= mostInRow(one) && pause <= LONGEST_PAUSE && most > 0; uses++) {
+            List<Programme.Turn> both = new ArrayList<>(turns.alone(one, gap, uses));
+            for (int i = 0; i < most; i++) {
+                both.add(new Programme.Turn(lasting, i == 0 ? pause : every));
+            }
+            all.add(reckoned(both, Optional.empty(), rough));
+        }
+    }
+
+    private int mostInRow(Means one) {
+        return Math.min(one.pace().inRow(), request.usesLeft(one));
+    }
+
+    /** What is taken up and lasts may follow what was done by hand or sprayed. */
+    private boolean thenLasts(Means one, Means other) {
+        return one.repeats()
+                && !other.living()
+                && !other.repeats()
+                && other.works().lasting().isPresent()
+                && (one.group().isEmpty() || !one.group().equals(other.group()));
     }
 
     /** One has had its uses in a row, and another of another group, or of none, takes over, turn and turn about. */
@@ -176,6 +192,7 @@ final class Programmes {
         return !one.equals(other)
                 && one.repeats()
                 && other.repeats()
+                && !(one.terms().pots() && other.terms().pots())
                 && (one.group().isEmpty() || !one.group().equals(other.group()))
                 && request.usesLeft(one) > 0
                 && request.usesLeft(other) > 0
@@ -189,6 +206,7 @@ final class Programmes {
                 && other.works().lasting().isPresent()
                 && !other.repeats()
                 && !(one.product() && other.product())
+                && !other.waitsFor(one)
                 && one.cancel(other.id()).isEmpty()
                 && other.cancel(one.id()).isEmpty();
     }
@@ -251,7 +269,7 @@ final class Programmes {
     /** What is given beside the others, on days of its own. */
     List<Application> besides(Means one) {
         int every = (int) request.interval(one).low();
-        return IntStream.range(0, Math.max(1, Math.min(one.pace().inRow(), request.usesLeft(one))))
+        return IntStream.range(0, Math.max(1, mostInRow(one)))
                 .mapToObj(i -> Application.of(1 + i * every, knowledge.effect(one, pest, request.figures())))
                 .toList();
     }

@@ -122,7 +122,7 @@ public final class Refusals {
         if (situation.is(Situation.State.THIRSTY) && !means.terms().onThirsty()) {
             verdicts.add(refused(Rule.THIRSTY.with(name), Instead.WATER_FIRST.with()));
         }
-        if (situation.is(Situation.State.NEWLY_POTTED) && !means.terms().onThirsty()) {
+        if (!means.terms().onThirsty() && newlyPotted(order, situation)) {
             verdicts.add(refused(Rule.NEWLY_POTTED.with(name), Instead.LET_SETTLE.with()));
         }
         boolean sprayed =
@@ -130,6 +130,15 @@ public final class Refusals {
         if (sprayed && situation.holds().contains(Hold.SPRAY)) {
             verdicts.add(refused(Rule.ON_HOLD.with(), Instead.END_TRIAL.with()));
         }
+    }
+
+    private boolean newlyPotted(Order order, Situation situation) {
+        return situation.is(Situation.State.NEWLY_POTTED)
+                || situation.uses().stream()
+                        .filter(use -> use.on().isAfter(order.on().minusDays(Situation.SETTLES_DAYS))
+                                && !use.on().isAfter(order.on()))
+                        .flatMap(use -> knowledge.find(use.means()).stream())
+                        .anyMatch(order.means()::waitsFor);
     }
 
     private static void warmth(Order order, Situation situation, List<Verdict> verdicts) {

@@ -32,6 +32,8 @@ public record Situation(
         OptionalInt leaves,
         Set<Hold> holds,
         List<Use> uses) {
+    /** Days until a plant has settled in fresh medium. Kind of source: practice. */
+    public static final int SETTLES_DAYS = 14;
 
     /** What can be so of a plant and its place. */
     public enum State {

@@ -449,4 +449,25 @@ class CourseComposerTest {
         assertThat(course.forecast().orElseThrow().risk()).isBetween(0.0, 1.0);
         assertThat(course.steps()).extracting(Course.Step::on).isSorted();
     }
+
+    @ParameterizedTest
+    @CsvSource({
+        "foliar-nematodes, boston-fern, LIVING, 0, BIN, ",
+        "gall-mites, tropical-bonsai, LIVING, 0, LIVE_WITH, ",
+        "broad-mites, monstera, WASH, 0, OTHER_STYLE, SYSTEMIC",
+        "spider-mites, monstera, WASH, 13, TOO_MANY, "
+    })
+    void whereAPlanFallsShortABetterWayIsSaid(
+            String pest, String kind, Style style, int made, WayOut.Advice advice, Style other) {
+        CourseRequest request = request(pest, kind, style, 21);
+        WayOut out = COMPOSER.wayOut(request, COMPOSER.compose(request), made).orElseThrow();
+        assertThat(out.advice()).isEqualTo(advice);
+        assertThat(out.style()).isEqualTo(Optional.ofNullable(other));
+    }
+
+    @Test
+    void noOtherWayIsSaidWhereThePlanReachesItsAim() {
+        CourseRequest request = request("spider-mites", "monstera", Style.WASH, 21);
+        assertThat(COMPOSER.wayOut(request, COMPOSER.compose(request), 4)).isEmpty();
+    }
 }

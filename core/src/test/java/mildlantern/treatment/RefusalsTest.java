@@ -154,6 +154,8 @@ class RefusalsTest {
         "miticide, monstera, spider-mites, thirsty, thirsty",
         "alcohol-swab, monstera, mealybugs, thirsty, thirsty",
         "soap, monstera, spider-mites, potted, newly-potted",
+        "systemic-insecticide, monstera, root-aphids, root-wash-5, newly-potted",
+        "soap, monstera, spider-mites, root-wash-13, newly-potted",
         "soap, monstera, spider-mites, 28C 34max, too-hot",
         "soap, monstera, spider-mites, 34max, too-hot",
         "soap, monstera, spider-mites, soap-4 soap-8 soap-12 soap-16, in-a-row",

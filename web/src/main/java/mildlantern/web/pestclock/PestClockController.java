@@ -21,13 +21,14 @@ class PestClockController {
         this.pages = pages;
     }
 
-    /** The dials as they stand in the address: texts, so that what cannot be understood is shown. */
+    /** The dials as they stand in the address: texts, so that what cannot be understood is shown. Another aim than there was has its own share that is missed. */
     record Dials(
             DisorderId pest,
             String celsius,
             String coverage,
             String missed,
             @Nullable Aim aim,
+            String was,
             Optional<String> means,
             Optional<String> interval,
             Optional<String> uses,
@@ -36,8 +37,10 @@ class PestClockController {
             pest = Objects.requireNonNullElse(pest, new DisorderId("spider-mites"));
             celsius = Objects.requireNonNullElse(celsius, "21");
             coverage = Objects.requireNonNullElse(coverage, "90");
-            missed = Objects.requireNonNullElse(missed, "0");
             aim = Objects.requireNonNullElse(aim, Aim.CONTROL);
+            was = Objects.requireNonNullElse(was, "");
+            boolean otherAim = !was.isEmpty() && !was.equals(aim.name());
+            missed = otherAim ? "" : Objects.requireNonNullElse(missed, "");
             counted = Objects.requireNonNullElse(counted, "");
         }
     }
@@ -51,7 +54,9 @@ class PestClockController {
                     dials.pest(),
                     number(dials.celsius(), PestClockPages.Dial.TEMPERATURE),
                     number(dials.coverage(), PestClockPages.Dial.COVERAGE),
-                    number(dials.missed(), PestClockPages.Dial.MISSED),
+                    dials.missed().isBlank()
+                            ? OptionalDouble.empty()
+                            : OptionalDouble.of(number(dials.missed(), PestClockPages.Dial.MISSED)),
                     Objects.requireNonNull(dials.aim()),
                     dials.means(),
                     dials.interval().filter(text -> !text.isBlank()).map(text ->
@@ -70,7 +75,7 @@ class PestClockController {
                             dials.pest(),
                             21,
                             90,
-                            0,
+                            OptionalDouble.empty(),
                             Aim.CONTROL,
                             Optional.empty(),
                             Optional.empty(),

@@ -22,6 +22,7 @@ import mildlantern.pest.Plan;
 import mildlantern.pest.Search;
 import mildlantern.quantity.Limits;
 import mildlantern.quantity.Range;
+import mildlantern.treatment.CourseComposer;
 import mildlantern.treatment.Means;
 import mildlantern.treatment.TreatmentKnowledge;
 import mildlantern.web.platform.NotHere;
@@ -60,7 +61,7 @@ class PestClockPages {
             DisorderId pest,
             double celsius,
             double coverage,
-            double missed,
+            OptionalDouble missed,
             Aim aim,
             Optional<String> means,
             Optional<Integer> interval,
@@ -85,19 +86,24 @@ class PestClockPages {
     /** A line of the table of intervals. */
     record IntervalLine(int days, String uses, String left, String risk, boolean ends, boolean best, boolean chosen) {}
 
-    /** The whole page. */
-    record Page(
+    /** What stands on the dials that every pest has. */
+    record Board(
             DisorderId pest,
             String name,
             List<Choice> pests,
-            List<Choice> means,
             double celsius,
             Warmth warmth,
             int coverage,
             int missed,
+            Aim aim,
             List<Choice> aims,
             String counted,
-            String unit,
+            String unit) {}
+
+    /** The whole page. */
+    record Page(
+            Board board,
+            List<Choice> means,
             int interval,
             Range intervals,
             int uses,
@@ -113,7 +119,8 @@ class PestClockPages {
         LifeTable table = pests.find(asked.pest()).orElseThrow(() -> new NotHere("pest"));
         double celsius = Limits.require(Dial.TEMPERATURE, asked.celsius(), 5, 38, "°C");
         double coverage = Limits.require(Dial.COVERAGE, asked.coverage(), 0, 100, "%") / 100;
-        double missed = Limits.require(Dial.MISSED, asked.missed(), 0, 20, "%") / 100;
+        double usual = asked.aim() == Aim.ERADICATE ? CourseComposer.REFUGE * 100 : 0;
+        double missed = Limits.require(Dial.MISSED, asked.missed().orElse(usual), 0, 20, "%") / 100;
         double start = asked.counted().isPresent() && asked.counted().getAsDouble() > 0
                 ? PestClock.startFor(table, celsius, Math.min(asked.counted().getAsDouble(), 1e6))
                 : table.start();
@@ -126,18 +133,23 @@ class PestClockPages {
                 .or(() ->
                         against.stream().filter(one -> one.id().equals("soap")).findFirst())
                 .or(() -> against.stream().findFirst());
-        return means.map(one -> treated(table, clock, celsius, coverage, asked, against, one))
-                .orElseGet(() -> untreated(table, clock, celsius, coverage, asked));
+        Board board = new Board(
+                table.id(),
+                name(table.id()),
+                pestChoices(table.id()),
+                celsius,
+                Warmth.of(celsius),
+                (int) Math.round(coverage * 100),
+                (int) Math.round(missed * 100),
+                asked.aim(),
+                aims(asked.aim()),
+                asked.counted().isPresent() ? Limits.plain(asked.counted().getAsDouble()) : "",
+                table.unit());
+        return means.map(one -> treated(table, clock, board, asked, against, one))
+                .orElseGet(() -> untreated(table, clock, board));
     }
 
-    private Page treated(
-            LifeTable table,
-            PestClock clock,
-            double celsius,
-            double coverage,
-            Asked asked,
-            List<Means> against,
-            Means means) {
+    private Page treated(LifeTable table, PestClock clock, Board board, Asked asked, List<Means> against, Means means) {
         Effect effect = treatments.effect(means, table);
         Range allowed = means.intervalAgainst(table.id());
         int longest = (int) Math.max(allowed.high(), Math.min(14, 2 * allowed.high()));
@@ -173,51 +185,33 @@ class PestClockPages {
                 .map(day -> new ClockDrawing.Use(drawing.x(day), Wording.say("pestclock.pages.day", means.name(), day)))
                 .toList();
         return new Page(
-                table.id(),
-                name(table.id()),
-                pestChoices(table.id()),
+                board,
                 against.stream()
                         .map(one -> new Choice(one.id(), one.name(), one.equals(means)))
                         .toList(),
-                celsius,
-                Warmth.of(celsius),
-                (int) Math.round(coverage * 100),
-                (int) Math.round(asked.missed()),
-                aims(asked.aim()),
-                asked.counted().isPresent() ? Limits.plain(asked.counted().getAsDouble()) : "",
-                table.unit(),
                 interval,
                 new Range(1, Math.max(21, allowed.high())),
                 uses,
                 Math.max(12, means.pace().mostUses()),
                 drawing.draw(clock.stageNames(), none, once, drawn),
-                PestClockWords.words(table, clock, celsius, means, effect, each, washBefore(means, against)),
+                PestClockWords.words(table, clock, board.celsius(), means, effect, each, washBefore(means, against)),
                 PestClockWords.verdict(uses, interval, asked.aim(), moving, risk, reached, means, best),
                 reached,
                 PestClockWords.lines(search, best, interval),
                 clock.stageNames());
     }
 
-    private Page untreated(LifeTable table, PestClock clock, double celsius, double coverage, Asked asked) {
+    private static Page untreated(LifeTable table, PestClock clock, Board board) {
         List<PestDay> none = clock.run(List.of(), LEAST_DAYS);
         return new Page(
-                table.id(),
-                name(table.id()),
-                pestChoices(table.id()),
+                board,
                 List.of(),
-                celsius,
-                Warmth.of(celsius),
-                (int) Math.round(coverage * 100),
-                (int) Math.round(asked.missed()),
-                aims(asked.aim()),
-                asked.counted().isPresent() ? Limits.plain(asked.counted().getAsDouble()) : "",
-                table.unit(),
                 1,
                 new Range(1, 21),
                 1,
                 12,
                 new ClockDrawing(none, none).draw(clock.stageNames(), none, none, List.of()),
-                PestClockWords.growth(table, clock, celsius),
+                PestClockWords.growth(table, clock, board.celsius()),
                 Wording.say("pestclock.pages.nothing-grower-can-use"),
                 false,
                 List.of(),

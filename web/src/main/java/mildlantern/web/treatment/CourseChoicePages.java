@@ -33,6 +33,7 @@ import mildlantern.web.words.Percent;
 import mildlantern.web.words.Wording;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.web.util.UriComponentsBuilder;
 
 /** The page on which a course is chosen: what each style asks for, and what the clock says of it. */
 @Service
@@ -142,6 +143,19 @@ class CourseChoicePages {
                                 .toList())
                         .orElse(List.of()),
                 course.flatMap(it -> said(it, plant)),
+                course.flatMap(it -> composer.wayOut(request, it, 0))
+                        .map(way -> new CourseViews.BetterWay(
+                                Wording.of(way.message()),
+                                way.style()
+                                        .map(other -> UriComponentsBuilder.fromPath("/cases/{id}/course")
+                                                .queryParam("cause", against)
+                                                .queryParam("style", other)
+                                                .queryParam("aim", wanted.aim())
+                                                .queryParam(
+                                                        "counted",
+                                                        counted.isPresent() ? Limits.plain(counted.getAsDouble()) : "")
+                                                .build(caseId)
+                                                .toString()))),
                 course.map(it -> weighed(it, request)).orElse(List.of()),
                 course.map(it -> it.noCure().map(Wording::of))
                         .orElse(Optional.of(Wording.say("treatment.course-choice-pages.trials-one-change-treatment"))),
@@ -222,8 +236,20 @@ class CourseChoicePages {
                     forecast.reached(),
                     lead,
                     words,
-                    "/pest-clock?pest=" + course.disorder() + "&celsius=" + Math.round(celsius) + first + "&uses="
+                    "/pest-clock?pest=" + course.disorder() + "&aim="
+                            + course.choice().aim() + "&celsius=" + Math.round(celsius) + first + "&uses="
                             + Math.max(1, Math.min(20, forecast.uses())));
         });
+    }
+
+    /** What is better than going on with a running course. */
+    Optional<CourseViews.BetterWay> better(
+            StoredCourse course, Plant plant, Course plan, List<StoredStep> steps, LocalDate today) {
+        int made = (int) steps.stream()
+                .filter(step -> step.state() == StoredStep.State.DONE && step.uses())
+                .filter(step -> step.phase() != Course.Phase.CLEAN)
+                .count();
+        return composer.wayOut(situations.request(course, plant, today, List.of()), plan, made)
+                .map(way -> new CourseViews.BetterWay(Wording.of(way.message()), Optional.empty()));
     }
 }

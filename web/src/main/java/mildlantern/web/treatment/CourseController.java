@@ -103,9 +103,9 @@ class CourseController {
             number = Objects.requireNonNullElse(number, "");
         }
 
-        /** How many were counted: none, by its own button, or as typed beside it. */
+        /** How many were counted. What is typed wins: Enter presses the first button, and that one says none. */
         String count() {
-            return counted.isBlank() ? number : counted;
+            return number.isBlank() ? counted : number;
         }
     }
 

@@ -126,6 +126,7 @@ class CoursePages {
                 running ? steps.stream().filter(CourseViews.StepLine::due).findFirst() : Optional.empty(),
                 steps,
                 choices.said(plan, plant),
+                running ? choices.better(course, plant, plan, all, today) : Optional.empty(),
                 plan.cost().filter(cost -> running).map(CoursePages::cost),
                 plan.noCure().map(Wording::of),
                 choices.weighed(plan, situations.request(course, plant, today, List.of())),

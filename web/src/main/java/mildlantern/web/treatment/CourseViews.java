@@ -84,6 +84,9 @@ final class CourseViews {
     /** What the clock says, in sentences. */
     record Said(boolean ends, String lead, List<String> words, String clockAddress) {}
 
+    /** What is better than going on: in a sentence, and where it is chosen. */
+    record BetterWay(String words, Optional<String> address) {}
+
     /** The choice of a course. */
     record ChoicePage(
             CaseId caseId,
@@ -102,6 +105,7 @@ final class CourseViews {
             String unit,
             List<StepLine> steps,
             Optional<Said> said,
+            Optional<BetterWay> better,
             List<WeighedLine> weighed,
             Optional<String> noCure,
             FormKey form) {}
@@ -163,6 +167,7 @@ final class CourseViews {
             Optional<StepLine> now,
             List<StepLine> steps,
             Optional<Said> said,
+            Optional<BetterWay> better,
             Optional<String> cost,
             Optional<String> noCure,
             List<WeighedLine> weighed,

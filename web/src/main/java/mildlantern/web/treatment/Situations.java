@@ -53,9 +53,6 @@ class Situations implements TrialTerms {
     /** Buds that were counted longer ago have opened or dropped. */
     private static final int LATELY_DAYS = 60;
 
-    /** New roots have settled in a new pot by then. */
-    private static final int SETTLES_DAYS = 14;
-
     private final Stops stops;
     private final Plants plants;
     private final LogBook logBook;
@@ -172,7 +169,7 @@ class Situations implements TrialTerms {
                 Situation.State.NEWLY_POTTED,
                 entries.stream()
                         .anyMatch(row -> row.kind() == LogKind.REPOTTED
-                                && !row.onDay().isBefore(today.minusDays(SETTLES_DAYS))));
+                                && !row.onDay().isBefore(today.minusDays(Situation.SETTLES_DAYS))));
         put(
                 so,
                 Situation.State.IN_BUD,

@@ -86,28 +86,111 @@ class TreatmentInTheBrowserTest {
         page.waitForLoadState(LoadState.NETWORKIDLE);
     }
 
+    /** Opens a case for the plant, finds mites, starts the trial, and goes on to the treatment plan. */
+    private void decideOnMites(Browser.Window window) {
+        Page page = window.page;
+        window.open("/plants/" + grower.plant().id());
+        page.keyboard().press("o");
+        page.waitForURL("**/cases/**");
+        String caseAddress = page.url();
+        page.navigate(caseAddress + "?q=moving+dots");
+        page.locator("#panel .row-answer", new Page.LocatorOptions().setHasText("dots"))
+                .first()
+                .getByText("seen")
+                .first()
+                .click();
+        assertThat(page.locator(".rung h3").first()).containsText("Spider mites");
+        page.navigate(caseAddress);
+        page.keyboard().press("d");
+        page.locator(".causes a", new Page.LocatorOptions().setHasText("Spider mites"))
+                .click();
+        page.getByText("start this trial").click();
+        page.waitForURL(caseAddress + "*");
+        page.keyboard().press("q");
+    }
+
+    /** Does what is due on its day, and finds none at each look. */
+    private void toTheRelease(Page page) {
+        for (int i = 0; i < 60 && page.locator(".steps-list .PLANNED").count() > 0; i++) {
+            if (page.locator(".deed-card").isVisible()) {
+                page.locator(".deed-card .press.do").first().click();
+                page.waitForLoadState(LoadState.NETWORKIDLE);
+            } else {
+                laterBy(page, 7);
+            }
+        }
+        assertThat(page.locator(".head")).containsText("released");
+    }
+
+    private void laterBy(Page page, int days) {
+        clock.moveDays(days);
+        page.navigate(page.url());
+    }
+
+    /** Does what is due, day by day, until somebody must count. */
+    private void toTheNextLook(Page page) {
+        for (int i = 0; i < 60 && page.locator(".deed-card input[name=number]").count() == 0; i++) {
+            if (page.locator(".deed-card").isVisible()) {
+                page.locator(".deed-card .press.do").first().click();
+                page.waitForLoadState(LoadState.NETWORKIDLE);
+            } else {
+                laterBy(page, 1);
+            }
+        }
+    }
+
+    private static void count(Page page, String number) {
+        page.locator(".deed-card input[name=number]").fill(number);
+        page.keyboard().press("Enter");
+        page.waitForLoadState(LoadState.NETWORKIDLE);
+    }
+
+    @Test
+    void aMiscount_aLateStep_aWorseCountAndAFind_endInARelease() {
+        try (Browser.Window window = window(1280, 800)) {
+            Page page = window.page;
+            decideOnMites(window);
+            page.locator("#counted").fill("40");
+            page.keyboard().press("Enter");
+            assertThat(page.locator("#counted")).hasValue("40");
+            page.keyboard().press("Escape");
+            page.locator("[data-key=d]").click();
+            page.waitForURL("**/courses/**");
+            press(page, "it is isolated");
+            press(page, "done");
+            press(page, "done");
+            laterBy(page, 4);
+            assertThat(page.locator(".deed-card .tag")).containsText("late");
+            press(page, "done");
+
+            toTheNextLook(page);
+            count(page, "lots");
+            assertThat(page.locator("[role=alert]")).containsText("lots");
+            count(page, "90");
+            assertThat(page.locator(".notice").first()).containsText("90");
+
+            toTheNextLook(page);
+            for (int i = 0;
+                    i < 9 && !page.locator(".deed-card .deed").innerText().contains("should be none");
+                    i++) {
+                count(page, "3");
+                toTheNextLook(page);
+            }
+            int before = page.locator(".steps-list .PLANNED").count();
+            count(page, "3");
+            Assertions.assertThat(page.locator(".steps-list .PLANNED").count()).isGreaterThan(before);
+            assertThat(page.locator(".expected .count").first()).isVisible();
+            window.accessible();
+            toTheRelease(page);
+            window.quiet();
+        }
+    }
+
     @Test
     void mitesFromTheFirstLookToTheAdjustedCare() {
         try (Browser.Window window = window(1280, 800)) {
             Page page = window.page;
-            window.open("/plants/" + grower.plant().id());
-            page.keyboard().press("o");
-            page.waitForURL("**/cases/**");
-            String caseAddress = page.url();
-            page.navigate(caseAddress + "?q=moving+dots");
-            page.locator("#panel .row-answer", new Page.LocatorOptions().setHasText("dots"))
-                    .first()
-                    .getByText("seen")
-                    .first()
-                    .click();
-            assertThat(page.locator(".rung h3").first()).containsText("Spider mites");
-            page.navigate(caseAddress);
-            page.keyboard().press("d");
-            page.locator(".causes a", new Page.LocatorOptions().setHasText("Spider mites"))
-                    .click();
-            page.getByText("start this trial").click();
-            page.waitForURL(caseAddress + "*");
-            page.keyboard().press("q");
+            decideOnMites(window);
             assertThat(page.locator(".styles:not(.aims) [aria-current]")).containsText("wash and soap first");
             window.accessible();
             for (String style :
@@ -146,15 +229,7 @@ class TreatmentInTheBrowserTest {
             assertThat(page.locator(".deed-card")).containsText("soap");
             clock.moveDays(200);
             page.navigate(course);
-            for (int i = 0; i < 30 && page.locator(".steps-list .PLANNED").count() > 0; i++) {
-                if (page.locator(".deed-card").isVisible()) {
-                    page.locator(".deed-card .press.do").first().click();
-                    page.waitForLoadState(LoadState.NETWORKIDLE);
-                } else {
-                    clock.moveDays(7);
-                    page.navigate(course);
-                }
-            }
+            toTheRelease(page);
             assertThat(page.locator(".head")).containsText("released");
             page.getByText("adjust the care").click();
             assertThat(page.locator("[role=status]")).containsText("lines were added");

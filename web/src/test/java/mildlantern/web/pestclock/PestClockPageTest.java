@@ -1,8 +1,10 @@
 package mildlantern.web.pestclock;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.hamcrest.Matchers.containsString;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import java.util.Optional;
@@ -36,7 +38,7 @@ class PestClockPageTest {
                 new DisorderId(pest),
                 celsius,
                 90,
-                0,
+                OptionalDouble.empty(),
                 Aim.CONTROL,
                 Optional.of("soap"),
                 interval,
@@ -53,6 +55,18 @@ class PestClockPageTest {
         PestClockPages.Page once = page("aphids", 18, Optional.of(4), Optional.of(1));
         assertThat(once.ends()).isFalse();
         assertThat(once.verdict()).contains("One use of insecticidal soap").contains("would.");
+    }
+
+    @Test
+    void eradicationReckonsWithSpotsThatAreAlwaysMissed_untilTheDialSaysOtherwise() throws Exception {
+        mvc.perform(get("/pest-clock?aim=ERADICATE").with(user(growers.grower().member())))
+                .andExpect(content().string(containsString("3 %</output>")));
+        mvc.perform(get("/pest-clock?aim=ERADICATE&was=CONTROL&missed=0")
+                        .with(user(growers.grower().member())))
+                .andExpect(content().string(containsString("3 %</output>")));
+        mvc.perform(get("/pest-clock?aim=ERADICATE&was=ERADICATE&missed=0")
+                        .with(user(growers.grower().member())))
+                .andExpect(content().string(containsString("0 %</output>")));
     }
 
     @Test
