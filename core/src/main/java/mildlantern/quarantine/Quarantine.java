@@ -16,6 +16,7 @@ import mildlantern.knowledge.KnowledgeException;
 import mildlantern.knowledge.KnowledgeFiles;
 import mildlantern.message.MessageKey;
 import mildlantern.pest.Conditions;
+import mildlantern.pest.Hopeless;
 import mildlantern.pest.LifeTable;
 import mildlantern.pest.PestClock;
 import mildlantern.pest.Pests;
@@ -106,10 +107,12 @@ public final class Quarantine {
         if (disorder.isEmpty()) {
             return arrival(last);
         }
-        if (incurable.contains(disorder.get())) {
+        Optional<LifeTable> pest = pests.find(disorder.get());
+        boolean hopeless =
+                pest.flatMap(LifeTable::hopeless).filter(Hopeless.BIN::equals).isPresent();
+        if (hopeless || incurable.contains(disorder.get())) {
             return IsolationClock.never(last, AloneReason.INCURABLE.with());
         }
-        Optional<LifeTable> pest = pests.find(disorder.get());
         if (pest.isPresent() && !pest.get().alone()) {
             return IsolationClock.of(last, 0, AloneReason.NOT_NEEDED.with());
         }

@@ -85,7 +85,7 @@ class QuarantineTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"virus", "vascular-wilt"})
+    @ValueSource(strings = {"virus", "vascular-wilt", "foliar-nematodes"})
     void whatCannotBeCuredIsNeverReleasedByAClock(String disorder) {
         assertThat(treated(disorder, 21).until()).isEmpty();
         assertThat(treated(disorder, 21).reason().what()).isEqualTo(AloneReason.INCURABLE);
