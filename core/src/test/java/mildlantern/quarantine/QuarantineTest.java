@@ -94,7 +94,7 @@ class QuarantineTest {
 
     @Test
     void whatWasNotTreatedIsNeverReleasedByAClock() {
-        IsolationClock clock = RULES.clock(TODAY, Optional.of(new DisorderId("lesion-nematodes")), 21, false);
+        IsolationClock clock = RULES.clock(TODAY, Optional.of(new DisorderId("mealybugs")), 21, false);
         assertThat(clock.until()).isEmpty();
         assertThat(clock.reason().what()).isEqualTo(AloneReason.NOT_TREATED);
     }
