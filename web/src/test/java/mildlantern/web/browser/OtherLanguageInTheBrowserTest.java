@@ -1,13 +1,23 @@
 package mildlantern.web.browser;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.junit.jupiter.api.Assertions.assertAll;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.multipart;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
+import java.time.Clock;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Objects;
+import java.util.UUID;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
@@ -16,6 +26,7 @@ import mildlantern.plant.Brightness;
 import mildlantern.web.Growers;
 import mildlantern.web.LanternTest;
 import mildlantern.web.casework.CaseService;
+import mildlantern.web.plant.Plant;
 import mildlantern.web.platform.CaseId;
 import mildlantern.web.stop.Stop;
 import mildlantern.web.stop.Stops;
@@ -25,6 +36,9 @@ import org.springframework.boot.test.web.server.LocalServerPort;
 import org.springframework.core.io.Resource;
 import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
 import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.mock.web.MockMultipartFile;
+import org.springframework.test.web.servlet.MockMvc;
+import org.springframework.test.web.servlet.request.AbstractMockHttpServletRequestBuilder;
 
 /**
  * Every page in the made-up language of tests, whose texts are accented and a third longer: what stays plain English is not in the bundles, and what
@@ -54,18 +68,8 @@ class OtherLanguageInTheBrowserTest {
             "example",
             "http",
             "calendar",
-            "nov",
-            "dec",
-            "oct",
-            "november",
-            "december",
-            "monday",
-            "tuesday",
-            "wednesday",
-            "thursday",
-            "friday",
-            "saturday",
-            "sunday");
+            "january february march april may june july august september october november december",
+            "monday tuesday wednesday thursday friday saturday sunday");
 
     @Autowired
     private Growers growers;
@@ -78,6 +82,12 @@ class OtherLanguageInTheBrowserTest {
 
     @Autowired
     private JdbcClient jdbc;
+
+    @Autowired
+    private MockMvc mvc;
+
+    @Autowired
+    private Clock clock;
 
     @LocalServerPort
     private int port;
@@ -116,6 +126,8 @@ class OtherLanguageInTheBrowserTest {
                 .param(grower.signIn())
                 .update();
         List<String> pages = pages(grower, porch, open);
+        Plant sick = growers.plant(grower.member().collection(), grower.stop(), "Limpet");
+        pages.addAll(begun(grower, cases.open(grower.member().collection(), sick.id())));
         String knowledge = knowledge();
         List<String> plain = new ArrayList<>();
         List<String> cut = new ArrayList<>();
@@ -126,10 +138,20 @@ class OtherLanguageInTheBrowserTest {
                     window.open(address);
                     look(window, address, knowledge, plain, cut);
                 }
+                for (String desk : List.of("/mixing", "/desk")) {
+                    window.open(desk);
+                    for (String tool : links(window)) {
+                        window.open(tool);
+                        look(window, tool, knowledge, plain, cut);
+                    }
+                }
             }
         }
-        assertThat(plain.stream().distinct()).as("plain English").isEmpty();
-        assertThat(cut.stream().distinct()).as("cut off, or sticking out").isEmpty();
+        assertAll(
+                () -> assertThat(plain.stream().distinct()).as("plain English").isEmpty(),
+                () -> assertThat(cut.stream().distinct())
+                        .as("cut off, or sticking out")
+                        .isEmpty());
     }
 
     private static void look(
@@ -141,7 +163,7 @@ class OtherLanguageInTheBrowserTest {
                   const texts = [];
                   while (walker.nextNode()) {
                     const parent = walker.currentNode.parentElement;
-                    if (parent.closest('script, style, kbd, svg.plate, [lang]:not(html)')) continue;
+                    if (parent.closest('script, style, noscript, kbd, svg.plate, [lang]:not(html)')) continue;
                     if (parent.tagName === 'OPTION' && parent.closest('#zone')) continue;
                     const text = walker.currentNode.textContent.trim();
                     if (text) texts.push(text);
@@ -175,7 +197,7 @@ class OtherLanguageInTheBrowserTest {
                   const out = [];
                   const wide = document.documentElement.scrollWidth;
                   if (wide > window.innerWidth) {
-                    const far = [...document.querySelectorAll('main *')].find((one) => one.getBoundingClientRect().right > window.innerWidth);
+                    const far = [...document.querySelectorAll('main *')].findLast((one) => one.getBoundingClientRect().right > window.innerWidth && !one.closest('.jars'));
                     out.push(`page ${wide}: ${far?.tagName} ${far?.className} ${far?.textContent.trim().slice(0, 40)}`);
                   }
                   for (const one of document.querySelectorAll('button, a.press, label, th, h1, h2, .tag, .notice')) {
@@ -189,10 +211,68 @@ class OtherLanguageInTheBrowserTest {
         out.forEach(one -> cut.add(shape + " at " + window.page.viewportSize().width + ": " + one));
     }
 
+    private static List<String> links(Browser.Window window) {
+        return window.page.locator(".jars a").all().stream()
+                .map(link -> Objects.requireNonNull(link.getAttribute("href")))
+                .toList();
+    }
+
+    /** Sends a form, and tells where it leads. */
+    private String sent(Growers.Grower grower, AbstractMockHttpServletRequestBuilder<?> form) throws Exception {
+        String to = mvc.perform(form.with(user(grower.member())).with(csrf()))
+                .andExpect(status().is3xxRedirection())
+                .andReturn()
+                .getResponse()
+                .getRedirectedUrl();
+        return Objects.requireNonNull(to).replaceFirst("#.*", "");
+    }
+
+    /** A case that was decided and is treated, and a table that waits to be mended. */
+    private List<String> begun(Growers.Grower grower, CaseId treated) throws Exception {
+        String decided = "/cases/" + treated;
+        sent(
+                grower,
+                post(decided + "/decide")
+                        .param("form", UUID.randomUUID().toString())
+                        .param("version", "0")
+                        .param("cause", "spider-mites")
+                        .param("trial", "wash-and-soap-mites")
+                        .param("lookAgainOn", LocalDate.now(clock).plusDays(6).toString())
+                        .param("note", "limpet"));
+        String course = sent(
+                grower,
+                post(decided + "/course")
+                        .param("form", UUID.randomUUID().toString())
+                        .param("cause", "spider-mites")
+                        .param("style", "WASH")
+                        .param("aim", "CONTROL")
+                        .param("severe", "false")
+                        .param("counted", "40"));
+        String table = sent(
+                grower,
+                multipart("/exchange/tables?what=PLANTS")
+                        .file(new MockMultipartFile(
+                                "file",
+                                "plants.csv",
+                                "text/csv",
+                                "name;species;place\nSill;fgjk;Porch\n;pothos;Porch"
+                                        .getBytes(StandardCharsets.UTF_8))));
+        return List.of(decided, decided + "/look-again", course, table);
+    }
+
     private static List<String> pages(Growers.Grower grower, Stop porch, CaseId open) {
         String plant = "/plants/" + grower.plant().id();
         String stop = "/stops/" + porch.id();
-        return List.of(
+        List<String> pages = new ArrayList<>(List.of(
+                "/desk",
+                "/mixing",
+                "/feeding",
+                "/products",
+                "/pest-clock",
+                "/round/paper",
+                plant + "/use",
+                plant + "/leaf",
+                "/cases/" + open + "/close",
                 "/",
                 "/collection",
                 plant,
@@ -217,7 +297,8 @@ class OtherLanguageInTheBrowserTest {
                 "/cases/" + open + "/decide",
                 "/round/summary",
                 "/labels",
-                "/kinds/new");
+                "/kinds/new"));
+        return pages;
     }
 
     @Test
