@@ -3,7 +3,7 @@ const image = document.getElementById('measure');
 const marks = document.getElementById('measure-marks');
 const form = document.getElementById('leaf-form');
 const said = document.getElementById('taps');
-const steps = ['Tap one edge of the coin or label, then the other.', 'Now its other edge.', 'Now the base of the leaf.', 'Now its tip.', 'All four are set: type how wide the coin or label is, and write it down.'];
+const steps = [...said.querySelectorAll('[data-step]')];
 let taps = [];
 
 function draw() {
@@ -26,7 +26,7 @@ function draw() {
       form.append(input);
     });
   }
-  said.textContent = steps[taps.length];
+  steps.forEach((step, at) => { step.hidden = at !== taps.length; });
 }
 
 image.addEventListener('pointerdown', event => {

@@ -140,7 +140,7 @@ document.body.addEventListener('htmx:sendError', () => {
   const notice = document.createElement('div');
   notice.className = 'notice bright';
   notice.setAttribute('role', 'alert');
-  notice.textContent = 'Mild Lantern could not be reached. What was stored before is kept; press once more when the connection is back.';
+  notice.textContent = problem.dataset.unreachable;
   problem.replaceChildren(notice);
 });
 

@@ -74,7 +74,7 @@ if (form && field && shown) {
     try {
       answer = await fetch('/quick', { method: 'POST', headers, body });
     } catch {
-      shown.textContent = 'Mild Lantern could not be reached. Your line is kept; press Enter once more when the connection is back.';
+      shown.textContent = form.dataset.unreachable;
       shown.hidden = false;
       return;
     }

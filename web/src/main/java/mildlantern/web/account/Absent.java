@@ -108,6 +108,11 @@ public class Absent {
         return members.mailed(signIn, day) == 1;
     }
 
+    /** The message of a day could not be sent: it is tried again. */
+    public void notMailed(String signIn, LocalDate day) {
+        members.notMailed(signIn, day);
+    }
+
     /** The secret of somebody's calendar; made when it is first asked for. */
     String calendar(String signIn) {
         Member member = members.named(signIn).orElseThrow();

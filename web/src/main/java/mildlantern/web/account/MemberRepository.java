@@ -43,6 +43,11 @@ interface MemberRepository extends Repository<Member, UUID> {
             where m.signIn = :signIn and (m.mailedOn is null or m.mailedOn < :day)""")
     int mailed(String signIn, LocalDate day);
 
+    /** What could not be sent is tried again. */
+    @Modifying
+    @Query("update Member m set m.mailedOn = null where m.signIn = :signIn and m.mailedOn = :day")
+    void notMailed(String signIn, LocalDate day);
+
     Optional<Member> findById(UUID id);
 
     void delete(Member member);

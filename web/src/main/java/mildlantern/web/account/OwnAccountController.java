@@ -97,6 +97,7 @@ class OwnAccountController {
             @AuthenticationPrincipal SignedIn member,
             @Valid @ModelAttribute("self") Self self,
             BindingResult problems,
+            HttpServletRequest request,
             Reply reply) {
         if (Boolean.TRUE.equals(self.morning())
                 && (self.mail() == null || self.mail().isBlank())) {
@@ -106,6 +107,7 @@ class OwnAccountController {
             return wrong(member, reply);
         }
         accounts.isCalled(member.getUsername(), self);
+        sessions.nowCalled(request.getSession(), member.called(self.name().strip()));
         reply.next("told", Wording.say("account.settings.saved"));
         return PAGE;
     }

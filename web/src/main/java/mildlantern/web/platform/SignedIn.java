@@ -39,6 +39,11 @@ public final class SignedIn implements UserDetails, CredentialsContainer {
         return asks != null && asks.getPrincipal() instanceof SignedIn member ? Optional.of(member) : Optional.empty();
     }
 
+    /** The same under another name. */
+    public SignedIn called(String another) {
+        return new SignedIn(collection(), collectionName, signIn, another, "");
+    }
+
     public CollectionId collection() {
         return new CollectionId(collection);
     }

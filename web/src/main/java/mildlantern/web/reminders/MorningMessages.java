@@ -38,16 +38,21 @@ class MorningMessages {
         reader.as(() -> {
             LocalDate today = LocalDate.now(clock);
             // Claimed before it is sent: better none than two.
-            return absent.mailed(reader.signIn(), today) && write(reader, today);
+            boolean mine = absent.mailed(reader.signIn(), today);
+            if (mine && !write(reader, today)) {
+                absent.notMailed(reader.signIn(), today);
+            }
+            return mine;
         });
     }
 
+    /** Whether it was sent, or there was nothing to send. */
     private boolean write(Absent.Reader reader, LocalDate today) {
         List<Coming.Event> events = coming.events(reader.collection(), today, today);
         String to = reader.mail();
-        return !events.isEmpty()
-                && to != null
-                && post.send(
+        return events.isEmpty()
+                || to == null
+                || post.send(
                         to,
                         Wording.say("reminders.morning.subject", reader.collectionName()),
                         Wording.say(

@@ -55,7 +55,6 @@ class FrameAdvice {
             if (made == null) {
                 made = new RoundViews.Frame(
                         member.collectionName(),
-                        member.name(),
                         rounds.weekday(),
                         rounds.day(),
                         rounds.walk(today()),

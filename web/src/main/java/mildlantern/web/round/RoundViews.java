@@ -15,15 +15,9 @@ import org.jspecify.annotations.Nullable;
 public final class RoundViews {
     private RoundViews() {}
 
-    /** The frame of every page: who, where, what day, and the walk. */
+    /** The frame of every page: where, what day, and the walk. */
     public record Frame(
-            String collection,
-            String member,
-            String weekday,
-            String day,
-            List<StopLine> walk,
-            boolean demo,
-            String form) {}
+            String collection, String weekday, String day, List<StopLine> walk, boolean demo, String form) {}
 
     /** A stop on the drawn path. */
     public record StopLine(

@@ -14,10 +14,12 @@ import java.time.LocalDate;
 import java.util.UUID;
 import mildlantern.web.Growers;
 import mildlantern.web.LanternTest;
+import mildlantern.web.Visit;
 import mildlantern.web.stop.Stops;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.test.web.server.LocalServerPort;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
 
@@ -35,6 +37,9 @@ class SettingsTest {
 
     @Autowired
     private Clock clock;
+
+    @LocalServerPort
+    private int port;
 
     private Growers.Grower grower;
 
@@ -131,5 +136,25 @@ class SettingsTest {
                 .containsPattern("value=\"south\" checked");
         mvc.perform(mine("/settings/house").param("zone", "Nowhere/Land").param("hemisphere", "south"))
                 .andExpect(status().isUnprocessableContent());
+    }
+
+    @Test
+    void underAnotherNameOneWritesAtOnce() throws Exception {
+        Visit visit = new Visit(port, grower);
+        String plant = "/plants/" + grower.plant().id();
+        visit.open(plant);
+        watered(visit, 200);
+        visit.open("/account");
+        assertThat(visit.form("/account/self", "name=Robin+Quay").body()).contains("Robin Quay");
+        visit.open(plant);
+        watered(visit, 210);
+        assertThat(visit.open(plant + "/record")).contains("watered 210").contains("Robin Quay");
+    }
+
+    private void watered(Visit visit, int amount) throws Exception {
+        visit.form(
+                "/quick",
+                "form=" + UUID.randomUUID() + "&line=watered+" + amount + "&plant="
+                        + grower.plant().id());
     }
 }

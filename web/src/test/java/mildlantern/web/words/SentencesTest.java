@@ -24,6 +24,8 @@ class SentencesTest {
             Pattern.compile("\"\"\".*?\"\"\"|\"((?:[^\"\\\\]|\\\\.)*)\"", Pattern.DOTALL);
     private static final Pattern SENTENCE = Pattern.compile("(?:%[sd] )?[A-Z]?[a-z']+(?:[ ,]+[a-zA-Z'%0-9]+){2,}.*");
 
+    private static final Pattern SCRIPT_SENTENCE = Pattern.compile("['`][A-Z][a-z]+(?: [A-Za-z]+){2,}[^'`]*['`]");
+
     /** For programmers, for the database, for a compiler, for a command in a terminal. */
     private static final Pattern NOT_FOR_READERS = Pattern.compile(
             "Exception\\(|Unreadable\\(|failure\\(|Limits\\.require|[rR]equire\\(|LOG\\.|@SuppressWarnings|jdbc|@Query|Pattern\\.compile|matches\\("
@@ -73,6 +75,19 @@ class SentencesTest {
     }
 
     @Test
+    void noSentenceStandsInAScript() throws IOException {
+        List<String> found = new ArrayList<>();
+        try (Stream<Path> files = Files.walk(Path.of("src/main/resources/static"))) {
+            for (Path file :
+                    files.filter(path -> path.toString().endsWith(".js")).toList()) {
+                String code = COMMENT.matcher(Files.readString(file)).replaceAll("");
+                SCRIPT_SENTENCE.matcher(code).results().forEach(match -> found.add(file.getFileName() + match.group()));
+            }
+        }
+        assertThat(found).as("sentences in scripts").isEmpty();
+    }
+
+    @Test
     void aSentenceWouldBeFound() throws IOException {
         Path file = Files.createTempFile("Sentence", ".java");
         Files.writeString(file, "class A {\n  String a() {\n    return \"The plant is too dry today.\";\n  }\n}\n");
@@ -80,5 +95,6 @@ class SentencesTest {
         look(file, found);
         Files.delete(file);
         assertThat(found).hasSize(1);
+        assertThat(SCRIPT_SENTENCE.matcher("a = 'The plant is dry.';").find()).isTrue();
     }
 }
