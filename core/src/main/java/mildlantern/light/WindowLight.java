@@ -25,6 +25,9 @@ public final class WindowLight {
     private static final double DELTA_T = 69;
     private static final double LEAST_TO_COMPARE = 2;
 
+    /** A sky may be so many times as bright as it is called. Kind of source: reckoned. */
+    private static final double MORE_THAN_SKY = 1.3;
+
     private final double photonsPerJoule;
     private final double meanCloud;
     private final Map<Sky, Double> skies = new EnumMap<>(Sky.class);
@@ -107,9 +110,10 @@ public final class WindowLight {
      * What a meter's reading makes of the reckoned light.
      *
      * @param factor the reading over what was reckoned for it
-     * @param mol of a usual day at this time of the year, mol/m²
+     * @param mol of a usual day at this time of the year, mol/m²; no more than the sky can give here
+     * @param moreThanSky whether the meter read more than the open sky gives then: another sky than was said, or a lamp
      */
-    public record Corrected(double factor, double mol) {}
+    public record Corrected(double factor, double mol, boolean moreThanSky) {}
 
     /** The place of a plant before a window, or under the open sky; what does not change with the hour is reckoned once. */
     public final class Seen {
@@ -159,9 +163,23 @@ public final class WindowLight {
             if (reckoned < LEAST_TO_COMPARE) {
                 return Optional.empty();
             }
-            double factor = Math.max(0.02, Math.min(50, ppfd / reckoned));
-            Day day = day(latitude, longitude, when.toLocalDate().atStartOfDay(when.getZone()), meanCloud);
-            return Optional.of(new Corrected(factor, Math.min(80, day.mol() * factor)));
+            ZonedDateTime midnight = when.toLocalDate().atStartOfDay(when.getZone());
+            Seen open = outdoors();
+            double most =
+                    most(reckoned, open.at(when, latitude, longitude, cloud).ppfd());
+            double usual = day(latitude, longitude, midnight, meanCloud).mol();
+            double factor = Math.max(0.02, Math.min(ppfd, most) / reckoned);
+            double mol = Math.min(
+                    usual * factor,
+                    most(
+                            usual,
+                            open.day(latitude, longitude, midnight, meanCloud).mol()));
+            return Optional.of(new Corrected(factor, mol, ppfd > MORE_THAN_SKY * most));
+        }
+
+        /** More than this is no light of this place: what the open sky gives through the glass, or twice what was reckoned where the sun shines in. */
+        private double most(double reckoned, double underTheSky) {
+            return Math.max(2 * reckoned, through * underTheSky);
         }
 
         /** Share of an evenly bright sky's light that comes here, 0 to 1, before glass and curtain take theirs. */

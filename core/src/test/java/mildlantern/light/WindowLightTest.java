@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.time.LocalDate;
+import java.time.ZoneOffset;
+import java.time.ZonedDateTime;
 import mildlantern.air.Glazing;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -132,5 +134,26 @@ class WindowLightTest {
         assertThat(LIGHT.ppfd(5400, LightSource.DAYLIGHT)).isCloseTo(100, within(1e-9));
         assertThat(Photons.atDistance(200, 20, 40)).isCloseTo(50, within(1e-9));
         assertThatThrownBy(() -> Photons.daily(200, 30)).hasMessageContaining("hours");
+    }
+
+    @ParameterizedTest
+    @CsvSource({"48, 12000, true", "52, 10000, true", "52, 8000, false", "48, 900, false", "60, 600, false"})
+    void aReadingMakesNoMoreOfADayThanTheSkyGives(double latitude, double lux, boolean moreThanSky) {
+        ZonedDateTime noon = ZonedDateTime.of(2026, 11, 28, 12, 0, 0, 0, ZoneOffset.UTC);
+        ZonedDateTime midnight = noon.minusHours(12);
+        WindowLight.Seen seen = LIGHT.seen(window(180), 0.5);
+        WindowLight.Corrected found = seen.corrected(
+                        LIGHT.ppfd(lux, LightSource.DAYLIGHT),
+                        noon,
+                        latitude,
+                        0,
+                        LIGHT.cloud(Sky.OVERCAST),
+                        LIGHT.meanCloud())
+                .orElseThrow();
+        double usual = seen.day(latitude, 0, midnight, LIGHT.meanCloud()).mol();
+        double open =
+                LIGHT.outdoors().day(latitude, 0, midnight, LIGHT.meanCloud()).mol();
+        assertThat(found.mol()).isLessThanOrEqualTo(Math.max(2 * usual, open));
+        assertThat(found.moreThanSky()).isEqualTo(moreThanSky);
     }
 }

@@ -124,7 +124,12 @@ class StopController {
                 now -> new StopReading(now, Objects.requireNonNull(meter.onDay()), OffsetDateTime.now(clock))
                         .read(null, mol, null, null, null)
                         .by(StopReading.Origin.METER));
-        reply.next("told", Wording.say("climate.stop-controller.about-mol-m-usual", mol));
+        reply.next(
+                "told",
+                Wording.say(
+                        "climate.stop-controller.about-mol-m-usual",
+                        mol,
+                        corrected.orElseThrow().moreThanSky()));
         return "redirect:/stops/" + id;
     }
 
