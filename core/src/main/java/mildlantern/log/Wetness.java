@@ -1,7 +1,9 @@
 package mildlantern.log;
 
+import mildlantern.message.MessageKey;
+
 /** What a probe says. */
-public enum Wetness {
+public enum Wetness implements MessageKey {
     DRY,
     MOIST,
     WET

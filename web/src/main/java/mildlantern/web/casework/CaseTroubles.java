@@ -179,7 +179,7 @@ public class CaseTroubles implements Troubles {
                 book.causeName(troubleCase) + ": "
                         + Optional.ofNullable(troubleCase.outcome())
                                 .map(TroubleCase.Outcome::words)
-                                .orElse("closed");
+                                .orElse(Wording.say("casework.case-troubles.closed"));
         };
     }
 }

@@ -58,7 +58,9 @@ class TrialBoxes {
             long left = ChronoUnit.DAYS.between(LocalDate.now(clock), running.lookAgainOn());
             String when = left > 1
                     ? Wording.say("casework.trial-boxes.days", left)
-                    : left == 1 ? "tomorrow" : left == 0 ? "today" : Wording.of(DueTime.ago(-left));
+                    : left == 1
+                            ? Wording.say("casework.trial-boxes.tomorrow")
+                            : left == 0 ? Wording.say("casework.trial-boxes.today") : Wording.of(DueTime.ago(-left));
             boxes.add(new CaseViews.TrialBox(
                     book.causeOf(troubleCase, running),
                     trial.name(),

@@ -5,6 +5,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.DoubleFunction;
 import mildlantern.air.Air;
 import mildlantern.air.AirKnowledge;
 import mildlantern.care.Figure;
@@ -45,15 +46,22 @@ class StopToday {
         List<Now> now = new ArrayList<>();
         gives.light()
                 .ifPresent(it -> now.add(new Now(
-                        "Light",
+                        Wording.say("climate.stop-today.light"),
                         Wording.say("climate.stop-today.mol-m-d", Limits.tenths(it.value())),
                         Wording.of(it.from()))));
-        gives.humidity().ifPresent(it -> now.add(new Now("Humidity", Math.round(it.value()) + " %", span(it, " %"))));
+        gives.humidity()
+                .ifPresent(it -> now.add(new Now(
+                        Wording.say("climate.stop-today.humidity"),
+                        Math.round(it.value()) + " %",
+                        span(it, value -> Limits.plain(Math.rint(value)), " %"))));
         gives.byDay()
                 .ifPresent(it -> now.add(new Now(
                         Wording.say("climate.stop-today.day-temperature"),
                         Units.shown(it.value(), Unit.Of.TEMPERATURE),
-                        span(it, " °C"))));
+                        span(
+                                it,
+                                value -> Units.number(value, Unit.Of.TEMPERATURE),
+                                " " + Units.name(Unit.Of.TEMPERATURE)))));
         gives.night()
                 .ifPresent(it -> now.add(new Now(
                         Wording.say("climate.stop-today.lowest-night"),
@@ -116,13 +124,13 @@ class StopToday {
         });
     }
 
-    private static String span(Figure figure, String unit) {
+    private static String span(Figure figure, DoubleFunction<String> shown, String unit) {
         return figure.days() == 0
                 ? Wording.of(figure.from())
                 : Wording.say(
                         "climate.stop-today.days",
-                        Limits.plain(Math.rint(figure.spread().low())),
-                        Limits.plain(Math.rint(figure.spread().high())),
+                        shown.apply(figure.spread().low()),
+                        shown.apply(figure.spread().high()),
                         unit,
                         figure.days());
     }

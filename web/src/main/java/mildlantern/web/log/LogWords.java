@@ -139,7 +139,7 @@ public final class LogWords {
         entry.water().ifPresent(water -> parts.add(Wording.of(water)));
         switch (entry.way()) {
             case BELOW -> parts.add(Wording.say("log.log-words.from-below"));
-            case SOAKED -> parts.add("soaked");
+            case SOAKED -> parts.add(Wording.say("log.log-words.soaked"));
             case RESERVOIR -> parts.add(Wording.say("log.log-words.reservoir-filled"));
             case ABOVE -> {
                 // As usual.
@@ -157,13 +157,13 @@ public final class LogWords {
 
     private static String probed(LogEntry.Probed entry) {
         return entry.top() == entry.middle() && entry.middle() == entry.bottom()
-                ? Words.id(entry.top())
-                : Words.id(entry.top()) + " · " + Words.id(entry.middle()) + " · " + Words.id(entry.bottom());
+                ? Wording.of(entry.top())
+                : Wording.of(entry.top()) + " · " + Wording.of(entry.middle()) + " · " + Wording.of(entry.bottom());
     }
 
     private static List<String> weighed(LogEntry.Weighed entry) {
         List<String> parts = new ArrayList<>(List.of(entry.grams() + " g"));
-        entry.yardstick().ifPresent(as -> parts.add("(" + Words.spoken(Words.id(as)) + ")"));
+        entry.yardstick().ifPresent(as -> parts.add("(" + Wording.of(as) + ")"));
         return parts;
     }
 

@@ -26,6 +26,9 @@ import org.springframework.stereotype.Component;
 /** What is known of a plant today, in short lines. */
 @Component
 class PlantFacts {
+    /** Less than this says only that it is wet. */
+    private static final int LEAST_ML = 10;
+
     private static final DayFormat SHORT = DayFormat.SHORT;
 
     private final FoodBook food;
@@ -49,7 +52,7 @@ class PlantFacts {
                                 ? Wording.say("plantpage.plant-facts.times", Limits.tenths(row.factor()))
                                 : row.factor() < 0.87
                                         ? Wording.say("plantpage.plant-facts.only-times", Limits.tenths(row.factor()))
-                                        : "about");
+                                        : Wording.say("plantpage.plant-facts.about"));
         return row.schedule()
                 .water()
                 .map(check -> Wording.say(
@@ -74,7 +77,8 @@ class PlantFacts {
 
     List<PlantViews.Want> facts(Plant plant, Profile profile, Optional<ScheduleRow> row, List<LogLine> log) {
         List<PlantViews.Want> facts = new ArrayList<>();
-        Optional.ofNullable(plant.accession()).ifPresent(number -> fact(facts, "Number", number));
+        Optional.ofNullable(plant.accession())
+                .ifPresent(number -> fact(facts, Wording.say("plantpage.plant-facts.number"), number));
         String pot = Stream.of(
                         plant.potDiameterCm() == null ? "" : Units.shown(plant.potDiameterCm(), Unit.Of.LENGTH),
                         Wording.of(plant.potKind()),
@@ -87,11 +91,11 @@ class PlantFacts {
                 .filter(text -> !text.isEmpty())
                 .reduce((a, b) -> a + ", " + b)
                 .orElse("");
-        fact(facts, "Pot", pot);
+        fact(facts, Wording.say("plantpage.plant-facts.pot-size"), pot);
         Optional.ofNullable(plant.medium())
                 .ifPresent(medium -> fact(
                         facts,
-                        "Medium",
+                        Wording.say("plantpage.plant-facts.medium"),
                         Words.spoken(medium)
                                 + Optional.ofNullable(plant.pottedOn())
                                         .map(day ->
@@ -100,12 +104,12 @@ class PlantFacts {
         Optional.ofNullable(plant.acquiredOn())
                 .ifPresent(day -> fact(
                         facts,
-                        "Came",
+                        Wording.say("plantpage.plant-facts.acquired"),
                         PlantPages.DAY.format(day)
                                 + Optional.ofNullable(plant.source())
                                         .map(from -> ", " + from)
                                         .orElse("")));
-        row.filter(it -> it.schedule().water().isPresent())
+        row.filter(it -> it.schedule().water().isPresent() && it.wetThroughMl() >= LEAST_ML)
                 .ifPresent(it -> fact(
                         facts,
                         Wording.say("plantpage.plant-facts.wet-through"),
@@ -113,7 +117,7 @@ class PlantFacts {
         if (plant.wetGrams() != null || plant.dryGrams() != null) {
             fact(
                     facts,
-                    "Weighs",
+                    Wording.say("plantpage.plant-facts.weighs"),
                     Optional.ofNullable(plant.wetGrams())
                                     .map(g -> Wording.say("plantpage.plant-facts.g-wet", g))
                                     .orElse(Wording.say("plantpage.plant-facts.wet-not-known"))
@@ -145,11 +149,7 @@ class PlantFacts {
                         : Wording.say(
                                 "plantpage.plant-facts.than-last-thrives",
                                 now,
-                                switch (feeds.leaf(lengths.get(0), lengths.get(1))) {
-                                    case BIGGER -> "bigger";
-                                    case ALIKE -> Wording.say("plantpage.plant-facts.no-other");
-                                    case SMALLER -> "smaller";
-                                },
+                                feeds.leaf(lengths.get(0), lengths.get(1)),
                                 Units.shown(lengths.get(1), Unit.Of.LENGTH),
                                 feeds.leaf(lengths.get(0), lengths.get(1)) == FeedPlan.LeafVerdict.BIGGER));
     }

@@ -11,7 +11,6 @@ import java.util.UUID;
 import mildlantern.care.Needs;
 import mildlantern.diagnosis.Diagnosis;
 import mildlantern.diagnosis.Disorder;
-import mildlantern.knowledge.Words;
 import mildlantern.place.BenchPlan;
 import mildlantern.plant.PlantId;
 import mildlantern.plant.Profile;
@@ -142,10 +141,10 @@ class PlantPages {
 
     private static String ended(Plant plant) {
         String how = plant.state() == Plant.State.LOST
-                ? "Lost"
+                ? Wording.say("plantpage.plant-pages.lost")
                 : plant.state() == Plant.State.RETIRED
                         ? Wording.say("plantpage.plant-pages.no-longer-kept")
-                        : "Withdrawn";
+                        : Wording.say("plantpage.plant-pages.withdrawn");
         return how
                 + Optional.ofNullable(plant.endedOn())
                         .map(day -> Wording.say("plantpage.plant-pages.since", DAY.format(day)))
@@ -167,7 +166,7 @@ class PlantPages {
         List<PlantViews.Neighbour> kin = new ArrayList<>();
         if (plant.mother() != null) {
             Plant mother = plants.plant(plant.collection(), plant.mother());
-            kin.add(new PlantViews.Neighbour(mother.id(), mother.name(), "mother"));
+            kin.add(new PlantViews.Neighbour(mother.id(), mother.name(), Wording.say("plantpage.plant-pages.mother")));
         }
         plants.offspring(plant)
                 .forEach(child -> kin.add(new PlantViews.Neighbour(
@@ -195,14 +194,19 @@ class PlantPages {
                         },
                         () -> now.brightness()
                                 .ifPresent(light -> wants.add(new PlantViews.Want(
-                                        "Light",
-                                        Words.id(profile.light()),
-                                        Words.id(light),
+                                        Wording.say("plantpage.plant-pages.light"),
+                                        Wording.of(profile.light()),
+                                        Wording.of(light),
                                         light == profile.light()))));
-        number(wants, "Humidity", profile.humidity(), now.humidityPercent().orElse(null), "%");
+        number(
+                wants,
+                Wording.say("plantpage.plant-pages.humidity"),
+                profile.humidity(),
+                now.humidityPercent().orElse(null),
+                "%");
         now.dayCelsius()
                 .ifPresent(day -> wants.add(new PlantViews.Want(
-                        "Day",
+                        Wording.say("plantpage.plant-pages.day"),
                         Wording.say(
                                 "plantpage.plant-pages.to",
                                 Units.number(profile.day().low(), Unit.Of.TEMPERATURE),
@@ -212,7 +216,7 @@ class PlantPages {
                         profile.day().contains(day))));
         now.nightCelsius()
                 .ifPresent(night -> wants.add(new PlantViews.Want(
-                        "Night",
+                        Wording.say("plantpage.plant-pages.night"),
                         Wording.say(
                                 "plantpage.plant-pages.more",
                                 Units.shown(profile.night().celsius(), Unit.Of.TEMPERATURE)),
