@@ -146,3 +146,22 @@ document.body.addEventListener('htmx:sendError', () => {
 
 // A page that opens on a touched part begins there.
 document.querySelector('.rows .answer')?.focus({ preventScroll: true });
+
+// The browser writes dates in its own order; beside the field the day stands as the reader writes it.
+function dayInWords(field) {
+  let words = field.nextElementSibling;
+  if (!words?.classList.contains('day-words')) {
+    words = document.createElement('span');
+    words.className = 'day-words soft';
+    field.after(words);
+  }
+  const day = field.valueAsDate;
+  words.textContent = day ? new Intl.DateTimeFormat(document.documentElement.lang || undefined,
+    { weekday: 'short', day: 'numeric', month: 'short', year: 'numeric', timeZone: 'UTC' }).format(day) : '';
+}
+const daysInWords = (within) => within.querySelectorAll('input[type=date]').forEach(dayInWords);
+document.addEventListener('input', (event) => {
+  if (event.target.matches?.('input[type=date]')) dayInWords(event.target);
+});
+document.addEventListener('htmx:load', (event) => daysInWords(event.detail.elt));
+daysInWords(document);

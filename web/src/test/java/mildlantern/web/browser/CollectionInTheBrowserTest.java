@@ -346,6 +346,18 @@ class CollectionInTheBrowserTest {
     }
 
     @Test
+    void besideEachDateFieldStandsTheDayAsTheReaderWritesIt() {
+        try (Browser.Window window = window(1280, 800, false)) {
+            window.open("/plants/new");
+            Locator acquired = window.page.locator("input[type=date]").first();
+            assertThat(acquired.locator("+ .day-words")).isEmpty();
+            acquired.fill("2026-03-12");
+            assertThat(acquired.locator("+ .day-words")).hasText("Thu, 12 Mar 2026");
+            window.quiet();
+        }
+    }
+
+    @Test
     void aReadingAtAStopIsKept_andABadOneIsTold() {
         try (Browser.Window window = window(1280, 800, false)) {
             Page page = window.page;
