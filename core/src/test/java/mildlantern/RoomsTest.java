@@ -20,6 +20,7 @@ class RoomsTest {
             "round",
             "diagnosis",
             "treatment",
+            "remedy",
             "quarantine",
             "mixing",
             "care",

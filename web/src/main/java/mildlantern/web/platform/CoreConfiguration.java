@@ -20,6 +20,7 @@ import mildlantern.pest.Pests;
 import mildlantern.place.Moves;
 import mildlantern.plant.PlantKnowledge;
 import mildlantern.quarantine.Quarantine;
+import mildlantern.remedy.Remedies;
 import mildlantern.round.RoundPlanner;
 import mildlantern.treatment.CourseComposer;
 import mildlantern.treatment.TreatmentKnowledge;
@@ -90,6 +91,11 @@ class CoreConfiguration {
     @Bean
     Pests pests() {
         return Pests.load();
+    }
+
+    @Bean
+    Remedies remedies() {
+        return Remedies.load();
     }
 
     @Bean

@@ -33,6 +33,7 @@ import mildlantern.web.plant.Plants;
 import mildlantern.web.platform.CollectionId;
 import mildlantern.web.platform.FormKey;
 import mildlantern.web.platform.NotHere;
+import mildlantern.web.remedy.RemedyCards;
 import mildlantern.web.routine.RecordWriter;
 import mildlantern.web.words.Numbers;
 import mildlantern.web.words.Wording;
@@ -52,6 +53,7 @@ class UseService implements UseTerms {
     private final CourseRepositories.Products products;
     private final RecordWriter log;
     private final UsedMeans used;
+    private final RemedyCards remedies;
     private final Clock clock;
 
     UseService(
@@ -63,6 +65,7 @@ class UseService implements UseTerms {
             CourseRepositories.Products products,
             RecordWriter log,
             UsedMeans used,
+            RemedyCards remedies,
             Clock clock) {
         this.plants = plants;
         this.cases = cases;
@@ -72,6 +75,7 @@ class UseService implements UseTerms {
         this.products = products;
         this.log = log;
         this.used = used;
+        this.remedies = remedies;
         this.clock = clock;
     }
 
@@ -81,15 +85,18 @@ class UseService implements UseTerms {
      * @param means id
      * @param against id of the disorder
      * @param amount strength, per litre or percent as the means' usual rate counts; empty for the usual
+     * @param q what was typed instead of choosing
      * @param sun whether the sun will be on the plant
      */
     record Asked(
             Optional<String> means,
             Optional<DisorderId> against,
             String amount,
+            String q,
             @Nullable Boolean sun) {
         Asked {
             amount = Objects.requireNonNullElse(amount, "");
+            q = Objects.requireNonNullElse(q, "").strip();
         }
 
         boolean inSun() {
@@ -118,7 +125,17 @@ class UseService implements UseTerms {
             String summary,
             List<Said> verdicts,
             List<String> terms,
-            FormKey form) {}
+            String q,
+            Optional<RemedyCards.Card> remedy,
+            boolean unknown,
+            FormKey form) {
+        /** Whether a means is answered for: not where something was typed that is none. */
+        public boolean answered() {
+            return !unknown
+                    && (remedy.isEmpty()
+                            || remedy.flatMap(RemedyCards.Card::means).isPresent());
+        }
+    }
 
     @Transactional(readOnly = true)
     public Page page(CollectionId collection, PlantId plantId, Asked asked) {
@@ -128,7 +145,9 @@ class UseService implements UseTerms {
                 .flatMap(one -> one.causes().stream())
                 .filter(knowledge::treats)
                 .toList();
-        Means means = asked.means()
+        Optional<RemedyCards.Card> remedy = asked.q().isEmpty() ? Optional.empty() : remedies.find(asked.q());
+        Optional<String> typed = asked.q().isEmpty() ? Optional.empty() : typed(collection, asked.q(), remedy);
+        Means means = typed.or(asked::means)
                 .flatMap(knowledge::find)
                 .orElseGet(() -> decided.stream()
                         .flatMap(cause -> knowledge.against(cause).stream())
@@ -196,7 +215,18 @@ class UseService implements UseTerms {
                         : Stream.concat(TermSays.safety(means).stream(), TermSays.conditions(means).stream())
                                 .map(Wording::of)
                                 .toList(),
+                asked.q(),
+                remedy,
+                !asked.q().isEmpty() && remedy.isEmpty() && typed.isEmpty(),
                 FormKey.fresh());
+    }
+
+    /** The means that was typed, by any of its names, those of own products or of a remedy that is one. */
+    private Optional<String> typed(CollectionId collection, String words, Optional<RemedyCards.Card> remedy) {
+        return remedy.flatMap(RemedyCards.Card::means)
+                .or(() -> used.recognition(collection)
+                        .find(words)
+                        .map(found -> found.means().id()));
     }
 
     @Override

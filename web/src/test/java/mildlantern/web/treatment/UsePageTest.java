@@ -48,7 +48,48 @@ class UsePageTest {
         return uses.page(
                 grower.member().collection(),
                 grower.plant().id(),
-                new UseService.Asked(Optional.of(means), Optional.of(new DisorderId(against)), amount, sun));
+                new UseService.Asked(Optional.of(means), Optional.of(new DisorderId(against)), amount, "", sun));
+    }
+
+    private UseService.Page typed(String words) {
+        return uses.page(
+                grower.member().collection(),
+                grower.plant().id(),
+                new UseService.Asked(Optional.empty(), Optional.empty(), "", words, false));
+    }
+
+    @Test
+    void whatIsTypedIsAnswered_aMeansAsAMeans_aRemedyAsWhatItIs() {
+        assertThat(typed("Soft soap").means())
+                .filteredOn(UseService.Choice::chosen)
+                .extracting(UseService.Choice::id)
+                .containsExactly("soap");
+        assertThat(typed("coffee").remedy())
+                .hasValueSatisfying(card -> assertThat(card.no()).isTrue());
+        assertThat(typed("coffee").answered())
+                .as("nothing else is answered for")
+                .isFalse();
+        UseService.Page neem = typed("neem");
+        assertThat(neem.answered()).isTrue();
+        assertThat(neem.means())
+                .filteredOn(UseService.Choice::chosen)
+                .extracting(UseService.Choice::id)
+                .containsExactly("oil");
+        assertThat(typed("moon dust").unknown()).isTrue();
+        assertThat(typed("moon dust").answered()).isFalse();
+    }
+
+    @Test
+    void onThePageItStandsWithItsReason_andAmongAllOthers() throws Exception {
+        String page = "/plants/" + grower.plant().id() + "/use";
+        mvc.perform(get(page + "?q=coffee").with(user(grower.member())))
+                .andExpect(status().isOk())
+                .andExpect(content().string(containsString("feeds fungus gnats")))
+                .andExpect(content().string(not(containsString("record it"))));
+        mvc.perform(get(page).with(user(grower.member()))).andExpect(status().isOk());
+        mvc.perform(get("/remedies?q=cin").with(user(grower.member())))
+                .andExpect(content().string(containsString("Cinnamon")))
+                .andExpect(content().string(not(containsString("Coffee"))));
     }
 
     @Test
