@@ -23,6 +23,7 @@ class RoomsTest {
             "remedy",
             "quarantine",
             "mixing",
+            "handwork",
             "care",
             "water",
             "log",
