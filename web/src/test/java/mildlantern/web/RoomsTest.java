@@ -65,6 +65,7 @@ class RoomsTest {
             entry("climate", Set.of("edge", "calculator", "routine", "plant", "stop")),
             entry("casework", Set.of("plate", "routine", "log", "plant", "stop")),
             entry("pestclock", Set.of()),
+            entry("handwork", Set.of("casework", "routine", "plant")),
             entry("remedy", Set.of()),
             entry("treatment", Set.of("remedy", "casework", "routine", "log", "plant", "stop")),
             entry("feeding", Set.of("casework", "routine", "plant", "stop")),

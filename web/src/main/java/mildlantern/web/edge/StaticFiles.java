@@ -16,7 +16,8 @@ import org.springframework.web.servlet.resource.VersionResourceResolver;
 @Configuration(proxyBeanMethods = false)
 class StaticFiles implements WebMvcConfigurer {
     /** What everybody gets, signed in or not: the pages before the sign-in need it. */
-    static final List<String> FOR_ALL = List.of("frame", "casework", "treatment", "pestclock", "climate", "fonts");
+    static final List<String> FOR_ALL =
+            List.of("frame", "casework", "treatment", "pestclock", "climate", "handwork", "fonts");
 
     private static final List<String> FOLDERS =
             Stream.concat(FOR_ALL.stream(), Stream.of("plan")).toList();

@@ -10,6 +10,7 @@ import mildlantern.care.StepPlanner;
 import mildlantern.diagnosis.Diagnosis;
 import mildlantern.diagnosis.DiagnosisKnowledge;
 import mildlantern.diagnosis.FindingSearch;
+import mildlantern.handwork.LeafWork;
 import mildlantern.light.Daylight;
 import mildlantern.light.WindowLight;
 import mildlantern.nutrition.FeedPlan;
@@ -91,6 +92,11 @@ class CoreConfiguration {
     @Bean
     Pests pests() {
         return Pests.load();
+    }
+
+    @Bean
+    LeafWork leafWork() {
+        return LeafWork.load();
     }
 
     @Bean

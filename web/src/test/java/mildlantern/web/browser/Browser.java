@@ -8,6 +8,7 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.Response;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.ReducedMotion;
 import java.nio.file.Path;
@@ -89,7 +90,8 @@ final class Browser {
         }
 
         void open(String address) {
-            page.navigate(root + address);
+            Response answer = page.navigate(root + address);
+            assertThat(answer.status()).as(address).isLessThan(400);
         }
 
         /** Another page in the same session. */

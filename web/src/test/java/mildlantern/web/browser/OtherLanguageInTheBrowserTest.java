@@ -271,6 +271,8 @@ class OtherLanguageInTheBrowserTest {
                 "/pest-clock",
                 "/round/paper",
                 plant + "/use",
+                plant + "/trim",
+                "/remedies",
                 plant + "/leaf",
                 "/cases/" + open + "/close",
                 "/",

@@ -1,0 +1,137 @@
+package mildlantern.web.handwork;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import mildlantern.handwork.Damage;
+import mildlantern.handwork.LeafDeed;
+import mildlantern.handwork.LeafState;
+import mildlantern.plant.GrowthForm;
+
+/** Draws one leaf of a kind with its damage and the line of the cut. Its base lies at the origin, its tip at −100. */
+final class LeafDrawing {
+    private static final String STRAP = "M-5 0C-15 -30 -16 -70 0 -100C16 -70 15 -30 5 0Z";
+    private static final String BLADE = "M-3 0C-42 -12 -44 -62 0 -100C44 -62 42 -12 3 0Z";
+    private static final String FLESHY = "M-10 0C-26 -24 -30 -66 0 -100C30 -66 26 -24 10 0Z";
+    private static final String FROND =
+            "M0 0L-26 -14L-6 -16L-32 -32L-6 -34L-30 -52L-5 -52L-24 -70L-4 -70L0 -100L4 -70L24 -70L5 -52L30 -52L6 -34L32 -32L6 -16L26 -14Z";
+    private static final String TUBE =
+            "M-5 0C-8 -40 -20 -66 -18 -84C-10 -92 -2 -94 4 -100C20 -98 22 -88 18 -82C18 -60 8 -40 5 0Z";
+    private static final double TIP = 100;
+
+    /** How far outside the dead part a cut into sound tissue goes. */
+    private static final double MARGIN = 8;
+
+    /** How much of the dead margin is left: a thread. */
+    private static final double THREAD = 0.03;
+
+    private LeafDrawing() {}
+
+    /**
+     * One path of the drawing, in the order in which they lie on each other.
+     *
+     * @param look its style
+     * @param path its path
+     * @param scale about the base of the leaf
+     * @param above only what lies further from the base than this is shown; a value below the base shows all
+     */
+    record Layer(String look, String path, String scale, double above) {
+        static Layer of(String look, String path) {
+            return new Layer(look, path, "1", -20);
+        }
+    }
+
+    /**
+     * The drawing.
+     *
+     * @param layers from the lowest
+     */
+    record Picture(List<Layer> layers) {}
+
+    static Picture of(GrowthForm form, LeafState leaf, LeafDeed deed) {
+        String outline = outline(form);
+        double dead = 1 - leaf.green();
+        List<Layer> layers = new ArrayList<>();
+        layers.add(Layer.of("stalk", "M0 0V18"));
+        layers.add(Layer.of(
+                leaf.damage() == Damage.YELLOW ? "yellow" : leaf.damage() == Damage.DRY ? "dead" : "green", outline));
+        double deadFrom = TIP * (1 - Math.max(0.08, Math.min(0.9, dead)));
+        double inner = Math.max(0.45, 1 - Math.max(0.08, dead) / 2);
+        switch (leaf.damage()) {
+            case DRY_TIP -> layers.add(new Layer("dead", outline, "1", deadFrom));
+            case DRY_EDGE -> {
+                layers.add(Layer.of("dead", outline));
+                layers.add(new Layer("green", outline, number(inner), -20));
+            }
+            case OLD_SCAR -> layers.add(Layer.of("dead", blotch(0, 55, 8 + 16 * dead)));
+            case SPOTS -> spots(dead).forEach(spot -> layers.add(Layer.of("dead", spot)));
+            case TUNNELS -> layers.add(Layer.of("tunnel", "M-8 -20C12 -28 -14 -40 6 -48S-10 -62 4 -72"));
+            case SOFT -> layers.add(Layer.of("soft", blotch(0, 22, 10 + 10 * dead)));
+            case YELLOW, DRY -> {
+                // The leaf itself is.
+            }
+        }
+        cut(outline, leaf, deed, deadFrom, inner, layers);
+        return new Picture(List.copyOf(layers));
+    }
+
+    private static void cut(
+            String outline, LeafState leaf, LeafDeed deed, double deadFrom, double inner, List<Layer> layers) {
+        switch (deed.cut()) {
+            case NONE -> {
+                // It stays as it is.
+            }
+            case ALONG_SHAPE -> {
+                boolean tip = leaf.damage() == Damage.DRY_TIP;
+                double scale = tip ? deadFrom / TIP + 2 * THREAD : inner + THREAD;
+                layers.add(new Layer("cut", outline, number(Math.min(0.99, scale)), tip ? deadFrom - 25 : 2));
+            }
+            case INTO_SOUND ->
+                layers.add(Layer.of(
+                        "cut",
+                        leaf.damage() == Damage.SOFT
+                                ? blotch(0, 22, 10 + 10 * (1 - leaf.green()) + MARGIN)
+                                : blotch(0, 55, 18 + 12 * (1 - leaf.green()) + MARGIN)));
+            case AT_BASE, AT_SHEATH -> layers.add(Layer.of("cut", "M-20 2H20"));
+            case AT_STEM -> layers.add(Layer.of("cut", "M-16 14H16"));
+            case AT_GROUND -> layers.add(Layer.of("cut", "M-20 18H20"));
+            case SIDEWAYS -> layers.add(Layer.of("cut", "M8 6C26 8 34 -2 36 -12M29 -6L36 -12L42 -4"));
+            case TRAP_ALONE -> layers.add(Layer.of("cut", "M-16 6H16"));
+        }
+    }
+
+    private static String outline(GrowthForm form) {
+        return switch (form) {
+            case SINGLE_CROWN_ORCHID, CANED_ORCHID, TANK_ROSETTE, AIR_PLANT, UPRIGHT_SWORDS -> STRAP;
+            case FERN -> FROND;
+            case UPRIGHT_PITCHER, HANGING_PITCHER, SNAP_TRAP_ROSETTE -> TUBE;
+            case FLESHY_ROSETTE, COLUMNAR_CACTUS, FLAT_STICKY_ROSETTE -> FLESHY;
+            case BONSAI, DOWNY_ROSETTE, LEAFY_STEM, LEAFY_CLUMP, SMALL_TREE, CLIMBER -> BLADE;
+        };
+    }
+
+    private static List<String> spots(double dead) {
+        double size = 2.5 + 5 * dead;
+        return List.of(
+                blotch(-6, 30, size),
+                blotch(7, 42, size),
+                blotch(-4, 56, size),
+                blotch(6, 68, size),
+                blotch(0, 80, size * 0.7));
+    }
+
+    private static String blotch(double x, double up, double size) {
+        return String.format(
+                Locale.ROOT,
+                "M%1$.1f %2$.1fa%3$.1f %4$.1f 0 1 0 %5$.1f 0a%3$.1f %4$.1f 0 1 0 -%5$.1f 0Z",
+                x - size * 0.7,
+                -up,
+                size * 0.7,
+                size,
+                size * 1.4);
+    }
+
+    private static String number(double value) {
+        return String.format(Locale.ROOT, "%.3f", value);
+    }
+}

@@ -1,0 +1,154 @@
+package mildlantern.web.handwork;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalInt;
+import mildlantern.diagnosis.Diagnosis;
+import mildlantern.handwork.Damage;
+import mildlantern.handwork.LeafDeed;
+import mildlantern.handwork.LeafState;
+import mildlantern.handwork.LeafWork;
+import mildlantern.log.LogEntry;
+import mildlantern.plant.PlantId;
+import mildlantern.plant.Profile;
+import mildlantern.web.casework.CaseTroubles;
+import mildlantern.web.plant.Plant;
+import mildlantern.web.plant.Plants;
+import mildlantern.web.platform.CollectionId;
+import mildlantern.web.platform.FormKey;
+import mildlantern.web.routine.RecordWriter;
+import mildlantern.web.words.DayFormat;
+import mildlantern.web.words.Wording;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** What is done with a damaged leaf of a plant: the answer, its drawing, and the entry in the record. */
+@Service
+@Transactional
+class LeafWorkPages {
+    private final Plants plants;
+    private final CaseTroubles cases;
+    private final Diagnosis diagnosis;
+    private final LeafWork work;
+    private final RecordWriter log;
+    private final Clock clock;
+
+    LeafWorkPages(
+            Plants plants, CaseTroubles cases, Diagnosis diagnosis, LeafWork work, RecordWriter log, Clock clock) {
+        this.plants = plants;
+        this.cases = cases;
+        this.diagnosis = diagnosis;
+        this.work = work;
+        this.log = log;
+        this.clock = clock;
+    }
+
+    /** What was said of the leaf; numbers that were read. */
+    record Asked(Damage damage, int greenPercent, int alike, int leaves, boolean spreading, boolean shooting) {}
+
+    /** A kind of damage to choose. */
+    record Choice(String id, String words, boolean chosen) {}
+
+    /** The page of an answer. */
+    record Page(
+            PlantId plant,
+            String name,
+            List<Choice> damages,
+            Asked asked,
+            Optional<String> catching,
+            String deed,
+            boolean keeps,
+            List<String> words,
+            LeafDrawing.Picture picture,
+            String drawn,
+            FormKey form) {}
+
+    @Transactional(readOnly = true)
+    public Page page(CollectionId collection, PlantId id, Asked asked) {
+        Plant plant = plants.plant(collection, id);
+        Profile kind = plants.profile(plant);
+        Optional<String> catching = catching(collection, id);
+        LeafState leaf = leaf(asked, catching.isPresent());
+        LeafDeed deed = work.decide(kind, leaf);
+        return new Page(
+                id,
+                plant.name(),
+                Arrays.stream(Damage.values())
+                        .map(one -> new Choice(one.name(), Wording.of(one), one == asked.damage()))
+                        .toList(),
+                asked,
+                catching,
+                Wording.of(deed.deed().with(deed.atOnce())),
+                deed.deed() == LeafDeed.Deed.KEEP,
+                words(deed, catching.isPresent()),
+                LeafDrawing.of(kind.form(), leaf, deed),
+                Wording.say("handwork.leaf.drawn", asked.damage(), deed.cut()),
+                FormKey.fresh());
+    }
+
+    /** How many leaves the plant has, as far as it was counted. */
+    @Transactional(readOnly = true)
+    public int leaves(CollectionId collection, PlantId plant) {
+        return plants.plant(collection, plant).leaves();
+    }
+
+    private List<String> words(LeafDeed deed, boolean catching) {
+        List<String> words = new java.util.ArrayList<>();
+        words.add(Wording.of(deed.because()));
+        if (deed.deed() != LeafDeed.Deed.KEEP) {
+            words.add(Wording.of(deed.cut()));
+            words.add(Wording.say("handwork.leaf.tool", catching));
+        }
+        deed.restInDays()
+                .ifPresent(days -> words.add(Wording.say(
+                        "handwork.leaf.rest",
+                        deed.rest(),
+                        DayFormat.WEEKDAY.format(LocalDate.now(clock).plusDays(days)))));
+        words.add(Wording.say(
+                "handwork.leaf.outgrows",
+                Math.round(deed.outgrows().low()),
+                Math.round(deed.outgrows().high())));
+        return List.copyOf(words);
+    }
+
+    /** The catching cause that an open case was decided for, in words. */
+    private Optional<String> catching(CollectionId collection, PlantId plant) {
+        return cases.decided(collection).stream()
+                .filter(one -> one.plant().equals(plant))
+                .flatMap(one -> one.causes().stream())
+                .flatMap(cause -> diagnosis.knowledge().disorder(cause).stream())
+                .filter(disorder -> disorder.nature().catching())
+                .map(disorder -> disorder.name())
+                .findFirst();
+    }
+
+    private static LeafState leaf(Asked asked, boolean catching) {
+        return new LeafState(
+                asked.damage(),
+                asked.greenPercent() / 100.0,
+                catching,
+                asked.spreading(),
+                asked.alike(),
+                asked.leaves() > 0 ? OptionalInt.of(Math.max(asked.leaves(), asked.alike())) : OptionalInt.empty(),
+                asked.shooting());
+    }
+
+    /** Writes down that it was done. */
+    void done(CollectionId collection, PlantId id, FormKey form, Asked asked) {
+        Plant plant = plants.plant(collection, id);
+        LeafDeed deed = work.decide(
+                plants.profile(plant), leaf(asked, catching(collection, id).isPresent()));
+        log.write(
+                collection,
+                id,
+                form,
+                LocalDate.now(clock),
+                List.of(new RecordWriter.Line(
+                        new LogEntry.Pruned(),
+                        Wording.say(
+                                "handwork.leaf.written", deed.deed(), Math.max(1, deed.atOnce()), asked.damage()))));
+    }
+}

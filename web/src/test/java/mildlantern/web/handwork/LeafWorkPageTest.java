@@ -1,0 +1,97 @@
+package mildlantern.web.handwork;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.hamcrest.Matchers.containsString;
+import static org.hamcrest.Matchers.not;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import java.util.UUID;
+import mildlantern.log.LogKind;
+import mildlantern.web.Growers;
+import mildlantern.web.LanternTest;
+import mildlantern.web.log.LogBook;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.test.web.servlet.MockMvc;
+import org.springframework.test.web.servlet.ResultActions;
+
+/** A grower describes a damaged leaf, reads what to do with it, and writes down that it was done. */
+@LanternTest
+class LeafWorkPageTest {
+    @Autowired
+    private MockMvc mvc;
+
+    @Autowired
+    private Growers growers;
+
+    @Autowired
+    private LogBook logBook;
+
+    private Growers.Grower grower;
+    private String page;
+
+    @BeforeEach
+    void aMothOrchid() {
+        grower = growers.grower();
+        page = "/plants/" + grower.plant().id() + "/trim";
+    }
+
+    private ResultActions ask(String query) throws Exception {
+        return mvc.perform(get(page + query).with(user(grower.member()))).andExpect(status().isOk());
+    }
+
+    @Test
+    void aDryTipIsTrimmedAlongItsShape_withTheCutDrawn() throws Exception {
+        ask("?damage=DRY_TIP&green=85&alike=2")
+                .andExpect(content().string(containsString("Trim 2 leaves.")))
+                .andExpect(content().string(containsString("thread of brown")))
+                .andExpect(content().string(containsString("class=\"cut\"")));
+    }
+
+    @Test
+    void anOldScarIsKept_andNothingIsCutOrWrittenDown() throws Exception {
+        ask("?damage=OLD_SCAR&green=80")
+                .andExpect(content().string(containsString("Keep it.")))
+                .andExpect(content().string(not(containsString("class=\"cut\""))))
+                .andExpect(content().string(not(containsString("done: record it"))));
+    }
+
+    @Test
+    void whatIsDoneStandsInTheRecordOnce() throws Exception {
+        String form = UUID.randomUUID().toString();
+        for (int i = 0; i < 2; i++) {
+            mvc.perform(post(page)
+                            .with(user(grower.member()))
+                            .with(csrf())
+                            .param("form", form)
+                            .param("damage", "DRY_TIP")
+                            .param("green", "85")
+                            .param("alike", "2"))
+                    .andExpect(status().is3xxRedirection());
+        }
+        assertThat(logBook.entries(grower.plant()))
+                .filteredOn(row -> row.kind() == LogKind.PRUNED)
+                .hasSize(1);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"green=140, from 0 to 100", "alike=lots, lots", "alike=0, from 1 to", "leaves=2.5, whole number"})
+    void aWrongNumberIsToldAndKept(String query, String words) throws Exception {
+        ask("?damage=SPOTS&" + query)
+                .andExpect(content().string(containsString(words)))
+                .andExpect(content().string(containsString("value=\"" + query.replaceFirst(".*=", "") + "\"")));
+    }
+
+    @Test
+    void noOtherGrowerSeesIt() throws Exception {
+        mvc.perform(get(page).with(user(growers.grower().member()))).andExpect(status().isNotFound());
+    }
+}
