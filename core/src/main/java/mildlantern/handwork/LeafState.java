@@ -8,7 +8,7 @@ import mildlantern.quantity.Limits;
  *
  * @param damage what it looks like
  * @param green share of it that is still green, 0 to 1
- * @param catching whether what did it is catching, as far as is known
+ * @param catching whether the plant has something that lives in its leaves and is catching, as far as is known
  * @param spreading whether it grew within the last week
  * @param alike how many leaves look so, 1 or more
  * @param leaves how many leaves the plant has, where that is known; never fewer than look so
@@ -35,6 +35,11 @@ public record LeafState(
 
     /** Whether it may go on to others, or through this leaf. */
     boolean goesOn() {
-        return damage == Damage.SOFT || damage == Damage.TUNNELS || catching || damage == Damage.SPOTS && spreading;
+        return switch (damage) {
+            case SOFT, TUNNELS -> true;
+            case SPOTS -> catching || spreading;
+            case YELLOW -> catching;
+            case DRY_TIP, DRY_EDGE, OLD_SCAR, DRY -> false;
+        };
     }
 }

@@ -62,7 +62,10 @@ class LeafWorkTest {
         "pothos, tunnels, 0.8, '', TAKE_OFF, GOES_ON, AT_STEM",
         "monstera, soft, 0.7, '', TAKE_OFF, GOES_ON, AT_STEM",
         "african-violet, soft, 0.5, '', TAKE_OFF, GOES_ON, SIDEWAYS",
-        "boston-fern, old-scar, 0.9, catching, TAKE_OFF, GOES_ON, AT_GROUND",
+        "boston-fern, spots, 0.9, catching, TAKE_OFF, GOES_ON, AT_GROUND",
+        "boston-fern, yellow, 0.9, catching, TAKE_OFF, GOES_ON, AT_GROUND",
+        "boston-fern, old-scar, 0.9, catching, KEEP, SCAR_STAYS, NONE",
+        "monstera, dry-tip, 0.9, catching, TRIM, DEAD_MARGIN, ALONG_SHAPE",
         // A yellow leaf gives back what it holds; some fall by themselves.
         "monstera, yellow, 0.4, '', KEEP, DRAWS_BACK, NONE",
         "monstera, yellow, 0, '', TAKE_OFF, SPENT, AT_STEM",

@@ -19,11 +19,19 @@ final class LeafDrawing {
             "M-5 0C-8 -40 -20 -66 -18 -84C-10 -92 -2 -94 4 -100C20 -98 22 -88 18 -82C18 -60 8 -40 5 0Z";
     private static final double TIP = 100;
 
+    /** Where the one spot sits that is cut out, and how it grows. */
+    private static final double SPOT = 60;
+
+    private static final double SPOT_SIZE = 18;
+
     /** How far outside the dead part a cut into sound tissue goes. */
     private static final double MARGIN = 8;
 
     /** How much of the dead margin is left: a thread. */
     private static final double THREAD = 0.03;
+
+    /** How far into the dead part the new tip reaches. */
+    private static final double NEW_TIP = 0.45;
 
     private LeafDrawing() {}
 
@@ -64,7 +72,8 @@ final class LeafDrawing {
                 layers.add(new Layer("green", outline, number(inner), -20));
             }
             case OLD_SCAR -> layers.add(Layer.of("dead", blotch(0, 55, 8 + 16 * dead)));
-            case SPOTS -> spots(dead).forEach(spot -> layers.add(Layer.of("dead", spot)));
+            case SPOTS ->
+                spots(dead, deed.deed() == LeafDeed.Deed.CUT_OUT).forEach(spot -> layers.add(Layer.of("dead", spot)));
             case TUNNELS -> layers.add(Layer.of("tunnel", "M-8 -20C12 -28 -14 -40 6 -48S-10 -62 4 -72"));
             case SOFT -> layers.add(Layer.of("soft", blotch(0, 22, 10 + 10 * dead)));
             case YELLOW, DRY -> {
@@ -83,15 +92,15 @@ final class LeafDrawing {
             }
             case ALONG_SHAPE -> {
                 boolean tip = leaf.damage() == Damage.DRY_TIP;
-                double scale = tip ? deadFrom / TIP + 2 * THREAD : inner + THREAD;
-                layers.add(new Layer("cut", outline, number(Math.min(0.99, scale)), tip ? deadFrom - 25 : 2));
+                double scale = tip ? (deadFrom + NEW_TIP * (TIP - deadFrom)) / TIP : inner + THREAD;
+                layers.add(new Layer("cut", outline, number(Math.min(0.99, scale)), tip ? deadFrom + 100 * THREAD : 2));
             }
             case INTO_SOUND ->
                 layers.add(Layer.of(
                         "cut",
                         leaf.damage() == Damage.SOFT
                                 ? blotch(0, 22, 10 + 10 * (1 - leaf.green()) + MARGIN)
-                                : blotch(0, 55, 18 + 12 * (1 - leaf.green()) + MARGIN)));
+                                : blotch(0, SPOT, SPOT_SIZE * (1 - leaf.green()) + 4 + MARGIN)));
             case AT_BASE, AT_SHEATH -> layers.add(Layer.of("cut", "M-20 2H20"));
             case AT_STEM -> layers.add(Layer.of("cut", "M-16 14H16"));
             case AT_GROUND -> layers.add(Layer.of("cut", "M-20 18H20"));
@@ -110,7 +119,10 @@ final class LeafDrawing {
         };
     }
 
-    private static List<String> spots(double dead) {
+    private static List<String> spots(double dead, boolean one) {
+        if (one) {
+            return List.of(blotch(0, SPOT, SPOT_SIZE * dead + 4));
+        }
         double size = 2.5 + 5 * dead;
         return List.of(
                 blotch(-6, 30, size),

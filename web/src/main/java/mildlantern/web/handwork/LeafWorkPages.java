@@ -2,11 +2,13 @@ package mildlantern.web.handwork;
 
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
 import mildlantern.diagnosis.Diagnosis;
+import mildlantern.diagnosis.Disorder;
 import mildlantern.handwork.Damage;
 import mildlantern.handwork.LeafDeed;
 import mildlantern.handwork.LeafState;
@@ -14,6 +16,7 @@ import mildlantern.handwork.LeafWork;
 import mildlantern.log.LogEntry;
 import mildlantern.plant.PlantId;
 import mildlantern.plant.Profile;
+import mildlantern.treatment.TreatmentKnowledge;
 import mildlantern.web.casework.CaseTroubles;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
@@ -33,15 +36,23 @@ class LeafWorkPages {
     private final CaseTroubles cases;
     private final Diagnosis diagnosis;
     private final LeafWork work;
+    private final TreatmentKnowledge treatments;
     private final RecordWriter log;
     private final Clock clock;
 
     LeafWorkPages(
-            Plants plants, CaseTroubles cases, Diagnosis diagnosis, LeafWork work, RecordWriter log, Clock clock) {
+            Plants plants,
+            CaseTroubles cases,
+            Diagnosis diagnosis,
+            LeafWork work,
+            TreatmentKnowledge treatments,
+            RecordWriter log,
+            Clock clock) {
         this.plants = plants;
         this.cases = cases;
         this.diagnosis = diagnosis;
         this.work = work;
+        this.treatments = treatments;
         this.log = log;
         this.clock = clock;
     }
@@ -85,7 +96,7 @@ class LeafWorkPages {
                 deed.deed() == LeafDeed.Deed.KEEP,
                 words(deed, catching.isPresent()),
                 LeafDrawing.of(kind.form(), leaf, deed),
-                Wording.say("handwork.leaf.drawn", asked.damage(), deed.cut()),
+                Wording.say("handwork.leaf.drawn", deed.cut() == LeafDeed.Cut.NONE),
                 FormKey.fresh());
     }
 
@@ -96,7 +107,7 @@ class LeafWorkPages {
     }
 
     private List<String> words(LeafDeed deed, boolean catching) {
-        List<String> words = new java.util.ArrayList<>();
+        List<String> words = new ArrayList<>();
         words.add(Wording.of(deed.because()));
         if (deed.deed() != LeafDeed.Deed.KEEP) {
             words.add(Wording.of(deed.cut()));
@@ -120,9 +131,15 @@ class LeafWorkPages {
                 .filter(one -> one.plant().equals(plant))
                 .flatMap(one -> one.causes().stream())
                 .flatMap(cause -> diagnosis.knowledge().disorder(cause).stream())
-                .filter(disorder -> disorder.nature().catching())
-                .map(disorder -> disorder.name())
+                .filter(disorder -> disorder.nature().catching() && livesInLeaves(disorder))
+                .map(Disorder::name)
                 .findFirst();
+    }
+
+    /** Whether taking leaves off is done against it. */
+    private boolean livesInLeaves(Disorder disorder) {
+        return treatments.against(disorder.id()).stream()
+                .anyMatch(means -> means.terms().takesLeaves());
     }
 
     private static LeafState leaf(Asked asked, boolean catching) {
@@ -148,7 +165,6 @@ class LeafWorkPages {
                 LocalDate.now(clock),
                 List.of(new RecordWriter.Line(
                         new LogEntry.Pruned(),
-                        Wording.say(
-                                "handwork.leaf.written", deed.deed(), Math.max(1, deed.atOnce()), asked.damage()))));
+                        Wording.say("handwork.leaf.written", deed.deed().name(), Math.max(1, deed.atOnce())))));
     }
 }

@@ -149,7 +149,7 @@ class PlantFacts {
                         : Wording.say(
                                 "plantpage.plant-facts.than-last-thrives",
                                 now,
-                                feeds.leaf(lengths.get(0), lengths.get(1)),
+                                feeds.leaf(lengths.get(0), lengths.get(1)).name(),
                                 Units.shown(lengths.get(1), Unit.Of.LENGTH),
                                 feeds.leaf(lengths.get(0), lengths.get(1)) == FeedPlan.LeafVerdict.BIGGER));
     }

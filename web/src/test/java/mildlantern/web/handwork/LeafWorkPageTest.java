@@ -60,6 +60,7 @@ class LeafWorkPageTest {
     void anOldScarIsKept_andNothingIsCutOrWrittenDown() throws Exception {
         ask("?damage=OLD_SCAR&green=80")
                 .andExpect(content().string(containsString("Keep it.")))
+                .andExpect(content().string(containsString("nothing is cut")))
                 .andExpect(content().string(not(containsString("class=\"cut\""))))
                 .andExpect(content().string(not(containsString("done: record it"))));
     }
@@ -79,7 +80,8 @@ class LeafWorkPageTest {
         }
         assertThat(logBook.entries(grower.plant()))
                 .filteredOn(row -> row.kind() == LogKind.PRUNED)
-                .hasSize(1);
+                .singleElement()
+                .satisfies(row -> assertThat(row.words()).contains("trimmed 2 leaves"));
     }
 
     @ParameterizedTest
