@@ -7,6 +7,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import mildlantern.knowledge.Entry;
 import mildlantern.knowledge.KnowledgeFiles;
 import mildlantern.knowledge.Words;
@@ -32,17 +34,10 @@ final class RecordFacts {
 
     private static final Set<EventKind> CHANGES_OF_PLACE =
             Set.of(EventKind.ACQUIRED, EventKind.MOVED, EventKind.BROUGHT_IN, EventKind.PUT_OUT);
-    private static final Map<EventKind, String> DAYS_SINCE = Map.of(
-            EventKind.CHILLED, "chilled.days",
-            EventKind.REPOTTED, "repotted.days",
-            EventKind.FED, "fed.days",
-            EventKind.SPRAYED, "sprayed.days",
-            EventKind.FORCED_FLOWERING, "forced.days",
-            EventKind.AWAY, "away.days",
-            EventKind.ACQUIRED, "acquired.days",
-            EventKind.BROUGHT_IN, "brought-in.days",
-            EventKind.PUT_OUT, "put-out.days",
-            EventKind.SHADE_LOST, "shade-lost.days");
+    private static final Map<EventKind, String> DAYS_SINCE = Stream.of(EventKind.values())
+            .filter(event -> event != EventKind.MOVED)
+            .collect(Collectors.toUnmodifiableMap(
+                    event -> event, event -> Words.id(event).replace("-flowering", "") + ".days"));
 
     private final Map<String, Entry> sentences;
     private final FactSentences factSentences;

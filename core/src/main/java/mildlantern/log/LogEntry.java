@@ -21,7 +21,7 @@ public sealed interface LogEntry {
             case REPOTTED -> new Repotted(OptionalDouble.empty(), Optional.empty());
             case FED -> new Fed(Optional.empty(), OptionalDouble.empty());
             case SPRAYED -> new Treated(Optional.empty(), Optional.empty(), Optional.empty());
-            case ACQUIRED, BROUGHT_IN, PUT_OUT, CHILLED, FORCED_FLOWERING, SHADE_LOST, AWAY ->
+            case ACQUIRED, BROUGHT_IN, PUT_OUT, CHILLED, FORCED_FLOWERING, SHADE_LOST, STORM, HEATING_ON, AWAY ->
                 new Befell(event, OptionalDouble.empty(), OptionalDouble.empty());
         };
     }

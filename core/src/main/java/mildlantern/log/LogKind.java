@@ -31,6 +31,8 @@ public enum LogKind {
     CHILLED(EventKind.CHILLED),
     FORCED(EventKind.FORCED_FLOWERING),
     SHADE_LOST(EventKind.SHADE_LOST),
+    STORM(EventKind.STORM),
+    HEATING_ON(EventKind.HEATING_ON),
     LEFT_ALONE(EventKind.AWAY),
     SPLIT,
     PROPAGATED,

@@ -12,5 +12,9 @@ public enum EventKind {
     CHILLED,
     FORCED_FLOWERING,
     SHADE_LOST,
+    /** Wind, hail or heavy rain. */
+    STORM,
+    /** The heating came on for the season. */
+    HEATING_ON,
     AWAY
 }

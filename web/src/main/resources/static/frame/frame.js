@@ -165,3 +165,11 @@ document.addEventListener('input', (event) => {
 });
 document.addEventListener('htmx:load', (event) => daysInWords(event.detail.elt));
 daysInWords(document);
+
+// One tick for all that the list shows.
+document.querySelectorAll('[data-tick-all]').forEach((all) => {
+  all.hidden = false;
+  all.addEventListener('change', () => {
+    all.closest('form').querySelectorAll('input[name=plant]').forEach((one) => { one.checked = all.checked; });
+  });
+});

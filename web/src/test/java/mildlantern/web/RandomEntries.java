@@ -25,7 +25,9 @@ public final class RandomEntries {
             EventKind.PUT_OUT,
             EventKind.CHILLED,
             EventKind.FORCED_FLOWERING,
-            EventKind.SHADE_LOST);
+            EventKind.SHADE_LOST,
+            EventKind.STORM,
+            EventKind.HEATING_ON);
 
     private final Random chance;
     private final List<StopId> stops;

@@ -47,6 +47,8 @@ class Panels {
             LogKind.BROUGHT_IN,
             LogKind.PUT_OUT,
             LogKind.SHADE_LOST,
+            LogKind.STORM,
+            LogKind.HEATING_ON,
             LogKind.ARRIVED);
 
     private final Diagnosis diagnosis;

@@ -168,6 +168,7 @@ class ListController {
         model.addAttribute("all", plants.size());
         model.addAttribute("form", FormKey.fresh());
         model.addAttribute("deeds", TogetherController.Deed.values());
+        model.addAttribute("happenings", TogetherController.Happening.values());
         return "keeping/list";
     }
 

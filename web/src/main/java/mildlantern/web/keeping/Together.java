@@ -5,6 +5,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
@@ -55,6 +56,10 @@ class Together {
         this.clock = clock;
     }
 
+    LocalDate today() {
+        return LocalDate.now(clock);
+    }
+
     /** A plant, and what speaks against the deed. */
     record Warned(String name, List<String> warnings) {}
 
@@ -98,13 +103,16 @@ class Together {
                 .filter(Plant::alive)
                 .map(Plant::id)
                 .toList();
-        LogEntry entry = entry(asked.deed(), to);
+        LogEntry entry = asked.deed() == TogetherController.Deed.HAPPENED
+                ? LogEntry.bare(Objects.requireNonNull(asked.happening()).event())
+                : entry(asked.deed(), to);
+        LocalDate day = asked.deed() == TogetherController.Deed.HAPPENED && asked.on() != null ? asked.on() : today();
         routine.write(collection, alive, () -> {
             if (forms.firstTime(collection, asked.form())) {
                 alive.forEach(plant -> log.write(
                         collection,
                         plant,
-                        LocalDate.now(clock),
+                        day,
                         List.of(RecordWriter.Line.of(entry)),
                         Optional.of(new BatchId(asked.form().value()))));
             }
@@ -119,7 +127,7 @@ class Together {
             case LOOKED -> new LogEntry.Looked();
             case MOVED, ISOLATED ->
                 new LogEntry.Moved(Optional.empty(), to, OptionalDouble.empty(), OptionalDouble.empty());
-            case LABELS -> throw new IllegalArgumentException("labels are printed, not written");
+            case HAPPENED, LABELS -> throw new IllegalArgumentException("no deed: " + deed);
         };
     }
 }

@@ -2,11 +2,14 @@ package mildlantern.web.keeping;
 
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
+import java.time.LocalDate;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import mildlantern.message.MessageKey;
 import mildlantern.place.StopId;
+import mildlantern.plant.EventKind;
 import mildlantern.plant.PlantId;
 import mildlantern.web.platform.BatchId;
 import mildlantern.web.platform.FormKey;
@@ -43,6 +46,8 @@ class TogetherController {
         /** To the stop for plants that stand alone. */
         ISOLATED,
         MOVED,
+        /** Something befell them all. */
+        HAPPENED,
         LABELS;
 
         /** Whether the plants stand elsewhere afterwards. */
@@ -51,10 +56,33 @@ class TogetherController {
         }
     }
 
+    /** What befalls several plants at once. */
+    enum Happening implements MessageKey {
+        STORM(EventKind.STORM),
+        CHILLED(EventKind.CHILLED),
+        SHADE_LOST(EventKind.SHADE_LOST),
+        HEATING_ON(EventKind.HEATING_ON),
+        AWAY(EventKind.AWAY),
+        PUT_OUT(EventKind.PUT_OUT),
+        BROUGHT_IN(EventKind.BROUGHT_IN);
+
+        private final EventKind event;
+
+        Happening(EventKind event) {
+            this.event = event;
+        }
+
+        EventKind event() {
+            return event;
+        }
+    }
+
     /**
      * A deed for several plants.
      *
      * @param stop where they are moved
+     * @param happening what befell them
+     * @param on the day of it; today where none is said
      * @param anyway whether it is done although something speaks against it
      */
     record Asked(
@@ -62,6 +90,8 @@ class TogetherController {
             @NotNull Deed deed,
             @Nullable List<PlantId> plant,
             @Nullable StopId stop,
+            @Nullable Happening happening,
+            @Nullable LocalDate on,
             @Nullable Boolean anyway) {
         List<PlantId> plants() {
             return plant == null ? List.of() : plant;
@@ -79,6 +109,14 @@ class TogetherController {
             return "redirect:/labels?"
                     + asked.plants().stream().map(plant -> "plant=" + plant).collect(Collectors.joining("&"));
         }
+        if (asked.deed() == Deed.HAPPENED && asked.happening() == null) {
+            reply.next("wrong", Wording.say("keeping.together.choose-happening"));
+            return PAGE;
+        }
+        if (asked.on() != null && asked.on().isAfter(together.today())) {
+            reply.next("wrong", Wording.say("keeping.together.day-to-come"));
+            return PAGE;
+        }
         Optional<StopId> to = together.to(member.collection(), asked);
         if (asked.deed().moves() && to.isEmpty()) {
             reply.next("wrong", Wording.say("keeping.together.choose-stop"));
@@ -94,7 +132,12 @@ class TogetherController {
             return "keeping/think-again";
         }
         int done = together.write(member.collection(), asked, to);
-        reply.next("told", Wording.say("keeping.together.done", done, asked.deed()));
+        reply.next(
+                "told",
+                Wording.say(
+                        "keeping.together.done",
+                        done,
+                        asked.deed() == Deed.HAPPENED ? Objects.requireNonNull(asked.happening()) : asked.deed()));
         reply.next("batch", asked.form().toString());
         return PAGE;
     }

@@ -187,7 +187,8 @@ class EntryJson {
             case MOVED -> entries.readValue(text, LogEntry.Moved.class);
             case SPRAYED -> entries.readValue(text, LogEntry.Treated.class);
             case COUNTED -> entries.readValue(text, LogEntry.Count.class);
-            case ARRIVED, BROUGHT_IN, PUT_OUT, CHILLED, FORCED, SHADE_LOST, LEFT_ALONE -> befell(kind, text);
+            case ARRIVED, BROUGHT_IN, PUT_OUT, CHILLED, FORCED, SHADE_LOST, STORM, HEATING_ON, LEFT_ALONE ->
+                befell(kind, text);
             case BLOOM_OPENED -> new LogEntry.Bloom(true);
             case BLOOM_ENDED -> new LogEntry.Bloom(false);
             case PRUNED -> new LogEntry.Pruned();

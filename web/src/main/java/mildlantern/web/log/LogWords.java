@@ -62,6 +62,8 @@ public final class LogWords {
             case CHILLED -> Wording.say("log.log-words.chilled");
             case FORCED -> Wording.say("log.log-words.forced-flower");
             case SHADE_LOST -> Wording.say("log.log-words.lost-shade");
+            case STORM -> Wording.say("log.log-words.storm");
+            case HEATING_ON -> Wording.say("log.log-words.heating-on");
             case LEFT_ALONE -> Wording.say("log.log-words.not-disturbed");
             case SPLIT -> Wording.say("log.log-words.split");
             case PROPAGATED -> Wording.say("log.log-words.propagated");
@@ -112,7 +114,7 @@ public final class LogWords {
                 LogEntry.Moved moved = (LogEntry.Moved) entry;
                 yield changed(moved.temperatureStep(), moved.lightRatio());
             }
-            case ARRIVED, BROUGHT_IN, PUT_OUT, CHILLED, FORCED, SHADE_LOST, LEFT_ALONE -> {
+            case ARRIVED, BROUGHT_IN, PUT_OUT, CHILLED, FORCED, SHADE_LOST, STORM, HEATING_ON, LEFT_ALONE -> {
                 LogEntry.Befell befell = (LogEntry.Befell) entry;
                 yield changed(befell.temperatureStep(), befell.lightRatio());
             }

@@ -10,9 +10,12 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrl;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
+import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.UUID;
+import java.util.stream.IntStream;
 import mildlantern.place.StopId;
 import mildlantern.plant.Brightness;
 import mildlantern.web.Growers;
@@ -121,6 +124,39 @@ class KeepingTest {
         press("/collection/take-back", "batch", form);
         assertThat(record(grower.plant())).isEmpty();
         assertThat(record(other)).isEmpty();
+    }
+
+    @Test
+    void aStormOverTwelvePlantsIsOneEntryForEach_onItsDay_andTakenBackAsOne() throws Exception {
+        List<Plant> twelve = IntStream.range(0, 12)
+                .mapToObj(i -> growers.plant(grower.member().collection(), grower.stop(), "Pot " + i))
+                .toList();
+        String form = UUID.randomUUID().toString();
+        List<String> fields = new ArrayList<>(List.of("form", form, "deed", "HAPPENED", "happening", "STORM"));
+        fields.addAll(List.of("on", LocalDate.now(clock).minusDays(2).toString()));
+        twelve.forEach(plant -> fields.addAll(List.of("plant", plant.id().toString())));
+        press("/collection/deeds", fields.toArray(String[]::new)).andExpect(redirectedUrl("/collection"));
+        assertThat(twelve).allSatisfy(plant -> {
+            assertThat(record(plant)).containsExactly("stood in a storm");
+            assertThat(log.entries(plant).get(0).onDay())
+                    .isEqualTo(LocalDate.now(clock).minusDays(2));
+        });
+        press("/collection/take-back", "batch", form);
+        assertThat(twelve).allSatisfy(plant -> assertThat(record(plant)).isEmpty());
+    }
+
+    @Test
+    void whatHappenedMustBeChosen_andNotOnADayToCome() throws Exception {
+        String plant = grower.plant().id().toString();
+        for (String[] wrong : List.of(new String[] {"happening", ""}, new String[] {
+            "happening", "STORM", "on", LocalDate.now(clock).plusDays(1).toString()
+        })) {
+            List<String> fields =
+                    new ArrayList<>(List.of("form", UUID.randomUUID().toString(), "deed", "HAPPENED", "plant", plant));
+            fields.addAll(List.of(wrong));
+            press("/collection/deeds", fields.toArray(String[]::new)).andExpect(flash().attributeExists("wrong"));
+        }
+        assertThat(record(grower.plant())).isEmpty();
     }
 
     @Test
