@@ -90,11 +90,11 @@ final class LeafDrawing {
             case NONE -> {
                 // It stays as it is.
             }
-            case ALONG_SHAPE -> {
-                boolean tip = leaf.damage() == Damage.DRY_TIP;
-                double scale = tip ? (deadFrom + NEW_TIP * (TIP - deadFrom)) / TIP : inner + THREAD;
-                layers.add(new Layer("cut", outline, number(Math.min(0.99, scale)), tip ? deadFrom + 100 * THREAD : 2));
-            }
+            case ALONG_SHAPE ->
+                layers.add(
+                        leaf.damage() == Damage.DRY_TIP
+                                ? Layer.of("cut", newTip(outline, deadFrom))
+                                : new Layer("cut", outline, number(Math.min(0.99, inner + THREAD)), 2));
             case INTO_SOUND ->
                 layers.add(Layer.of(
                         "cut",
@@ -107,6 +107,48 @@ final class LeafDrawing {
             case SIDEWAYS -> layers.add(Layer.of("cut", "M8 6C26 8 34 -2 36 -12M29 -6L36 -12L42 -4"));
             case TRAP_ALONE -> layers.add(Layer.of("cut", "M-16 6H16"));
         }
+    }
+
+    /** From edge to edge, pointed like the leaf, a thread above what is green. */
+    private static String newTip(String outline, double deadFrom) {
+        double from = deadFrom + TIP * THREAD;
+        double half = half(outline, from) + 2;
+        return String.format(
+                Locale.ROOT,
+                "M%1$.1f %2$.1fL0 %3$.1fL%4$.1f %2$.1f",
+                -half,
+                -from,
+                -(deadFrom + NEW_TIP * (TIP - deadFrom)),
+                half);
+    }
+
+    /** Half the width of a leaf at a distance from its base: on its edge, a curve of the third degree. */
+    private static double half(String outline, double up) {
+        double[] wide = outline.equals(STRAP)
+                ? new double[] {5, 15, 16, 0}
+                : outline.equals(BLADE) ? new double[] {3, 42, 44, 0} : new double[] {10, 26, 30, 0};
+        double[] high = outline.equals(STRAP)
+                ? new double[] {0, 30, 70, TIP}
+                : outline.equals(BLADE) ? new double[] {0, 12, 62, TIP} : new double[] {0, 24, 66, TIP};
+        double low = 0;
+        double top = 1;
+        for (int i = 0; i < 30; i++) {
+            double middle = (low + top) / 2;
+            if (cubic(high, middle) < up) {
+                low = middle;
+            } else {
+                top = middle;
+            }
+        }
+        return cubic(wide, low);
+    }
+
+    private static double cubic(double[] points, double t) {
+        double rest = 1 - t;
+        return rest * rest * rest * points[0]
+                + 3 * rest * rest * t * points[1]
+                + 3 * rest * t * t * points[2]
+                + t * t * t * points[3];
     }
 
     private static String outline(GrowthForm form) {

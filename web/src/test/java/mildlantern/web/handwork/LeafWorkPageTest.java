@@ -10,8 +10,16 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
+import java.util.List;
+import java.util.OptionalInt;
 import java.util.UUID;
+import java.util.regex.Pattern;
+import mildlantern.handwork.Damage;
+import mildlantern.handwork.LeafState;
+import mildlantern.handwork.LeafWork;
 import mildlantern.log.LogKind;
+import mildlantern.plant.PlantKnowledge;
+import mildlantern.plant.Profile;
 import mildlantern.web.Growers;
 import mildlantern.web.LanternTest;
 import mildlantern.web.log.LogBook;
@@ -54,6 +62,27 @@ class LeafWorkPageTest {
                 .andExpect(content().string(containsString("Trim 2 leaves.")))
                 .andExpect(content().string(containsString("thread of brown")))
                 .andExpect(content().string(containsString("class=\"cut\"")));
+    }
+
+    @ParameterizedTest
+    @CsvSource({"0.9", "0.7", "0.4"})
+    void theNewTipIsCutFromEdgeToEdge_whereNothingIsGreen(double green) {
+        LeafState leaf = new LeafState(Damage.DRY_TIP, green, false, false, 1, OptionalInt.empty(), false);
+        Profile orchid = PlantKnowledge.load().profile("phalaenopsis").orElseThrow();
+        LeafDrawing.Layer cut =
+                LeafDrawing.of(orchid.form(), leaf, LeafWork.load().decide(orchid, leaf)).layers().stream()
+                        .filter(layer -> layer.look().equals("cut"))
+                        .findFirst()
+                        .orElseThrow();
+        List<Double> numbers = Pattern.compile("-?\\d+\\.\\d")
+                .matcher(cut.path())
+                .results()
+                .map(found -> Double.valueOf(found.group()))
+                .toList();
+        assertThat(numbers.get(0)).as("left and right alike").isEqualTo(-numbers.get(3));
+        assertThat(numbers.get(0)).as("to the edge").isBetween(-20.0, -3.0);
+        assertThat(-numbers.get(1)).as("above what is green").isGreaterThan(100 * green);
+        assertThat(-numbers.get(2)).as("pointed").isBetween(-numbers.get(1), 100.0);
     }
 
     @Test
