@@ -87,7 +87,7 @@ class FirstDaysInTheBrowserTest {
             assertThat(page.locator(".record")).containsText("350 mL");
             assertThat(page.locator(".record")).containsText("tips brown");
             window.accessible();
-            window.open("/no/such/page");
+            window.page.navigate("http://127.0.0.1:" + port + "/no/such/page");
             assertThat(page.locator("h1")).hasText("No such page");
             window.accessible();
             window.quiet();
