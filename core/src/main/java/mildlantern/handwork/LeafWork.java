@@ -18,7 +18,9 @@ import mildlantern.quantity.Range;
 
 /** Whether a damaged leaf is kept, trimmed or taken off, and where the cut goes. */
 public final class LeafWork {
-    private static final Set<String> KEYS = Set.of("form", "off", "trims", "outgrows", "drops", "source", "sure");
+    private static final Set<String> KEYS = Set.of("off", "trims", "outgrows", "drops", "source", "sure");
+
+    private static final Set<String> SOURCES = Set.of("handbook", "practice", "reckoned");
 
     /** How a growth form is cut. */
     private record Form(Cut off, boolean trims, Range outgrows, boolean drops) {}
@@ -36,6 +38,7 @@ public final class LeafWork {
         again = (int) file.at("keep").number("again-days", 1, 90);
         file.at("forms").children().forEach((id, entry) -> {
             entry.allowOnly(KEYS);
+            entry.requireSource(SOURCES);
             forms.put(
                     Words.find(GrowthForm.class, id).orElseThrow(() -> entry.failure("is no growth form")),
                     new Form(

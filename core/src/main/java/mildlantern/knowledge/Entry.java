@@ -13,6 +13,8 @@ import tools.jackson.databind.JsonNode;
 
 /** One place in a knowledge file. Every reading checks what it finds and fails with file and key. */
 public final class Entry {
+    private static final Set<String> SURE = Set.of("high", "medium", "low");
+
     private final String where;
     private final JsonNode node;
 
@@ -94,6 +96,20 @@ public final class Entry {
             if (!allowed.contains(key)) {
                 throw failure("'" + key + "' is not a key of this entry; known are " + String.join(", ", allowed));
             }
+        }
+    }
+
+    /**
+     * Fails where an entry does not say where its figures come from and how sure they are.
+     *
+     * @param sources kinds of source that are known here
+     */
+    public void requireSource(Set<String> sources) {
+        if (!sources.contains(text("source"))) {
+            throw at("source").failure("is no kind of source; known are " + sources);
+        }
+        if (!SURE.contains(text("sure"))) {
+            throw at("sure").failure("is no certainty; known are " + SURE);
         }
     }
 

@@ -39,7 +39,6 @@ public final class Pests {
     private static final Set<String> STAGE_KEYS = Set.of("kind", "dd", "loss", "at");
     private static final Set<String> ADULT_KEYS = Set.of("before", "life", "lays", "loss", "at");
     private static final Set<String> SOURCES = Set.of("handbook", "practice", "reckoned");
-    private static final Set<String> SURE = Set.of("high", "medium", "low");
     private static final double MOST_DEGREE_DAYS = 5000;
 
     /** At this warmth it is reckoned how many there are in all when enough of them are noticed, °C. */
@@ -75,12 +74,7 @@ public final class Pests {
 
     private static LifeTable table(DisorderId id, Entry entry) {
         entry.allowOnly(KEYS);
-        if (!SOURCES.contains(entry.text("source"))) {
-            throw entry.at("source").failure("is no kind of source; known are " + SOURCES);
-        }
-        if (!SURE.contains(entry.text("sure"))) {
-            throw entry.at("sure").failure("is no certainty; known are " + SURE);
-        }
+        entry.requireSource(SOURCES);
         Entry adult = entry.at("adult");
         adult.allowOnly(ADULT_KEYS);
         List<Stage> stages = new ArrayList<>();

@@ -27,7 +27,6 @@ public final class Remedies {
             "source",
             "sure");
     private static final Set<String> SOURCES = Set.of("handbook", "practice", "reckoned");
-    private static final Set<String> SURE = Set.of("high", "medium", "low");
 
     private final List<Remedy> all;
 
@@ -58,9 +57,7 @@ public final class Remedies {
 
     private static Remedy remedy(String id, Entry entry) {
         entry.allowOnly(KEYS);
-        if (!SOURCES.contains(entry.text("source")) || !SURE.contains(entry.text("sure"))) {
-            throw entry.failure("needs a source of " + SOURCES + " and how sure it is, of " + SURE);
-        }
+        entry.requireSource(SOURCES);
         Remedy.Answer answer = entry.constant(Remedy.Answer.class, "answer");
         if (answer == Remedy.Answer.ONLY_SO && !entry.has("terms")) {
             throw entry.failure("says only-so and names no terms");

@@ -83,7 +83,6 @@ final class MeansReader {
             "source",
             "sure");
     private static final Set<String> SOURCES = Set.of("handbook", "label", "practice", "reckoned");
-    private static final Set<String> SURE = Set.of("high", "medium", "low");
 
     static Set<String> known(Entry entry, List<String> words, Set<String> known) {
         for (String word : words) {
@@ -106,9 +105,7 @@ final class MeansReader {
 
     static Means means(String id, Entry entry, Map<String, Set<String>> kinds, Set<String> ids, Set<String> traits) {
         entry.allowOnly(KEYS);
-        if (!SOURCES.contains(entry.text("source")) || !SURE.contains(entry.text("sure"))) {
-            throw entry.failure("needs a source of " + SOURCES + " and how sure it is, of " + SURE);
-        }
+        entry.requireSource(SOURCES);
         return new Means(
                 id,
                 entry.text("name"),

@@ -2,9 +2,11 @@ package mildlantern.remedy;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import mildlantern.pest.Pests;
+import mildlantern.treatment.Recognition;
 import mildlantern.treatment.TreatmentKnowledge;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -51,6 +53,20 @@ class RemediesTest {
                 assertThat(REMEDIES.search(name.substring(0, 3))).as(name).contains(remedy);
             }
         }
+    }
+
+    @Test
+    void whatIsAMeansTooNamesIt_soThatItsTermsAreAskedOnce() {
+        TreatmentKnowledge knowledge = TreatmentKnowledge.load(Pests.load());
+        Recognition recognition = new Recognition(knowledge, List.of());
+        assertThat(REMEDIES.all().stream()
+                        .flatMap(remedy -> remedy.called().stream()
+                                .filter(name -> recognition.find(name).isPresent())
+                                .filter(name -> !remedy.means()
+                                        .equals(recognition
+                                                .find(name)
+                                                .map(used -> used.means().id())))))
+                .isEmpty();
     }
 
     @Test

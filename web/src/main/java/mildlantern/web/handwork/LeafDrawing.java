@@ -10,15 +10,6 @@ import mildlantern.plant.GrowthForm;
 
 /** Draws one leaf of a kind with its damage and the line of the cut. Its base lies at the origin, its tip at −100. */
 final class LeafDrawing {
-    private static final String STRAP = "M-5 0C-15 -30 -16 -70 0 -100C16 -70 15 -30 5 0Z";
-    private static final String BLADE = "M-3 0C-42 -12 -44 -62 0 -100C44 -62 42 -12 3 0Z";
-    private static final String FLESHY = "M-10 0C-26 -24 -30 -66 0 -100C30 -66 26 -24 10 0Z";
-    private static final String FROND =
-            "M0 0L-26 -14L-6 -16L-32 -32L-6 -34L-30 -52L-5 -52L-24 -70L-4 -70L0 -100L4 -70L24 -70L5 -52L30 -52L6 -34L32 -32L6 -16L26 -14Z";
-    private static final String TUBE =
-            "M-5 0C-8 -40 -20 -66 -18 -84C-10 -92 -2 -94 4 -100C20 -98 22 -88 18 -82C18 -60 8 -40 5 0Z";
-    private static final double TIP = 100;
-
     /** Where the one spot sits that is cut out, and how it grows. */
     private static final double SPOT = 60;
 
@@ -49,21 +40,16 @@ final class LeafDrawing {
         }
     }
 
-    /**
-     * The drawing.
-     *
-     * @param layers from the lowest
-     */
-    record Picture(List<Layer> layers) {}
-
-    static Picture of(GrowthForm form, LeafState leaf, LeafDeed deed) {
-        String outline = outline(form);
+    /** The layers of the drawing, from the lowest. */
+    static List<Layer> of(GrowthForm form, LeafState leaf, LeafDeed deed) {
+        LeafShape shape = LeafShape.of(form);
+        String outline = shape.path();
         double dead = 1 - leaf.green();
         List<Layer> layers = new ArrayList<>();
         layers.add(Layer.of("stalk", "M0 0V18"));
         layers.add(Layer.of(
                 leaf.damage() == Damage.YELLOW ? "yellow" : leaf.damage() == Damage.DRY ? "dead" : "green", outline));
-        double deadFrom = TIP * (1 - Math.max(0.08, Math.min(0.9, dead)));
+        double deadFrom = LeafShape.TIP * (1 - Math.max(0.08, Math.min(0.9, dead)));
         double inner = Math.max(0.45, 1 - Math.max(0.08, dead) / 2);
         switch (leaf.damage()) {
             case DRY_TIP -> layers.add(new Layer("dead", outline, "1", deadFrom));
@@ -80,12 +66,12 @@ final class LeafDrawing {
                 // The leaf itself is.
             }
         }
-        cut(outline, leaf, deed, deadFrom, inner, layers);
-        return new Picture(List.copyOf(layers));
+        cut(shape, leaf, deed, deadFrom, inner, layers);
+        return List.copyOf(layers);
     }
 
     private static void cut(
-            String outline, LeafState leaf, LeafDeed deed, double deadFrom, double inner, List<Layer> layers) {
+            LeafShape shape, LeafState leaf, LeafDeed deed, double deadFrom, double inner, List<Layer> layers) {
         switch (deed.cut()) {
             case NONE -> {
                 // It stays as it is.
@@ -93,8 +79,8 @@ final class LeafDrawing {
             case ALONG_SHAPE ->
                 layers.add(
                         leaf.damage() == Damage.DRY_TIP
-                                ? Layer.of("cut", newTip(outline, deadFrom))
-                                : new Layer("cut", outline, number(Math.min(0.99, inner + THREAD)), 2));
+                                ? Layer.of("cut", newTip(shape, deadFrom))
+                                : new Layer("cut", shape.path(), number(Math.min(0.99, inner + THREAD)), 2));
             case INTO_SOUND ->
                 layers.add(Layer.of(
                         "cut",
@@ -110,55 +96,16 @@ final class LeafDrawing {
     }
 
     /** From edge to edge, pointed like the leaf, a thread above what is green. */
-    private static String newTip(String outline, double deadFrom) {
-        double from = deadFrom + TIP * THREAD;
-        double half = half(outline, from) + 2;
+    private static String newTip(LeafShape shape, double deadFrom) {
+        double from = deadFrom + LeafShape.TIP * THREAD;
+        double half = shape.half(from) + 2;
         return String.format(
                 Locale.ROOT,
                 "M%1$.1f %2$.1fL0 %3$.1fL%4$.1f %2$.1f",
                 -half,
                 -from,
-                -(deadFrom + NEW_TIP * (TIP - deadFrom)),
+                -(deadFrom + NEW_TIP * (LeafShape.TIP - deadFrom)),
                 half);
-    }
-
-    /** Half the width of a leaf at a distance from its base: on its edge, a curve of the third degree. */
-    private static double half(String outline, double up) {
-        double[] wide = outline.equals(STRAP)
-                ? new double[] {5, 15, 16, 0}
-                : outline.equals(BLADE) ? new double[] {3, 42, 44, 0} : new double[] {10, 26, 30, 0};
-        double[] high = outline.equals(STRAP)
-                ? new double[] {0, 30, 70, TIP}
-                : outline.equals(BLADE) ? new double[] {0, 12, 62, TIP} : new double[] {0, 24, 66, TIP};
-        double low = 0;
-        double top = 1;
-        for (int i = 0; i < 30; i++) {
-            double middle = (low + top) / 2;
-            if (cubic(high, middle) < up) {
-                low = middle;
-            } else {
-                top = middle;
-            }
-        }
-        return cubic(wide, low);
-    }
-
-    private static double cubic(double[] points, double t) {
-        double rest = 1 - t;
-        return rest * rest * rest * points[0]
-                + 3 * rest * rest * t * points[1]
-                + 3 * rest * t * t * points[2]
-                + t * t * t * points[3];
-    }
-
-    private static String outline(GrowthForm form) {
-        return switch (form) {
-            case SINGLE_CROWN_ORCHID, CANED_ORCHID, TANK_ROSETTE, AIR_PLANT, UPRIGHT_SWORDS -> STRAP;
-            case FERN -> FROND;
-            case UPRIGHT_PITCHER, HANGING_PITCHER, SNAP_TRAP_ROSETTE -> TUBE;
-            case FLESHY_ROSETTE, COLUMNAR_CACTUS, FLAT_STICKY_ROSETTE -> FLESHY;
-            case BONSAI, DOWNY_ROSETTE, LEAFY_STEM, LEAFY_CLUMP, SMALL_TREE, CLIMBER -> BLADE;
-        };
     }
 
     private static List<String> spots(double dead, boolean one) {

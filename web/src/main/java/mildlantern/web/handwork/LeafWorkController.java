@@ -58,8 +58,16 @@ class LeafWorkController {
             @AuthenticationPrincipal SignedIn member,
             @PathVariable PlantId id,
             @RequestParam FormKey form,
-            Typed typed) {
-        pages.done(member.collection(), id, form, read(member.collection(), id, typed));
+            Typed typed,
+            Reply reply) {
+        LeafWorkPages.Asked asked;
+        try {
+            asked = read(member.collection(), id, typed);
+        } catch (IllegalArgumentException e) {
+            reply.wrong();
+            return ask(member, id, typed, reply);
+        }
+        pages.done(member.collection(), id, form, asked);
         return "redirect:/plants/" + id;
     }
 

@@ -73,7 +73,7 @@ class LeafWorkPages {
             String deed,
             boolean keeps,
             List<String> words,
-            LeafDrawing.Picture picture,
+            List<LeafDrawing.Layer> layers,
             String drawn,
             FormKey form) {}
 

@@ -223,10 +223,11 @@ class UseService implements UseTerms {
 
     /** The means that was typed, by any of its names, those of own products or of a remedy that is one. */
     private Optional<String> typed(CollectionId collection, String words, Optional<RemedyCards.Card> remedy) {
-        return remedy.flatMap(RemedyCards.Card::means)
-                .or(() -> used.recognition(collection)
+        return remedy.isPresent()
+                ? remedy.flatMap(RemedyCards.Card::means)
+                : used.recognition(collection)
                         .find(words)
-                        .map(found -> found.means().id()));
+                        .map(found -> found.means().id());
     }
 
     @Override

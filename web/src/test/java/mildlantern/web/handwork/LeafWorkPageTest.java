@@ -69,11 +69,12 @@ class LeafWorkPageTest {
     void theNewTipIsCutFromEdgeToEdge_whereNothingIsGreen(double green) {
         LeafState leaf = new LeafState(Damage.DRY_TIP, green, false, false, 1, OptionalInt.empty(), false);
         Profile orchid = PlantKnowledge.load().profile("phalaenopsis").orElseThrow();
-        LeafDrawing.Layer cut =
-                LeafDrawing.of(orchid.form(), leaf, LeafWork.load().decide(orchid, leaf)).layers().stream()
-                        .filter(layer -> layer.look().equals("cut"))
-                        .findFirst()
-                        .orElseThrow();
+        LeafDrawing.Layer cut = LeafDrawing.of(
+                        orchid.form(), leaf, LeafWork.load().decide(orchid, leaf))
+                .stream()
+                .filter(layer -> layer.look().equals("cut"))
+                .findFirst()
+                .orElseThrow();
         List<Double> numbers = Pattern.compile("-?\\d+\\.\\d")
                 .matcher(cut.path())
                 .results()
@@ -119,6 +120,18 @@ class LeafWorkPageTest {
         ask("?damage=SPOTS&" + query)
                 .andExpect(content().string(containsString(words)))
                 .andExpect(content().string(containsString("value=\"" + query.replaceFirst(".*=", "") + "\"")));
+    }
+
+    @Test
+    void aWrongNumberIsNotWrittenDown() throws Exception {
+        mvc.perform(post(page)
+                        .with(user(grower.member()))
+                        .with(csrf())
+                        .param("form", UUID.randomUUID().toString())
+                        .param("green", "lots"))
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(content().string(containsString("lots")));
+        assertThat(logBook.entries(grower.plant())).isEmpty();
     }
 
     @Test
