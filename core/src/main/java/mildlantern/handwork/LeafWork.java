@@ -1,8 +1,5 @@
 package mildlantern.handwork;
 
-import java.util.EnumMap;
-import java.util.Map;
-import java.util.Objects;
 import java.util.OptionalInt;
 import java.util.Set;
 import mildlantern.handwork.LeafDeed.Because;
@@ -11,8 +8,8 @@ import mildlantern.handwork.LeafDeed.Deed;
 import mildlantern.knowledge.Entry;
 import mildlantern.knowledge.KnowledgeException;
 import mildlantern.knowledge.KnowledgeFiles;
-import mildlantern.knowledge.Words;
-import mildlantern.plant.GrowthForm;
+import mildlantern.plant.ByKind;
+import mildlantern.plant.PlantKnowledge;
 import mildlantern.plant.Profile;
 import mildlantern.quantity.Range;
 
@@ -25,40 +22,35 @@ public final class LeafWork {
     /** How a growth form is cut. */
     private record Form(Cut off, boolean trims, Range outgrows, boolean drops) {}
 
-    private final Map<GrowthForm, Form> forms = new EnumMap<>(GrowthForm.class);
+    private final ByKind<Form> forms;
     private final double green;
     private final double once;
     private final int few;
     private final int again;
 
-    private LeafWork(Entry file) {
+    private LeafWork(Entry file, PlantKnowledge plants) {
         green = file.at("keep").number("green", 0, 1);
         once = file.at("keep").number("at-once", 0.05, 1);
         few = (int) file.at("keep").number("few", 1, 20);
         again = (int) file.at("keep").number("again-days", 1, 90);
-        file.at("forms").children().forEach((id, entry) -> {
-            entry.allowOnly(KEYS);
-            entry.requireSource(SOURCES);
-            forms.put(
-                    Words.find(GrowthForm.class, id).orElseThrow(() -> entry.failure("is no growth form")),
-                    new Form(
-                            entry.constant(Cut.class, "off"),
-                            entry.flag("trims"),
-                            entry.range("outgrows", 1, 520),
-                            entry.flag("drops")));
-        });
-        for (GrowthForm form : GrowthForm.values()) {
-            if (!forms.containsKey(form)) {
-                throw file.at("forms").failure("says nothing of " + Words.id(form));
-            }
-        }
+        forms = ByKind.read(file, plants, LeafWork::form);
+    }
+
+    private static Form form(Entry entry) {
+        entry.allowOnly(KEYS);
+        entry.requireSource(SOURCES);
+        return new Form(
+                entry.constant(Cut.class, "off"),
+                entry.flag("trims"),
+                entry.range("outgrows", 1, 520),
+                entry.flag("drops"));
     }
 
     /**
      * @throws KnowledgeException if {@code handwork.yaml} is wrong; the message names the key
      */
-    public static LeafWork load() {
-        return new LeafWork(KnowledgeFiles.open("handwork.yaml"));
+    public static LeafWork load(PlantKnowledge plants) {
+        return new LeafWork(KnowledgeFiles.open("handwork.yaml"), plants);
     }
 
     /**
@@ -68,7 +60,7 @@ public final class LeafWork {
      * @param leaf the leaf and its plant
      */
     public LeafDeed decide(Profile kind, LeafState leaf) {
-        Form form = Objects.requireNonNull(forms.get(kind.form()));
+        Form form = forms.of(kind);
         boolean tooFew = leaf.leaves().isPresent() && leaf.leaves().getAsInt() <= few;
         if (leaf.goesOn()) {
             boolean whole = !tooFew || leaf.damage() == Damage.SOFT && leaf.green() < green;

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
+import java.util.stream.Collectors;
 import mildlantern.quantity.Range;
 import tools.jackson.databind.JsonNode;
 
@@ -200,13 +201,21 @@ public final class Entry {
 
     /** The constant whose name is the word under a key, in capitals and with underscores. */
     public <E extends Enum<E>> E constant(Class<E> type, String key) {
-        String word = text(key);
-        for (E constant : type.getEnumConstants()) {
-            if (Words.id(constant).equals(word)) {
-                return constant;
-            }
+        return at(key).constant(type);
+    }
+
+    /** The constants that a list under a key names; at least one. */
+    public <E extends Enum<E>> Set<E> constants(Class<E> type, String key) {
+        List<Entry> members = at(key).members();
+        if (members.isEmpty()) {
+            throw at(key).failure("names nothing");
         }
-        throw at(key).failure("'" + word + "' is unknown; known are " + Words.ids(type));
+        return members.stream().map(member -> member.constant(type)).collect(Collectors.toUnmodifiableSet());
+    }
+
+    private <E extends Enum<E>> E constant(Class<E> type) {
+        return Words.find(type, text())
+                .orElseThrow(() -> failure("'" + text() + "' is unknown; known are " + Words.ids(type)));
     }
 
     private void requireMapping() {

@@ -187,11 +187,31 @@ public final class WaterKnowledge {
         return top * of(leafArea, of.profile().form()) * of(leafClass, of.leaves());
     }
 
+    /**
+     * Medium that a pot takes, L: a cone cut off, by its top, its height and the share that is filled.
+     *
+     * @param wall what the pot is made of
+     * @param diameterCm across its top, cm
+     * @param heightCm inside, cm; the usual for its width where it is missing
+     */
+    public double litres(PotKind wall, double diameterCm, OptionalDouble heightCm) {
+        return millilitres(diameterCm, height(wall, diameterCm, heightCm)) / 1000;
+    }
+
+    private double height(PotKind wall, double diameterCm, OptionalDouble heightCm) {
+        return heightCm.orElseGet(() -> diameterCm * of(heights, wall));
+    }
+
+    private double millilitres(double diameterCm, double heightCm) {
+        return Math.PI / 4 * diameterCm * diameterCm * heightCm * taper * fill;
+    }
+
     /** The balance of one plant's pot. */
     public PotWater pot(PotOfPlant of) {
-        double height = of.heightCm().orElseGet(() -> of.diameterCm() * of(heights, of.wall()));
+        double height = height(of.wall(), of.diameterCm(), of.heightCm());
         double top = Math.PI / 4 * of.diameterCm() * of.diameterCm();
-        double capacity = top * height * taper * fill * of.medium().holds().middle();
+        double capacity =
+                millilitres(of.diameterCm(), height) * of.medium().holds().middle();
         boolean bog = of.profile().dryness() == Dryness.BOG;
         double tray = of.reservoirMl() > 0 || !bog ? of.reservoirMl() : top * traySize * bogDepthCm;
         boolean night = nightPores.contains(of.profile().nearest());

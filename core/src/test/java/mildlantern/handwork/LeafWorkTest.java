@@ -14,7 +14,7 @@ import org.junit.jupiter.params.provider.EnumSource;
 
 /** Keep what feeds, trim what is dead, take off what goes on to others; never a heart, and never too much at once. */
 class LeafWorkTest {
-    private static final LeafWork WORK = LeafWork.load();
+    private static final LeafWork WORK = LeafWork.load(PlantKnowledge.load());
     private static final PlantKnowledge PLANTS = PlantKnowledge.load();
 
     private static LeafDeed decide(String kind, String damage, double green, String state, int alike, int leaves) {

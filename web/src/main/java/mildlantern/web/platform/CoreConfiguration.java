@@ -95,8 +95,8 @@ class CoreConfiguration {
     }
 
     @Bean
-    LeafWork leafWork() {
-        return LeafWork.load();
+    LeafWork leafWork(PlantKnowledge plants) {
+        return LeafWork.load(plants);
     }
 
     @Bean

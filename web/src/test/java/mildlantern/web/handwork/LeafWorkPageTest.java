@@ -69,12 +69,15 @@ class LeafWorkPageTest {
     void theNewTipIsCutFromEdgeToEdge_whereNothingIsGreen(double green) {
         LeafState leaf = new LeafState(Damage.DRY_TIP, green, false, false, 1, OptionalInt.empty(), false);
         Profile orchid = PlantKnowledge.load().profile("phalaenopsis").orElseThrow();
-        LeafDrawing.Layer cut = LeafDrawing.of(
-                        orchid.form(), leaf, LeafWork.load().decide(orchid, leaf))
-                .stream()
-                .filter(layer -> layer.look().equals("cut"))
-                .findFirst()
-                .orElseThrow();
+        LeafDrawing.Layer cut =
+                LeafDrawing.of(
+                                orchid.form(),
+                                leaf,
+                                LeafWork.load(PlantKnowledge.load()).decide(orchid, leaf))
+                        .stream()
+                        .filter(layer -> layer.look().equals("cut"))
+                        .findFirst()
+                        .orElseThrow();
         List<Double> numbers = Pattern.compile("-?\\d+\\.\\d")
                 .matcher(cut.path())
                 .results()
