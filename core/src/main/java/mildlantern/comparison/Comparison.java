@@ -2,7 +2,6 @@ package mildlantern.comparison;
 
 import java.util.List;
 import java.util.stream.IntStream;
-import mildlantern.message.MessageKey;
 
 /**
  * Two groups of plants of one kind that are kept alike but for one thing, and how much each plant gained.
@@ -23,7 +22,7 @@ public final class Comparison {
     private Comparison() {}
 
     /** What can be told. */
-    public enum Verdict implements MessageKey {
+    public enum Verdict {
         /** Too few plants: whatever happened, chance would do it as often. */
         TOO_FEW,
         NO_DIFFERENCE,

@@ -188,33 +188,33 @@ public final class CutBack {
             return switch (state.part()) {
                 case GREEN_LEAFY -> deed(Deed.KEEP, Because.FEEDS, Place.NONE);
                 case GREEN_BARE, SHRIVELLED -> deed(Deed.KEEP, Because.STORES, Place.NONE);
-                case YELLOW, DRY -> deed(Deed.TAKE_OFF, Because.SPENT, Place.AT_BASE);
-                case SOFT -> deed(Deed.TAKE_OFF, Because.ROTS, Place.INTO_SOUND);
+                case YELLOW, DRY -> deed(Deed.CUT_OFF, Because.SPENT, Place.AT_BASE);
+                case SOFT -> deed(Deed.CUT_OFF, Because.ROTS, Place.INTO_SOUND);
             };
         }
 
         private CutDeed flowered() {
             boolean green = state.part() == Part.GREEN_LEAFY || state.part() == Part.GREEN_BARE;
             if (state.part() == Part.SOFT) {
-                return deed(Deed.TAKE_OFF, Because.ROTS, Place.INTO_SOUND);
+                return deed(Deed.CUT_OFF, Because.ROTS, Place.INTO_SOUND);
             }
             return switch (habit.stem()) {
                 case LEAVE ->
                     green
                             ? deed(Deed.KEEP, Because.SAME_STEM, Place.NONE)
-                            : deed(Deed.TAKE_OFF, Because.SPENT, Place.AT_BASE);
+                            : deed(Deed.CUT_OFF, Because.SPENT, Place.AT_BASE);
                 case JOINT -> {
                     if (!green) {
-                        yield deed(Deed.TAKE_OFF, Because.SPENT, Place.AT_BASE);
+                        yield deed(Deed.CUT_OFF, Because.SPENT, Place.AT_BASE);
                     }
                     yield state.leaves() > 0 && state.leaves() < FEW_LEAVES
-                            ? deed(Deed.TAKE_OFF, Because.WEAK, Place.AT_BASE)
+                            ? deed(Deed.CUT_OFF, Because.WEAK, Place.AT_BASE)
                             : deed(Deed.CUT, Because.FLOWERS_AGAIN, Place.ABOVE_JOINT);
                 }
                 case BASE ->
                     green && state.flowering()
                             ? deed(Deed.WAIT, Because.IN_BLOOM, Place.NONE)
-                            : deed(Deed.TAKE_OFF, Because.SPENT, Place.AT_BASE);
+                            : deed(Deed.CUT_OFF, Because.SPENT, Place.AT_BASE);
             };
         }
 

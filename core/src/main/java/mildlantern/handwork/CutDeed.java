@@ -66,7 +66,7 @@ public record CutDeed(
         /** Look at the roots. */
         ROOTS,
         CUT,
-        TAKE_OFF,
+        CUT_OFF,
         PINCH,
         STRIP,
         KEEP,
@@ -76,7 +76,7 @@ public record CutDeed(
 
         /** Whether something is cut, which the record keeps. */
         public boolean cuts() {
-            return this == CUT || this == TAKE_OFF || this == PINCH || this == STRIP;
+            return this == CUT || this == CUT_OFF || this == PINCH || this == STRIP;
         }
     }
 

@@ -82,12 +82,14 @@ public final class Guard {
      * @param causes its decided causes
      * @param since when it was opened
      * @param done when an errand was last done for its plant
+     * @param today the day of the question
      * @param until the last day that is asked about
      */
     public List<Due> ofCase(
             Collection<DisorderId> causes,
             LocalDate since,
             Function<Errand, Optional<LocalDate>> done,
+            LocalDate today,
             LocalDate until) {
         List<Due> due = new ArrayList<>();
         cases.forEach((errand, rule) -> {
@@ -96,7 +98,7 @@ public final class Guard {
                 LocalDate next = last.map(day -> day.plusDays(rule.every())).orElse(since);
                 boolean over = last.isPresent() && rule.every() == 0
                         || next.isAfter(since.plusDays(rule.most()))
-                        || until.isAfter(since.plusDays(rule.most()));
+                        || today.isAfter(since.plusDays(rule.most()));
                 if (!over && !next.isAfter(until)) {
                     due.add(new Due(errand, next));
                 }

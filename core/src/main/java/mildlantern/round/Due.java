@@ -18,6 +18,8 @@ public record Due(PlantId plant, Kind kind, Message why) {
         COURSE_STEP(Lamp.BRIGHT, Half.MORNING),
         MOVE_STEP(Lamp.BRIGHT, Half.MORNING),
         ASKED_LOOK(Lamp.BRIGHT, Half.MORNING),
+        /** Work by hand that has its day. */
+        BY_HAND(Lamp.LOW, Half.MORNING),
         WATER(Lamp.LOW, Half.MORNING),
         FILL_TRAY(Lamp.LOW, Half.MORNING),
         ISOLATION_LOOK(Lamp.LOW, Half.MORNING),

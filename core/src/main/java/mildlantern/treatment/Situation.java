@@ -50,7 +50,11 @@ public record Situation(
         /** The water at hand is hard. */
         HARD_WATER,
         /** Something of it is eaten, whatever its kind. */
-        EATEN
+        EATEN,
+        /** It rests, or hardly grows for want of light. */
+        RESTING,
+        /** A seedling, or a cutting that has just rooted. */
+        YOUNG
     }
 
     /**

@@ -22,6 +22,8 @@ import mildlantern.knowledge.FindingId;
  * @param uses ids of means that it uses
  * @param notOn traits of plants that it is not for
  * @param onlyOn traits of the only plants it is for; empty for all
+ * @param notWhen states of a plant in which it is not for it
+ * @param onlyWhen states in which alone it is; empty for all
  */
 public record Trial(
         String id,
@@ -36,4 +38,6 @@ public record Trial(
         Optional<String> caution,
         List<String> uses,
         Set<String> notOn,
-        Set<String> onlyOn) {}
+        Set<String> onlyOn,
+        Set<Situation.State> notWhen,
+        Set<Situation.State> onlyWhen) {}

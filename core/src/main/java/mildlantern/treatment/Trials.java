@@ -17,8 +17,20 @@ import mildlantern.knowledge.Words;
 /** The trials that the knowledge base knows. */
 public final class Trials {
     private static final Set<String> KEYS = Set.of(
-            "name", "do", "expect", "again", "does", "holds", "recheck", "care", "caution", "uses", "not-on",
-            "only-on");
+            "name",
+            "do",
+            "expect",
+            "again",
+            "does",
+            "holds",
+            "recheck",
+            "care",
+            "caution",
+            "uses",
+            "not-on",
+            "only-on",
+            "not-when",
+            "only-when");
 
     private final Map<String, Trial> byId;
 
@@ -60,7 +72,13 @@ public final class Trials {
                 entry.optionalText("caution"),
                 List.copyOf(entry.words("uses")),
                 Set.copyOf(entry.words("not-on")),
-                Set.copyOf(entry.words("only-on")));
+                Set.copyOf(entry.words("only-on")),
+                states(entry, "not-when"),
+                states(entry, "only-when"));
+    }
+
+    private static Set<Situation.State> states(Entry entry, String key) {
+        return entry.has(key) ? entry.constants(Situation.State.class, key) : Set.of();
     }
 
     private static List<Hold> holds(Entry list) {

@@ -133,9 +133,9 @@ class CutBackTest {
         "GREEN_LEAFY, KEEP, FEEDS",
         "GREEN_BARE, KEEP, STORES",
         "SHRIVELLED, KEEP, STORES",
-        "YELLOW, TAKE_OFF, SPENT",
-        "DRY, TAKE_OFF, SPENT",
-        "SOFT, TAKE_OFF, ROTS"
+        "YELLOW, CUT_OFF, SPENT",
+        "DRY, CUT_OFF, SPENT",
+        "SOFT, CUT_OFF, ROTS"
     })
     void greenCanesStay_deadOnesGo(CutState.Part part, String deed, String because) {
         for (String kind : List.of("cattleya", "dendrobium-nobile", "oncidium", "cymbidium")) {
@@ -148,14 +148,14 @@ class CutBackTest {
     @ParameterizedTest
     @CsvSource({
         "phalaenopsis, GREEN_BARE, 6, CUT, FLOWERS_AGAIN, ABOVE_JOINT",
-        "phalaenopsis, GREEN_BARE, 3, TAKE_OFF, WEAK, AT_BASE",
-        "phalaenopsis, DRY, 6, TAKE_OFF, SPENT, AT_BASE",
-        "paphiopedilum, GREEN_BARE, 6, TAKE_OFF, SPENT, AT_BASE",
+        "phalaenopsis, GREEN_BARE, 3, CUT_OFF, WEAK, AT_BASE",
+        "phalaenopsis, DRY, 6, CUT_OFF, SPENT, AT_BASE",
+        "paphiopedilum, GREEN_BARE, 6, CUT_OFF, SPENT, AT_BASE",
         "hoya, GREEN_BARE, 0, KEEP, SAME_STEM, NONE",
-        "hoya, DRY, 0, TAKE_OFF, SPENT, AT_BASE",
-        "peace-lily, YELLOW, 9, TAKE_OFF, SPENT, AT_BASE",
+        "hoya, DRY, 0, CUT_OFF, SPENT, AT_BASE",
+        "peace-lily, YELLOW, 9, CUT_OFF, SPENT, AT_BASE",
         "dendrobium-nobile, GREEN_BARE, 4, KEEP, SAME_STEM, NONE",
-        "anthurium, SOFT, 5, TAKE_OFF, ROTS, INTO_SOUND"
+        "anthurium, SOFT, 5, CUT_OFF, ROTS, INTO_SOUND"
     })
     void aStemThatHasFlowered(String kind, CutState.Part part, int leaves, String deed, String because, String place) {
         CutDeed cut = decide(kind, state(CutAim.FLOWERED, part, false, leaves), "11-28");

@@ -26,6 +26,7 @@ class GuardTest {
                         List.of(new DisorderId(cause)),
                         DAY,
                         errand -> Optional.ofNullable(done.get(errand)),
+                        DAY.plusDays(days),
                         DAY.plusDays(days))
                 .stream()
                 .map(Guard.Due::errand)

@@ -12,6 +12,7 @@ import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import mildlantern.diagnosis.DiagnosisKnowledge;
 import mildlantern.diagnosis.Disorder;
+import mildlantern.knowledge.DisorderId;
 import mildlantern.pest.Pests;
 import mildlantern.plant.PlantKnowledge;
 import mildlantern.plant.Profile;
@@ -77,7 +78,7 @@ class TrialsTest {
     void noPlantIsOfferedATrialThatWouldBeRefusedOnIt() {
         TreatmentKnowledge knowledge = TreatmentKnowledge.load(Pests.load());
         Refusals refusals = new Refusals(knowledge);
-        BearableTrials bearable = new BearableTrials(knowledge);
+        Allowed bearable = new Allowed(knowledge);
         LocalDate day = LocalDate.of(2026, 5, 10);
         for (Profile kind : PlantKnowledge.load().profiles()) {
             Situation situation = Situation.of(kind, 21);
@@ -97,6 +98,62 @@ class TrialsTest {
                 }
             }
         }
+    }
+
+    private static Situation situation(Profile kind, Set<Situation.State> states, Set<Hold> holds) {
+        Situation usual = Situation.of(kind, 21);
+        return new Situation(
+                kind,
+                states,
+                usual.celsius(),
+                usual.warmest(),
+                usual.coldest(),
+                usual.humidity(),
+                usual.leaves(),
+                holds,
+                List.of());
+    }
+
+    @Test
+    void aPlantThatRestsIsNotFed_itWaits_andASeedlingIsNotSwabbed() {
+        Allowed allowed = new Allowed(TreatmentKnowledge.load(Pests.load()));
+        LocalDate day = LocalDate.of(2026, 11, 28);
+        for (Profile kind : PlantKnowledge.load().profiles()) {
+            Situation resting = situation(kind, Set.of(Situation.State.RESTING), Set.of());
+            for (Disorder cause : causes) {
+                if (cause.mayBefall(kind)) {
+                    List<Trial> offered = allowed.of(of(cause), cause.id(), resting, day);
+                    assertThat(offered)
+                            .as(kind.id() + " at rest, " + cause.id())
+                            .isNotEmpty();
+                    assertThat(offered).extracting(Trial::id).doesNotContain("start-feeding", "pot-on");
+                }
+            }
+            assertThat(allowed.of(
+                            List.of(
+                                    trials.find("swab-alcohol").orElseThrow(),
+                                    trials.find("soap-course-thrips").orElseThrow()),
+                            new DisorderId("mealybugs"),
+                            situation(kind, Set.of(Situation.State.YOUNG), Set.of()),
+                            day))
+                    .extracting(Trial::id)
+                    .doesNotContain("swab-alcohol");
+        }
+    }
+
+    @Test
+    void whatACaseHoldsIsHeldForTrialsAndForHands() {
+        Allowed allowed = new Allowed(TreatmentKnowledge.load(Pests.load()));
+        Profile fig = PlantKnowledge.load().profile("weeping-fig").orElseThrow();
+        Situation held = situation(fig, Set.of(), Set.of(Hold.REPOT, Hold.PRUNE));
+        assertThat(allowed.against(Set.of(Hold.PRUNE), held)).isPresent();
+        assertThat(allowed.against(Set.of(Hold.WATER), held)).isEmpty();
+        Trial repot = trials.find("repot-fresh").orElseThrow();
+        LocalDate day = LocalDate.of(2026, 5, 10);
+        assertThat(allowed.against(repot, new DisorderId("root-rot"), held, day))
+                .isPresent();
+        assertThat(allowed.against(repot, new DisorderId("root-rot"), Situation.of(fig, 21), day))
+                .isEmpty();
     }
 
     @Test

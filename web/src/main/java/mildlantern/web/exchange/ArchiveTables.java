@@ -125,6 +125,18 @@ final class ArchiveTables {
                     "t.on_day, " + ITS_PLANT + ", t.kind, t.words",
                     Map.of("plant_id", "plant", "to_stop", "stop")),
             new Table(
+                    "hand_task",
+                    "task",
+                    "t.on_day, " + ITS_PLANT + ", t.what, t.errand, t.state",
+                    Map.of("plant_id", "plant")),
+            new Table("rooting", "rooting", "t.made_on, " + ITS_PLANT, Map.of("plant_id", "plant")),
+            new Table("own_trial", "owntrial", "t.started_on, t.way_a, t.way_b", Map.of()),
+            new Table(
+                    "own_trial_plant",
+                    "compared",
+                    "(select o.started_on::text || o.way_a from own_trial o where o.id = t.trial_id), " + ITS_PLANT,
+                    Map.of("trial_id", "own_trial", "plant_id", "plant")),
+            new Table(
                     "photo",
                     "photo",
                     ITS_PLANT + ", t.taken_on, t.caption, md5(t.bytes)",

@@ -42,6 +42,9 @@ public class Bin {
             "trouble_case where plant_id in (:gone)",
             "photo where plant_id in (:gone)",
             "errand where plant_id in (:gone)",
+            "hand_task where plant_id in (:gone)",
+            "rooting where plant_id in (:gone)",
+            "own_trial_plant where plant_id in (:gone)",
             "plant_upkeep where plant_id in (:gone)",
             "happening where plant_id in (:gone)");
 

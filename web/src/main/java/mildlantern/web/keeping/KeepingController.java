@@ -2,6 +2,8 @@ package mildlantern.web.keeping;
 
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
+import java.time.Clock;
+import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Objects;
@@ -37,7 +39,8 @@ import org.springframework.web.bind.annotation.RequestParam;
 /** Adding and changing plants, making new ones of them, and letting them go. */
 @Controller
 class KeepingController {
-    private static final int MOST_PARTS = 50;
+    /** How long after it came a plant is asked about its way. */
+    private static final int ARRIVES_DAYS = 3;
 
     private final Plants plants;
     private final Stops stops;
@@ -47,6 +50,7 @@ class KeepingController {
     private final RecordWriter log;
     private final RecordForms forms;
     private final StaleForms stale;
+    private final Clock clock;
 
     KeepingController(
             Plants plants,
@@ -56,7 +60,8 @@ class KeepingController {
             PlantKnowledge knowledge,
             RecordWriter log,
             RecordForms forms,
-            StaleForms stale) {
+            StaleForms stale,
+            Clock clock) {
         this.plants = plants;
         this.stops = stops;
         this.keeping = keeping;
@@ -65,6 +70,7 @@ class KeepingController {
         this.log = log;
         this.forms = forms;
         this.stale = stale;
+        this.clock = clock;
     }
 
     @GetMapping("/plants/new")
@@ -96,7 +102,7 @@ class KeepingController {
         reply.put("existing", existing.map(Plant::id).orElse(null));
         reply.put("existingName", existing.map(Plant::name).orElse(""));
         reply.put("alive", existing.map(Plant::alive).orElse(false));
-        reply.put("forms", List.of(FormKey.fresh(), FormKey.fresh()));
+        reply.put("endForm", FormKey.fresh());
         reply.put("here", existing.map(Plant::stop).orElse(null));
         return "keeping/plant-form";
     }
@@ -141,12 +147,16 @@ class KeepingController {
         if (problems.hasErrors()) {
             return choices(member, Optional.empty(), reply);
         }
-        keeping.add(
+        Optional<Plant> added = keeping.add(
                 member.collection(),
                 plant,
                 kinds.find(member.collection(), Objects.requireNonNull(plant.profile()))
                         .orElseThrow());
-        return "redirect:/?stop=" + plant.stop();
+        // What has just come here is asked about its way.
+        return added.filter(one -> one.acquiredOn() != null
+                        && !one.acquiredOn().isBefore(LocalDate.now(clock).minusDays(ARRIVES_DAYS)))
+                .map(one -> "redirect:/plants/" + one.id() + "/arrival")
+                .orElse("redirect:/?stop=" + plant.stop());
     }
 
     @PostMapping("/plants/{id}")
@@ -186,33 +196,12 @@ class KeepingController {
         return "redirect:/plants/" + id;
     }
 
-    /** Into how many, and whether by cuttings. */
-    record Multiplied(
-            @NotNull FormKey form,
-            @Nullable Integer count,
-            @NotNull String how) {
-        int parts() {
-            return Math.max(1, Math.min(MOST_PARTS, count == null ? 1 : count));
-        }
-    }
-
     /** How a plant ended, and of what. */
     record Ended(@NotNull FormKey form, @NotNull String how, String cause) {
         Ended {
             cause = Objects.requireNonNullElse(cause, "");
             cause = cause.substring(0, Math.min(300, cause.length()));
         }
-    }
-
-    @PostMapping("/plants/{id}/multiply")
-    String multiply(@AuthenticationPrincipal SignedIn member, @PathVariable PlantId id, @Valid Multiplied multiplied) {
-        keeping.multiply(
-                member.collection(),
-                id,
-                multiplied.form(),
-                multiplied.parts(),
-                multiplied.how().equals("cutting"));
-        return "redirect:/plants/" + id;
     }
 
     @PostMapping("/plants/{id}/end")

@@ -2,6 +2,7 @@ package mildlantern.web.keeping;
 
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
@@ -23,6 +24,7 @@ import mildlantern.web.routine.Routine;
 import mildlantern.web.stop.Stop;
 import mildlantern.web.stop.Stops;
 import mildlantern.web.words.Wording;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -30,6 +32,9 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class PlantKeeping {
+    private static final double CUTTING_POT_CM = 9;
+    private static final int CUTTING_LEAVES = 3;
+
     private final Stops stops;
     private final Plants plants;
     private final RecordWriter log;
@@ -46,14 +51,20 @@ public class PlantKeeping {
         this.clock = clock;
     }
 
-    /** Adds a plant, once. */
-    void add(CollectionId collection, PlantForm form, Profile kind) {
+    /**
+     * Adds a plant, once.
+     *
+     * @return the plant; empty where the form was stored before
+     */
+    Optional<Plant> add(CollectionId collection, PlantForm form, Profile kind) {
         Stop stop = stops.onWalk(collection, Objects.requireNonNull(form.stop()));
-        routine.write(collection, List.of(), () -> {
-            if (forms.firstTime(collection, Objects.requireNonNull(form.form()))) {
-                int place = plants.nextPlace(collection, stop.id());
-                log.store(form.into(new Plant(PlantId.fresh(), collection, stop.id(), place, "", ""), kind));
+        return routine.change(collection, List.of(), () -> {
+            if (!forms.firstTime(collection, Objects.requireNonNull(form.form()))) {
+                return Optional.empty();
             }
+            int place = plants.nextPlace(collection, stop.id());
+            return Optional.of(
+                    log.store(form.into(new Plant(PlantId.fresh(), collection, stop.id(), place, "", ""), kind)));
         });
     }
 
@@ -83,70 +94,94 @@ public class PlantKeeping {
     }
 
     /**
-     * Makes new plants of one, once: parts of a clump, or cuttings and offsets that keep their mother.
+     * How new plants are made of one.
      *
      * @param count how many, 1 to 50
-     * @param cutting whether they are young and the mother stays whole
+     * @param stage what they are: of a clump that is parted, grown plants; else seedlings or cuttings, and the mother stays whole
+     * @param medium id of what they root in, or null for their mother's
+     * @param stop where they stand, or null for where she does
      */
-    public void multiply(CollectionId collection, PlantId motherId, FormKey form, int count, boolean cutting) {
-        routine.write(collection, List.of(motherId), () -> {
+    public record Made(
+            int count,
+            Stage stage,
+            @Nullable String medium,
+            @Nullable StopId stop) {
+        boolean parted() {
+            return stage == Stage.ADULT;
+        }
+    }
+
+    /**
+     * Makes new plants of one, once: parts of a clump, or cuttings and offsets that keep their mother.
+     *
+     * @return the new plants; empty where the form was stored before
+     */
+    public List<Plant> multiply(CollectionId collection, PlantId motherId, FormKey form, Made made) {
+        return routine.change(collection, List.of(motherId), () -> {
             Plant mother = plants.plant(collection, motherId);
             if (!forms.firstTime(collection, form)) {
-                return;
+                return List.of();
             }
             LocalDate today = LocalDate.now(clock);
-            for (int i = 1; i <= count; i++) {
-                Plant child = new Plant(
-                                PlantId.fresh(),
-                                mother.collection(),
-                                mother.stop(),
-                                plants.nextPlace(mother.collection(), mother.stop()),
-                                freeName(mother, i),
-                                mother.profile())
-                        .named(mother.cultivar(), null, "from " + mother.name())
-                        .ofKind(mother.profile(), mother.form())
-                        .acquired(today)
-                        .potted(
-                                mother.potKind(),
-                                cutting ? Double.valueOf(9) : mother.potDiameterCm(),
-                                mother.medium(),
-                                today)
-                        .pot(null, 0, today)
-                        .kept(mother.waterSource(), mother.feedStrength(), mother.overTop(), false, mother.drainHoles())
-                        .grown(cutting ? Stage.CUTTING : mother.stage())
-                        .leafy(mother.leafClass())
-                        .counted(
-                                share(mother.leaves(), count, cutting),
-                                share(mother.growths(), count, cutting),
-                                0,
-                                0,
-                                0)
-                        .from(mother.id());
-                log.store(child);
-                log.arrived(child, today, new BatchId(form.value()));
+            BatchId batch = new BatchId(form.value());
+            List<Plant> children = new ArrayList<>();
+            for (int i = 1; i <= made.count(); i++) {
+                Plant child = log.store(child(mother, made, today, i));
+                log.arrived(child, today, batch);
+                children.add(child);
             }
             log.note(
                     mother,
                     today,
-                    cutting ? new LogEntry.Propagated() : new LogEntry.Split(),
-                    count == 1
+                    made.parted() ? new LogEntry.Split() : new LogEntry.Propagated(),
+                    made.count() == 1
                             ? Wording.say("keeping.plant-keeping.one-new-plant")
-                            : Wording.say("keeping.plant-keeping.new-plants", count),
-                    Optional.of(new BatchId(form.value())));
+                            : Wording.say("keeping.plant-keeping.new-plants", made.count()),
+                    Optional.of(batch));
             log.store(
-                    cutting
-                            ? mother
-                            : mother.counted(
-                                    share(mother.leaves(), count, false),
-                                    share(mother.growths(), count, false),
+                    made.parted()
+                            ? mother.counted(
+                                    share(mother.leaves(), made),
+                                    share(mother.growths(), made),
                                     mother.offsets(),
                                     mother.flowers(),
-                                    mother.buds()));
+                                    mother.buds())
+                            : mother);
+            return children;
         });
     }
 
-    private static int share(int whole, int parts, boolean cutting) {
-        return cutting ? Math.min(whole, 3) : Math.max(whole > 0 ? 1 : 0, whole / (parts + 1));
+    private Plant child(Plant mother, Made made, LocalDate today, int number) {
+        StopId stop = made.stop() == null
+                ? mother.stop()
+                : stops.onWalk(mother.collection(), made.stop()).id();
+        return new Plant(
+                        PlantId.fresh(),
+                        mother.collection(),
+                        stop,
+                        plants.nextPlace(mother.collection(), stop),
+                        freeName(mother, number),
+                        mother.profile())
+                .named(mother.cultivar(), null, Wording.say("keeping.plant-keeping.from", mother.name()))
+                .ofKind(mother.profile(), mother.form())
+                .acquired(today)
+                .potted(
+                        mother.potKind(),
+                        made.parted() ? mother.potDiameterCm() : Double.valueOf(CUTTING_POT_CM),
+                        made.medium() == null ? mother.medium() : made.medium(),
+                        today)
+                .pot(null, 0, today)
+                .kept(mother.waterSource(), mother.feedStrength(), mother.overTop(), false, mother.drainHoles())
+                .grown(made.stage())
+                .leafy(mother.leafClass())
+                .counted(share(mother.leaves(), made), share(mother.growths(), made), 0, 0, 0)
+                .from(mother.id());
+    }
+
+    private static int share(int whole, Made made) {
+        return made.parted()
+                ? Math.max(whole > 0 ? 1 : 0, whole / (made.count() + 1))
+                : Math.min(whole, CUTTING_LEAVES);
     }
 
     private String freeName(Plant mother, int number) {

@@ -9,10 +9,12 @@ import java.time.LocalDate;
 import java.util.Objects;
 import java.util.Optional;
 import mildlantern.plant.PlantId;
+import mildlantern.quarantine.Quarantine;
 import mildlantern.web.edge.BodyLimits;
 import mildlantern.web.edge.Spooled;
 import mildlantern.web.photo.PhotoService;
 import mildlantern.web.photo.Pictures;
+import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
 import mildlantern.web.plant.PlatePictures;
 import mildlantern.web.platform.CollectionId;
@@ -21,6 +23,7 @@ import mildlantern.web.platform.Reply;
 import mildlantern.web.platform.SignedIn;
 import mildlantern.web.role.ForRole;
 import mildlantern.web.role.Role;
+import mildlantern.web.task.HandPages;
 import org.jspecify.annotations.Nullable;
 import org.springframework.format.annotation.DateTimeFormat;
 import org.springframework.http.CacheControl;
@@ -45,6 +48,8 @@ class PlantController {
     private final PhotoService photos;
     private final Clock clock;
     private final StripPages strips;
+    private final HandPages hands;
+    private final Quarantine quarantine;
 
     PlantController(
             PlantPages pages,
@@ -52,13 +57,17 @@ class PlantController {
             PlatePictures plates,
             PhotoService photos,
             Clock clock,
-            StripPages strips) {
+            StripPages strips,
+            HandPages hands,
+            Quarantine quarantine) {
         this.pages = pages;
         this.plants = plants;
         this.plates = plates;
         this.photos = photos;
         this.clock = clock;
         this.strips = strips;
+        this.hands = hands;
+        this.quarantine = quarantine;
     }
 
     @GetMapping("/plants/{id}")
@@ -73,6 +82,13 @@ class PlantController {
         reply.put("here", page.stopId());
         reply.put("quickPlant", id);
         reply.put("strip", strips.strip(collection, id, USUAL_DAYS, LocalDate.now(clock)));
+        Plant plant = plants.plant(collection, id);
+        reply.put("byHand", hands.of(plant));
+        reply.put(
+                "arrived",
+                plant.alive()
+                        && plant.acquiredOn() != null
+                        && !plant.acquiredOn().isBefore(LocalDate.now(clock).minusDays(quarantine.arrivalDays())));
     }
 
     /** How many days the strip shows, and until when. */
@@ -94,10 +110,9 @@ class PlantController {
         if (reply.fragment()) {
             return "plantpage/strip :: strip(page=${strip})";
         }
-        PlantViews.PlantPage page = pages.page(member.collection(), id);
-        reply.put("page", page);
-        reply.put("here", page.stopId());
-        reply.put("quickPlant", id);
+        Object strip = reply.get("strip");
+        show(member.collection(), id, reply);
+        reply.put("strip", strip);
         return "plantpage/plant";
     }
 

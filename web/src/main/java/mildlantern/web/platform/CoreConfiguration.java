@@ -3,6 +3,7 @@ package mildlantern.web.platform;
 import java.time.Clock;
 import java.time.Duration;
 import mildlantern.air.AirKnowledge;
+import mildlantern.arrival.Journeys;
 import mildlantern.care.CareKnowledge;
 import mildlantern.care.Changes;
 import mildlantern.care.Needs;
@@ -10,6 +11,8 @@ import mildlantern.care.StepPlanner;
 import mildlantern.diagnosis.Diagnosis;
 import mildlantern.diagnosis.DiagnosisKnowledge;
 import mildlantern.diagnosis.FindingSearch;
+import mildlantern.handwork.CutBack;
+import mildlantern.handwork.Guard;
 import mildlantern.handwork.LeafWork;
 import mildlantern.light.Daylight;
 import mildlantern.light.WindowLight;
@@ -20,6 +23,10 @@ import mildlantern.nutrition.Waters;
 import mildlantern.pest.Pests;
 import mildlantern.place.Moves;
 import mildlantern.plant.PlantKnowledge;
+import mildlantern.potting.MixList;
+import mildlantern.potting.PotWork;
+import mildlantern.potting.Potting;
+import mildlantern.propagation.Propagation;
 import mildlantern.quarantine.Quarantine;
 import mildlantern.remedy.Remedies;
 import mildlantern.round.RoundPlanner;
@@ -97,6 +104,41 @@ class CoreConfiguration {
     @Bean
     LeafWork leafWork(PlantKnowledge plants) {
         return LeafWork.load(plants);
+    }
+
+    @Bean
+    CutBack cutBack(PlantKnowledge plants) {
+        return CutBack.load(plants);
+    }
+
+    @Bean
+    Guard guard() {
+        return Guard.load();
+    }
+
+    @Bean
+    Potting potting(PlantKnowledge plants) {
+        return Potting.load(plants);
+    }
+
+    @Bean
+    PotWork potWork(Potting potting) {
+        return new PotWork(potting);
+    }
+
+    @Bean
+    MixList mixList(Potting potting, WaterKnowledge pots) {
+        return new MixList(potting, pots);
+    }
+
+    @Bean
+    Propagation propagation(PlantKnowledge plants) {
+        return Propagation.load(plants);
+    }
+
+    @Bean
+    Journeys journeys() {
+        return Journeys.load();
     }
 
     @Bean

@@ -23,6 +23,7 @@ import mildlantern.web.routine.ScheduleRow;
 import mildlantern.web.routine.Schedules;
 import mildlantern.web.stop.Stop;
 import mildlantern.web.stop.Stops;
+import mildlantern.web.task.HandTasks;
 import mildlantern.web.treatment.CourseDues;
 import mildlantern.web.words.Wording;
 import org.springframework.stereotype.Service;
@@ -38,6 +39,7 @@ class Coming {
     private final CaseTroubles cases;
     private final CourseDues courses;
     private final PlannedTasks tasks;
+    private final HandTasks hands;
 
     Coming(
             Stops stops,
@@ -45,13 +47,15 @@ class Coming {
             Schedules schedules,
             CaseTroubles cases,
             CourseDues courses,
-            PlannedTasks tasks) {
+            PlannedTasks tasks,
+            HandTasks hands) {
         this.stops = stops;
         this.plants = plants;
         this.schedules = schedules;
         this.cases = cases;
         this.courses = courses;
         this.tasks = tasks;
+        this.hands = hands;
     }
 
     /**
@@ -88,6 +92,15 @@ class Coming {
                                 Wording.say("reminders.coming.task", named.name(), task.words()),
                                 task.words(),
                                 "/plants/" + plant)))));
+        hands.until(collection, until)
+                .forEach(asked -> asked.plant()
+                        .flatMap(plant -> of(alive, plant))
+                        .ifPresent(plant -> events.add(new Event(
+                                "hand-" + plant.id() + "-" + asked.words().hashCode(),
+                                asked.day(),
+                                Wording.say("reminders.coming.task", plant.name(), asked.words()),
+                                asked.words(),
+                                asked.path().orElse("/plants/" + plant.id())))));
         CaseTroubles.Open open = cases.open(collection);
         open.troubles()
                 .forEach((plant, trouble) -> trouble.lookAgainOn()

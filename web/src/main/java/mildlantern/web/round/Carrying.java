@@ -35,7 +35,7 @@ enum Carrying implements MessageKey {
             case MOVE_STEP -> MOVE;
             case ASKED_LOOK, ISOLATION_LOOK, ROUTINE_LOOK -> LENS;
             case FEED -> FEED;
-            case EMPTY_CUP -> NOTHING;
+            case EMPTY_CUP, BY_HAND -> NOTHING;
         };
     }
 

@@ -35,6 +35,8 @@ import mildlantern.web.stop.Stop;
 import mildlantern.web.stop.StopNow;
 import mildlantern.web.stop.StopStates;
 import mildlantern.web.stop.Stops;
+import mildlantern.web.task.HandTasks;
+import mildlantern.web.task.HandsToday;
 import mildlantern.web.treatment.CourseDues;
 import org.jspecify.annotations.Nullable;
 
@@ -47,6 +49,7 @@ final class DueToday {
     final LocalDate day;
     final List<Stop> walk;
     final Map<PlantId, Set<Hold>> holds;
+    final HandsToday hands;
 
     private final Stops stops;
     private final Plants plants;
@@ -76,6 +79,7 @@ final class DueToday {
             CaseTroubles cases,
             CourseDues courseDues,
             PlannedTasks tasks,
+            HandTasks hands,
             Quarantine quarantine,
             Schedules rows,
             RoundPlanner planner) {
@@ -89,6 +93,7 @@ final class DueToday {
         this.quarantine = quarantine;
         courses = courseDues.today(collection, day);
         this.tasks = tasks.today(collection, day);
+        this.hands = hands.today(collection, day);
         walk = this.stops.walk(collection);
         now = states.of(collection, walk);
         CaseTroubles.Open open = cases.open(collection);
@@ -100,6 +105,7 @@ final class DueToday {
         ids.addAll(catching);
         ids.addAll(courses.plants());
         ids.addAll(this.tasks.plants());
+        ids.addAll(this.hands.plants());
         arrivals = this.plants.arrivedSince(collection, day.minusDays(quarantine.arrivalDays() - 1L)).stream()
                 .map(Plant::id)
                 .collect(Collectors.toSet());
@@ -139,7 +145,8 @@ final class DueToday {
             Stop stop = stops.get(plant.stop());
             ScheduleRow row = apartRows.get(plant.id());
             if (stop != null && row != null) {
-                planner.due(today(plant, row, stop), day)
+                due(stop).count().merge(Due.Kind.BY_HAND, hands.due(plant.id()), Integer::sum);
+                due(plant, row, stop)
                         .forEach(due -> due(stop)
                                 .count()
                                 .merge(
@@ -190,6 +197,13 @@ final class DueToday {
                     .collect(Collectors.toSet());
         }
         return cupsSeenTo;
+    }
+
+    /** What is due on a plant; one that is kept dry for a while is not watered. */
+    private List<Due> due(Plant plant, ScheduleRow row, Stop stop) {
+        return planner.due(today(plant, row, stop), day).stream()
+                .filter(due -> !due.kind().ofWater() || !hands.keptDry(plant.id()))
+                .toList();
     }
 
     private PlantToday today(Plant plant, ScheduleRow row, Stop stop) {
@@ -275,7 +289,7 @@ final class DueToday {
         return new PlantDue(
                 plant,
                 row,
-                row.map(it -> planner.due(today(plant, it, stop), day)).orElse(List.of()),
+                row.map(it -> due(plant, it, stop)).orElse(List.of()),
                 step(plant).map(CourseDues.Step::course),
                 move(plant).map(PlannedTasks.Asked::task));
     }

@@ -25,12 +25,14 @@ class RoundController {
     private final Presses presses;
     private final RoundSummary summaries;
     private final TakeBack takeBack;
+    private final PaperRound paper;
 
-    RoundController(RoundService rounds, Presses presses, RoundSummary summaries, TakeBack takeBack) {
+    RoundController(RoundService rounds, Presses presses, RoundSummary summaries, TakeBack takeBack, PaperRound paper) {
         this.rounds = rounds;
         this.presses = presses;
         this.summaries = summaries;
         this.takeBack = takeBack;
+        this.paper = paper;
     }
 
     @GetMapping("/")
@@ -45,6 +47,7 @@ class RoundController {
         }
         reply.put("page", page.get());
         reply.put("here", page.get().stop());
+        reply.put("byHand", rounds.byHand(today, page.get().stop()));
         return "round/round";
     }
 
@@ -123,7 +126,7 @@ class RoundController {
     /** The round on paper. */
     @GetMapping("/round/paper")
     String paper(@AuthenticationPrincipal SignedIn member, Reply reply) {
-        reply.put("sheet", rounds.sheet(member.collection(), member.collectionName()));
+        reply.put("sheet", paper.sheet(member.collection(), member.collectionName()));
         return "round/paper";
     }
 }

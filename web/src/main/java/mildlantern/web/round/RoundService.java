@@ -32,6 +32,8 @@ import mildlantern.web.routine.Schedules;
 import mildlantern.web.stop.Stop;
 import mildlantern.web.stop.StopStates;
 import mildlantern.web.stop.Stops;
+import mildlantern.web.task.HandPages;
+import mildlantern.web.task.HandTasks;
 import mildlantern.web.treatment.CourseDues;
 import mildlantern.web.words.DayFormat;
 import mildlantern.web.words.Wording;
@@ -56,6 +58,8 @@ public class RoundService {
     private final CaseTroubles cases;
     private final CourseDues courses;
     private final PlannedTasks tasks;
+    private final HandTasks handTasks;
+    private final HandPages hands;
     private final Quarantine quarantine;
     private final Schedules rows;
     private final StopPlans plans;
@@ -71,6 +75,8 @@ public class RoundService {
             CaseTroubles cases,
             CourseDues courses,
             PlannedTasks tasks,
+            HandTasks handTasks,
+            HandPages hands,
             Quarantine quarantine,
             Schedules rows,
             StopPlans plans,
@@ -84,6 +90,8 @@ public class RoundService {
         this.cases = cases;
         this.courses = courses;
         this.tasks = tasks;
+        this.handTasks = handTasks;
+        this.hands = hands;
         this.quarantine = quarantine;
         this.rows = rows;
         this.plans = plans;
@@ -104,6 +112,7 @@ public class RoundService {
                 cases,
                 courses,
                 tasks,
+                handTasks,
                 quarantine,
                 rows,
                 planner);
@@ -219,6 +228,11 @@ public class RoundService {
                 .toList();
     }
 
+    /** What is to be done by hand at a stop today, and in the house. */
+    List<HandPages.Line> byHand(DueToday today, StopId stop) {
+        return hands.due(today.collection, today.hands, plant -> plant.stop().equals(stop));
+    }
+
     /** The slip of one plant, after something was pressed on it. */
     RoundViews.Slip slip(DueToday today, PlantId plantId, int mark, String problem) {
         PlantDue plant = today.plant(this.plants.plant(today.collection, plantId));
@@ -265,29 +279,6 @@ public class RoundService {
                 .filter(other -> order.indexOf(other.stop()) > at)
                 .findFirst()
                 .or(() -> left.stream().findFirst());
-    }
-
-    /** The round on paper, for a helper. */
-    RoundViews.Sheet sheet(CollectionId collection, String name) {
-        DueToday today = today(collection);
-        List<RoundViews.SheetStop> stops = new ArrayList<>();
-        List<PlantDue> all = new ArrayList<>();
-        for (Stop stop : today.walk) {
-            if (today.due(stop).all() == 0) {
-                continue;
-            }
-            List<PlantDue> due = today.plants(stop).stream()
-                    .filter(plant -> !plant.dues().isEmpty())
-                    .toList();
-            all.addAll(due);
-            stops.add(new RoundViews.SheetStop(
-                    stop.name(),
-                    RoundWords.climate(stop, today.now(stop)),
-                    due.stream()
-                            .flatMap(plant -> plant.dues().stream().map(it -> slips.line(plant, it)))
-                            .toList()));
-        }
-        return new RoundViews.Sheet(today.day, name, slips.carry(all), stops);
     }
 
     String weekday() {

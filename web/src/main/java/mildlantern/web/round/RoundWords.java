@@ -66,6 +66,9 @@ final class RoundWords {
         if (due.of(Due.Kind.MOVE_STEP) > 0) {
             parts.add(Wording.say("round.round-words.move", due.of(Due.Kind.MOVE_STEP)));
         }
+        if (due.of(Due.Kind.BY_HAND) > 0) {
+            parts.add(Wording.say("round.round-words.by-hand", due.of(Due.Kind.BY_HAND)));
+        }
         int looks = due.of(Due.Kind.ASKED_LOOK) + due.of(Due.Kind.ROUTINE_LOOK) + due.of(Due.Kind.ISOLATION_LOOK);
         if (looks > 0) {
             parts.add(Wording.say("round.round-words.look", looks));

@@ -135,6 +135,8 @@ class SlipMaker {
                         Wording.say("round.slip-maker.treatment-step-due"), "case", lamp, Wording.of(due.why()));
             case MOVE_STEP ->
                 new RoundViews.Said(Wording.say("round.slip-maker.way-step"), "case", lamp, Wording.of(due.why()));
+            case BY_HAND ->
+                new RoundViews.Said(Wording.say("round.round.by-hand"), "case", lamp, Wording.of(due.why()));
             case ASKED_LOOK ->
                 new RoundViews.Said(Wording.say("round.slip-maker.look-asked"), "look", lamp, Wording.of(due.why()));
             case WATER ->
@@ -199,6 +201,7 @@ class SlipMaker {
                 Wording.say("round.slip-maker.fill-tray", Units.shown(ml(plant), Unit.Of.VOLUME), words(plant));
             case COURSE_STEP -> Wording.say("round.slip-maker.treatment-step-ask-owner");
             case MOVE_STEP -> Wording.say("round.slip-maker.move", Wording.of(due.why()));
+            case BY_HAND -> Wording.say("round.round.by-hand");
             case ASKED_LOOK, ISOLATION_LOOK, ROUTINE_LOOK -> Wording.say("round.slip-maker.turn-leaves-over");
             case FEED -> Wording.say("round.slip-maker.feed");
             case EMPTY_CUP -> Wording.say("round.slip-maker.empty-cup");

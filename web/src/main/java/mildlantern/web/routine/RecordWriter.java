@@ -35,6 +35,7 @@ import mildlantern.web.stop.StopStates;
 import mildlantern.web.stop.Stops;
 import mildlantern.web.words.Wording;
 import org.jspecify.annotations.Nullable;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -55,6 +56,7 @@ public class RecordWriter {
     private final StopStates states;
     private final Houses houses;
     private final Clock clock;
+    private final ApplicationEventPublisher told;
 
     RecordWriter(
             Plants plants,
@@ -66,7 +68,8 @@ public class RecordWriter {
             Records reader,
             StopStates states,
             Houses houses,
-            Clock clock) {
+            Clock clock,
+            ApplicationEventPublisher told) {
         this.plants = plants;
         this.stops = stops;
         this.logBook = logBook;
@@ -77,7 +80,15 @@ public class RecordWriter {
         this.states = states;
         this.houses = houses;
         this.clock = clock;
+        this.told = told;
     }
+
+    /**
+     * An entry was written, with what it changed of its plant; told within the same piece of writing.
+     *
+     * @param plant as it is now
+     */
+    public record Written(Plant plant, LogLine line) {}
 
     /**
      * An entry to be written.
@@ -134,6 +145,7 @@ public class RecordWriter {
         LogEntry entry = line.entry() instanceof LogEntry.Moved moved ? completed(plant, moved) : line.entry();
         LogLine written = noted(plant, day, entry, line, batch);
         plants.store(Effects.after(plant, day, entry, stop -> plants.nextPlace(plant.collection(), stop)));
+        told.publishEvent(new Written(plants.plant(plant.collection(), plant.id()), written));
         return written;
     }
 

@@ -10,13 +10,12 @@ import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.Set;
 import mildlantern.diagnosis.Disorder;
-import mildlantern.log.Counted;
 import mildlantern.log.LogEntry;
-import mildlantern.log.LogKind;
 import mildlantern.plant.Brightness;
+import mildlantern.plant.Profile;
 import mildlantern.plant.SprayKind;
-import mildlantern.plant.WaterSource;
-import mildlantern.treatment.BearableTrials;
+import mildlantern.plant.Stage;
+import mildlantern.treatment.Allowed;
 import mildlantern.treatment.CourseComposer;
 import mildlantern.treatment.CourseRequest;
 import mildlantern.treatment.Hold;
@@ -27,13 +26,16 @@ import mildlantern.treatment.TreatmentKnowledge;
 import mildlantern.treatment.Trial;
 import mildlantern.treatment.Trials;
 import mildlantern.web.casework.TrialTerms;
+import mildlantern.web.log.Lately;
 import mildlantern.web.log.LogBook;
 import mildlantern.web.log.LogLine;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
+import mildlantern.web.plant.Troubles;
 import mildlantern.web.platform.BatchId;
 import mildlantern.web.platform.CourseId;
 import mildlantern.web.routine.Schedules;
+import mildlantern.web.stop.Houses;
 import mildlantern.web.stop.Stop;
 import mildlantern.web.stop.StopKind;
 import mildlantern.web.stop.StopNow;
@@ -65,6 +67,8 @@ class Situations implements TrialTerms {
     private final UsedMeans used;
     private final HouseLearning learning;
     private final Trials trials;
+    private final Troubles troubles;
+    private final Houses houses;
     private final Clock clock;
 
     Situations(
@@ -80,6 +84,8 @@ class Situations implements TrialTerms {
             UsedMeans used,
             HouseLearning learning,
             Trials trials,
+            Troubles troubles,
+            Houses houses,
             Clock clock) {
         this.stops = stops;
         this.plants = plants;
@@ -93,6 +99,8 @@ class Situations implements TrialTerms {
         this.used = used;
         this.learning = learning;
         this.trials = trials;
+        this.troubles = troubles;
+        this.houses = houses;
         this.clock = clock;
     }
 
@@ -108,7 +116,7 @@ class Situations implements TrialTerms {
     @Override
     public List<Trial> borne(Plant plant, Disorder cause) {
         LocalDate today = LocalDate.now(clock);
-        return new BearableTrials(knowledge)
+        return new Allowed(knowledge)
                 .of(
                         cause.trials().stream()
                                 .map(trials::find)
@@ -117,6 +125,14 @@ class Situations implements TrialTerms {
                         cause.id(),
                         of(plant, today),
                         today);
+    }
+
+    @Override
+    public Optional<String> against(Plant plant, Set<Hold> does) {
+        LocalDate today = LocalDate.now(clock);
+        return new Allowed(knowledge)
+                .against(does, of(plant, today, troubles.holds(plant)))
+                .map(Wording::of);
     }
 
     Situation of(Plant plant, LocalDate today) {
@@ -134,17 +150,26 @@ class Situations implements TrialTerms {
                 .filter(check -> check.early().isBefore(today))
                 .isPresent();
         Set<Situation.State> so = EnumSet.noneOf(Situation.State.class);
+        Profile kind = plants.profile(plant);
         put(so, Situation.State.FLOWERING, plant.flowers() > 0);
+        put(so, Situation.State.YOUNG, plant.stage() != Stage.ADULT);
+        // Under lamps that give what its kind wants, a plant without a rest grows on.
+        boolean lit = kind.rest().isEmpty()
+                && now.lightMol().filter(mol -> mol >= kind.dailyLight().low()).isPresent();
+        put(
+                so,
+                Situation.State.RESTING,
+                !lit && !houses.season(plant.collection(), today).growing());
         put(so, Situation.State.THIRSTY, thirsty);
         put(
                 so,
                 Situation.State.SUNNY,
                 now.brightness().filter(Brightness.DIRECT::equals).isPresent());
         put(so, Situation.State.OUTDOORS, stop.kind() == StopKind.OUTDOORS);
-        lately(plant, today, so);
+        so.addAll(Lately.of(logBook.entries(plant, today.minusDays(LATELY_DAYS)), today));
         double mean = celsius(now);
         return new Situation(
-                plants.profile(plant),
+                kind,
                 so,
                 mean,
                 now.dayCelsius().orElse(mean),
@@ -159,34 +184,6 @@ class Situations implements TrialTerms {
         if (is) {
             states.add(state);
         }
-    }
-
-    /** What the record of the last weeks says: buds that were counted, a new pot, the water it got. */
-    private void lately(Plant plant, LocalDate today, Set<Situation.State> so) {
-        List<LogLine> entries = logBook.entries(plant, today.minusDays(LATELY_DAYS));
-        put(
-                so,
-                Situation.State.NEWLY_POTTED,
-                entries.stream()
-                        .anyMatch(row -> row.kind() == LogKind.REPOTTED
-                                && !row.onDay().isBefore(today.minusDays(Situation.SETTLES_DAYS))));
-        put(
-                so,
-                Situation.State.IN_BUD,
-                entries.stream()
-                        .flatMap(row -> row.as(LogEntry.Count.class).stream())
-                        .filter(count -> count.what() == Counted.BUDS)
-                        .findFirst()
-                        .filter(count -> count.number() > 0)
-                        .isPresent());
-        put(
-                so,
-                Situation.State.HARD_WATER,
-                entries.stream()
-                        .flatMap(row -> row.as(LogEntry.Watered.class).flatMap(LogEntry.Watered::water).stream())
-                        .findFirst()
-                        .filter(water -> water == WaterSource.HARD_TAP || water == WaterSource.SOFTENED_TAP)
-                        .isPresent());
     }
 
     private List<Situation.Use> uses(Plant plant, LocalDate today) {

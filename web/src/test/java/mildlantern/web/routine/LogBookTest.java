@@ -22,6 +22,7 @@ import mildlantern.place.StopId;
 import mildlantern.plant.Brightness;
 import mildlantern.plant.EventKind;
 import mildlantern.plant.SprayKind;
+import mildlantern.plant.Stage;
 import mildlantern.plant.WaterSource;
 import mildlantern.web.Growers;
 import mildlantern.web.LanternTest;
@@ -210,7 +211,7 @@ class LogBookTest {
 
     @Test
     void takingBackASplitTakesItsPartsAway_butNotOnceTheyHaveALifeOfTheirOwn() throws Exception {
-        keeping.multiply(collection, plant().id(), FormKey.fresh(), 2, false);
+        keeping.multiply(collection, plant().id(), FormKey.fresh(), new PlantKeeping.Made(2, Stage.ADULT, null, null));
         assertThat(plants.plants(collection)).hasSize(3);
         EntryId split = logBook.entries(grower.plant()).get(0).id();
         Plant part = plants.offspring(grower.plant()).get(0);

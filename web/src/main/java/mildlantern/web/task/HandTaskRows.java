@@ -1,0 +1,28 @@
+package mildlantern.web.task;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import mildlantern.plant.PlantId;
+import mildlantern.web.platform.BatchId;
+import mildlantern.web.platform.CollectionId;
+import org.springframework.data.repository.Repository;
+
+/** The table of work by hand. */
+interface HandTaskRows extends Repository<HandTaskRow, UUID> {
+    HandTaskRow save(HandTaskRow task);
+
+    Optional<HandTaskRow> findByCollectionAndId(CollectionId collection, UUID id);
+
+    List<HandTaskRow> findByCollectionAndStateAndOnDayLessThanEqualOrderByOnDay(
+            CollectionId collection, HandTaskRow.State state, LocalDate day);
+
+    List<HandTaskRow> findByCollectionAndPlantAndStateOrderByOnDay(
+            CollectionId collection, PlantId plant, HandTaskRow.State state);
+
+    List<HandTaskRow> findByCollectionAndBatchAndState(CollectionId collection, BatchId batch, HandTaskRow.State state);
+
+    List<HandTaskRow> findByCollectionAndErrandNotNullAndDoneOnGreaterThanEqual(
+            CollectionId collection, LocalDate since);
+}

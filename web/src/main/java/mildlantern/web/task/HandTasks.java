@@ -1,0 +1,248 @@
+package mildlantern.web.task;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import mildlantern.handwork.Errand;
+import mildlantern.handwork.Guard;
+import mildlantern.log.LogEntry;
+import mildlantern.log.LogKind;
+import mildlantern.plant.PlantId;
+import mildlantern.web.casework.CaseTroubles;
+import mildlantern.web.log.LogBook;
+import mildlantern.web.log.LogLine;
+import mildlantern.web.plant.Plant;
+import mildlantern.web.plant.Plants;
+import mildlantern.web.platform.BatchId;
+import mildlantern.web.platform.CollectionId;
+import mildlantern.web.platform.EntryId;
+import mildlantern.web.platform.FormKey;
+import mildlantern.web.platform.NotHere;
+import mildlantern.web.platform.TaskId;
+import mildlantern.web.platform.WrittenForms;
+import mildlantern.web.routine.RecordWriter;
+import mildlantern.web.routine.Routine;
+import mildlantern.web.stop.Houses;
+import mildlantern.web.stop.StopKind;
+import mildlantern.web.stop.Stops;
+import mildlantern.web.words.Wording;
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Work of the hands with its day. Errands are not stored before they are done: cases and seasons say what is due. */
+@Service
+@Transactional
+public class HandTasks {
+    private static final int A_YEAR = 366;
+    private static final int AHEAD_DAYS = 42;
+
+    private final HandTaskRows rows;
+    private final Plants plants;
+    private final LogBook logBook;
+    private final RecordWriter log;
+    private final Routine routine;
+    private final CaseTroubles cases;
+    private final Houses houses;
+    private final Stops stops;
+    private final Guard guard;
+    private final WrittenForms forms;
+    private final Clock clock;
+
+    HandTasks(
+            HandTaskRows rows,
+            Plants plants,
+            LogBook logBook,
+            RecordWriter log,
+            Routine routine,
+            CaseTroubles cases,
+            Houses houses,
+            Stops stops,
+            Guard guard,
+            WrittenForms forms,
+            Clock clock) {
+        this.rows = rows;
+        this.plants = plants;
+        this.logBook = logBook;
+        this.log = log;
+        this.routine = routine;
+        this.cases = cases;
+        this.houses = houses;
+        this.stops = stops;
+        this.guard = guard;
+        this.forms = forms;
+        this.clock = clock;
+    }
+
+    /**
+     * Plans something for a plant; it is asked for no more when what it belongs to is taken back.
+     *
+     * @param batch what it belongs to
+     */
+    public void plan(Plant plant, HandTask what, LocalDate on, BatchId batch) {
+        rows.save(HandTaskRow.task(plant.collection(), plant.id(), what, on, batch));
+    }
+
+    /** Plans something that comes again every so many days until a last day. */
+    public void planEvery(Plant plant, HandTask what, LocalDate on, int days, LocalDate last, BatchId batch) {
+        if (!on.isAfter(last)) {
+            rows.save(HandTaskRow.task(plant.collection(), plant.id(), what, on, batch)
+                    .every(days, last));
+        }
+    }
+
+    /** Drops what is planned of some sorts for a plant: something else takes its place. */
+    public void drop(Plant plant, List<HandTask> sorts) {
+        rows
+                .findByCollectionAndPlantAndStateOrderByOnDay(plant.collection(), plant.id(), HandTaskRow.State.PLANNED)
+                .stream()
+                .filter(row -> sorts.contains(row.what()))
+                .forEach(HandTaskRow::drop);
+    }
+
+    /** Drops all that belongs together. */
+    public void drop(CollectionId collection, BatchId batch) {
+        rows.findByCollectionAndBatchAndState(collection, batch, HandTaskRow.State.PLANNED)
+                .forEach(HandTaskRow::drop);
+    }
+
+    /** All that is asked for until a day, planned tasks and errands, by their day. */
+    @Transactional(readOnly = true)
+    public List<Asked> until(CollectionId collection, LocalDate day) {
+        Map<BatchId, Boolean> taken = new HashMap<>();
+        List<HandTaskRow> planned = rows.findByCollectionAndStateAndOnDayLessThanEqualOrderByOnDay(
+                collection, HandTaskRow.State.PLANNED, day);
+        List<PlantId> named =
+                planned.stream().flatMap(row -> row.plant().stream()).distinct().toList();
+        List<PlantId> alive = plants.plants(collection, named).stream()
+                .filter(Plant::alive)
+                .map(Plant::id)
+                .toList();
+        return Stream.concat(
+                        planned.stream()
+                                .filter(row ->
+                                        row.plant().filter(alive::contains).isPresent())
+                                .filter(row ->
+                                        !taken.computeIfAbsent(row.batch(), batch -> takenBack(collection, batch)))
+                                .map(Asked::of),
+                        errands(collection, day).stream())
+                .sorted(Comparator.comparing(Asked::day))
+                .toList();
+    }
+
+    /** Work by hand as it stands on a day, with what is planned for the weeks after it. */
+    @Transactional(readOnly = true)
+    public HandsToday today(CollectionId collection, LocalDate day) {
+        return new HandsToday(day, until(collection, day.plusDays(AHEAD_DAYS)));
+    }
+
+    /** A first water that was written down in any way is no longer asked for. */
+    @EventListener
+    void written(RecordWriter.Written written) {
+        if (written.line().kind() == LogKind.WATERED) {
+            rows
+                    .findByCollectionAndPlantAndStateOrderByOnDay(
+                            written.plant().collection(), written.plant().id(), HandTaskRow.State.PLANNED)
+                    .stream()
+                    .filter(row -> HandTask.WATERS.contains(row.what()))
+                    .forEach(row -> row.done(written.line().onDay()));
+        }
+    }
+
+    /** What is planned for a plant, by its day. */
+    @Transactional(readOnly = true)
+    public List<Asked> of(Plant plant) {
+        return until(plant.collection(), LocalDate.now(clock).plusDays(A_YEAR)).stream()
+                .filter(asked -> asked.plant().filter(plant.id()::equals).isPresent())
+                .toList();
+    }
+
+    /** Whether the entries that a task follows from were taken back: those of its batch, or the one by whose id it goes. */
+    private boolean takenBack(CollectionId collection, BatchId batch) {
+        return Stream.concat(
+                        logBook.batch(collection, batch).stream(),
+                        logBook.find(collection, new EntryId(batch.value())).stream())
+                .map(LogLine::id)
+                .anyMatch(entry -> logBook.takenBack(collection, entry));
+    }
+
+    private List<Asked> errands(CollectionId collection, LocalDate day) {
+        List<HandTaskRow> done =
+                rows.findByCollectionAndErrandNotNullAndDoneOnGreaterThanEqual(collection, day.minusDays(A_YEAR));
+        LocalDate today = LocalDate.now(clock);
+        List<Asked> asked = new ArrayList<>();
+        for (CaseTroubles.Decided one : cases.decided(collection)) {
+            guard.ofCase(one.causes(), one.openedOn(), last(done, Optional.of(one.plant())), today, day)
+                    .forEach(due -> asked.add(Asked.of(due.errand(), Optional.of(one.plant()), due.day())));
+        }
+        boolean outdoors = stops.walk(collection).stream().anyMatch(stop -> stop.kind() == StopKind.OUTDOORS);
+        guard.ofSeason(LocalDate.now(clock), houses.seasons(collection), outdoors, last(done, Optional.empty()))
+                .forEach(due -> asked.add(Asked.of(due.errand(), Optional.empty(), due.day())));
+        return asked;
+    }
+
+    private static Function<Errand, Optional<LocalDate>> last(List<HandTaskRow> done, Optional<PlantId> plant) {
+        Map<Errand, LocalDate> days = done.stream()
+                .filter(row -> row.plant().equals(plant))
+                .collect(Collectors.toMap(
+                        HandTaskRow::errand, HandTaskRow::doneOn, (one, other) -> one.isAfter(other) ? one : other));
+        return errand -> Optional.ofNullable(days.get(errand));
+    }
+
+    /** Writes down that a task was done today, once. */
+    public void done(CollectionId collection, TaskId id) {
+        PlantId plant = row(collection, id).plant().orElseThrow(() -> new NotHere("task"));
+        routine.change(collection, List.of(plant), () -> {
+            HandTaskRow row = row(collection, id);
+            if (row.state() == HandTaskRow.State.PLANNED) {
+                LocalDate today = LocalDate.now(clock);
+                row.done(today);
+                row.next(today).ifPresent(rows::save);
+                LogEntry entry = row.what() == HandTask.PINCH
+                        ? new LogEntry.Pruned()
+                        : HandTask.WATERS.contains(row.what()) ? LogEntry.Watered.through() : new LogEntry.Noted();
+                log.write(
+                        collection,
+                        plant,
+                        today,
+                        List.of(new RecordWriter.Line(entry, Wording.of(row.what()))),
+                        Optional.empty());
+            }
+            return true;
+        });
+    }
+
+    /** Marks tasks of some sorts as done that were due on a plant: they were answered on a page. */
+    public void answered(Plant plant, List<HandTask> sorts) {
+        LocalDate today = LocalDate.now(clock);
+        rows
+                .findByCollectionAndPlantAndStateOrderByOnDay(plant.collection(), plant.id(), HandTaskRow.State.PLANNED)
+                .stream()
+                .filter(row -> sorts.contains(row.what()) && !row.onDay().isAfter(today))
+                .forEach(row -> row.done(today));
+    }
+
+    private HandTaskRow row(CollectionId collection, TaskId id) {
+        return rows.findByCollectionAndId(collection, id.value()).orElseThrow(() -> new NotHere("task"));
+    }
+
+    /**
+     * Writes down that an errand was done today, once.
+     *
+     * @param plant the plant whose case asked for it; empty where the season did
+     */
+    public void errandDone(CollectionId collection, FormKey form, Errand errand, Optional<PlantId> plant) {
+        plant.ifPresent(id -> plants.plant(collection, id));
+        if (forms.firstTime(collection, form)) {
+            rows.save(HandTaskRow.errandDone(collection, plant.orElse(null), errand, LocalDate.now(clock)));
+        }
+    }
+}
