@@ -59,6 +59,8 @@ public record PotDeed(
         SOUR,
         FEW_ROOTS,
         JUST_POTTED,
+        /** A cutting that has rooted gets a pot of its own. */
+        CUTTING_ROOTED,
         TOO_DENSE,
         ROOTS_CIRCLE,
         ROOTS_FILL,

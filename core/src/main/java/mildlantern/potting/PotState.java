@@ -18,6 +18,7 @@ import mildlantern.quantity.Limits;
  * @param signs what the pot shows
  * @param flowering whether the plant is in bud or in flower
  * @param pottedDaysAgo days since it was potted last, where that is known
+ * @param cutting whether it is a cutting that has had no pot of its own yet
  */
 public record PotState(
         PotKind pot,
@@ -27,7 +28,8 @@ public record PotState(
         Roots roots,
         Set<PotSign> signs,
         boolean flowering,
-        OptionalInt pottedDaysAgo) {
+        OptionalInt pottedDaysAgo,
+        boolean cutting) {
     /**
      * @throws IllegalArgumentException if a figure lies outside its range
      */

@@ -64,10 +64,15 @@ public final class PotWork {
             if (state.shows(PotSign.SOUR)) {
                 return now(Deed.FRESH, Because.SOUR);
             }
+            if (state.cutting() && state.roots() != Roots.NOT_SEEN) {
+                return now(Deed.POT_ON, Because.CUTTING_ROOTED);
+            }
             if (state.roots() == Roots.FEW) {
                 return now(Deed.SMALLER, Because.FEW_ROOTS);
             }
-            if (state.pottedDaysAgo().isPresent() && state.pottedDaysAgo().getAsInt() < potting.settlesDays()) {
+            if (!state.cutting()
+                    && state.pottedDaysAgo().isPresent()
+                    && state.pottedDaysAgo().getAsInt() < potting.settlesDays()) {
                 return again(
                         Because.JUST_POTTED,
                         today.plusDays(potting.settlesDays()

@@ -44,7 +44,8 @@ class PotWorkTest {
                         .filter(sign -> signs.contains(sign.name()))
                         .collect(Collectors.toSet()),
                 signs.contains("FLOWERING"),
-                signs.contains("NEW") ? OptionalInt.of(20) : OptionalInt.empty());
+                signs.contains("NEW") ? OptionalInt.of(20) : OptionalInt.empty(),
+                signs.contains("CUTTING"));
         return WORK.decide(profile, state, LocalDate.parse("2026-" + day), SEASONS);
     }
 
@@ -58,6 +59,10 @@ class PotWorkTest {
         "peace-lily, 5, ROTTEN, NEW, 01-10, SMALLER, ROOTS_ROT, NOW",
         // Just potted: left alone.
         "monstera, 1, CIRCLING, NEW, 05-10, LEAVE, JUST_POTTED, AGAIN",
+        // A cutting that has rooted gets a pot of its own, in any season.
+        "hoya, 2, ROOM, NEW CUTTING, 11-28, POT_ON, CUTTING_ROOTED, NOW",
+        "hoya, 2, NOT_SEEN, NEW CUTTING, 11-28, LEAVE, HAS_ROOM, AGAIN",
+        "hoya, 2, ROTTEN, NEW CUTTING, 11-28, SMALLER, ROOTS_ROT, NOW",
         // A dense ball gets air now, fresh medium when it grows.
         "monstera, 10, ROOM, STAYS_WET, 11-28, HOLES, TOO_DENSE, NOW",
         "monstera, 10, ROOM, STAYS_WET, 05-10, FRESH, TOO_DENSE, NOW",
@@ -191,7 +196,8 @@ class PotWorkTest {
                         Roots.ROOM,
                         Set.of(),
                         false,
-                        OptionalInt.empty()))
+                        OptionalInt.empty(),
+                        false))
                 .isInstanceOf(IllegalArgumentException.class);
     }
 }

@@ -38,6 +38,9 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 class ArrivalPages {
+    /** A limit above this is one of heat. */
+    private static final double HOT_FROM = 25;
+
     private final Plants plants;
     private final Stops stops;
     private final Houses houses;
@@ -94,6 +97,7 @@ class ArrivalPages {
             String stands,
             String aloneStop,
             String aloneUntil,
+            boolean aloneOver,
             String pot,
             StopId stop,
             FormKey form) {}
@@ -131,6 +135,7 @@ class ArrivalPages {
                         .map(Stop::name)
                         .orElse("empty"),
                 alone.until().map(DayFormat.YEAR::format).orElse(""),
+                alone.until().filter(day -> day.isBefore(LocalDate.now(clock))).isPresent(),
                 pot(deed, alone),
                 plant.stop(),
                 FormKey.fresh());
@@ -145,6 +150,7 @@ class ArrivalPages {
         words.add(Wording.of(felt.harm()));
         words.add(Wording.say(
                 "arrival.path.felt",
+                felt.limit() > HOT_FROM,
                 new Temperature(Math.round(felt.reached())),
                 new Temperature(Math.round(felt.limit())),
                 Math.round(felt.minutes())));
@@ -154,7 +160,7 @@ class ArrivalPages {
     /** The first repotting: not while it stands alone, but for what rots. */
     private String pot(PotDeed deed, IsolationClock alone) {
         LocalDate today = LocalDate.now(clock);
-        LocalDate free = alone.until().orElse(today);
+        LocalDate free = alone.until().filter(today::isBefore).orElse(today);
         if (!deed.deed().repots()) {
             return Wording.say("arrival.path.pot-fine", DayFormat.YEAR.format(free));
         }

@@ -17,6 +17,9 @@ final class CutDrawing {
 
     private static final double BUD = 6;
 
+    /** Heights of the side twigs of a branch; they leave to the right and the left in turn. */
+    private static final double[] SIDES = {24, 48, 72};
+
     private final List<Stroke> strokes = new ArrayList<>();
     private final CutState state;
     private final CutDeed deed;
@@ -57,6 +60,10 @@ final class CutDrawing {
         add("wood", "M0 0V%.1f", -dead);
         if (dead < TALL) {
             add("dry-wood", "M0 %.1fV%.1f", -dead, -TALL);
+        }
+        for (int i = 0; i < SIDES.length; i++) {
+            double side = i % 2 == 0 ? 1 : -1;
+            add(SIDES[i] <= dead ? "wood side" : "dry-wood side", "M0 %.1fl%.1f -20", -SIDES[i], side * 24);
         }
         for (int i = 0; i < BUDS.length; i++) {
             double side = i % 2 == 0 ? 1 : -1;

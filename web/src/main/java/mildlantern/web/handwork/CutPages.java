@@ -129,7 +129,7 @@ class CutPages {
                 held,
                 words(deed),
                 CutDrawing.of(state, deed, cuts.twig()),
-                Wording.say("handwork.cut.drawn", deed.deed().cuts()),
+                Wording.say("handwork.cut.drawn", deed.deed().name()),
                 FormKey.fresh());
     }
 

@@ -9,6 +9,7 @@ import java.util.Set;
 import mildlantern.plant.Medium;
 import mildlantern.plant.PlantKnowledge;
 import mildlantern.plant.Profile;
+import mildlantern.plant.Stage;
 import mildlantern.potting.PotSign;
 import mildlantern.potting.PotState;
 import mildlantern.potting.Roots;
@@ -59,6 +60,7 @@ public class PotStates {
                 seen.flowering().orElse(plant.flowers() > 0 || plant.buds() > 0),
                 plant.pottedOn() == null
                         ? OptionalInt.empty()
-                        : OptionalInt.of((int) Math.max(0, ChronoUnit.DAYS.between(plant.pottedOn(), today))));
+                        : OptionalInt.of((int) Math.max(0, ChronoUnit.DAYS.between(plant.pottedOn(), today))),
+                plant.stage() == Stage.CUTTING);
     }
 }

@@ -228,9 +228,12 @@ public class RoundService {
                 .toList();
     }
 
-    /** What is to be done by hand at a stop today, and in the house. */
+    /** What is to be done by hand at a stop today; what the house asks for stands at the first stop of the walk. */
     List<HandPages.Line> byHand(DueToday today, StopId stop) {
-        return hands.due(today.collection, today.hands, plant -> plant.stop().equals(stop));
+        boolean first = today.walk.get(0).id().equals(stop);
+        return hands.due(today.collection, today.hands, plant -> plant.stop().equals(stop)).stream()
+                .filter(line -> first || !line.plant().isEmpty())
+                .toList();
     }
 
     /** The slip of one plant, after something was pressed on it. */

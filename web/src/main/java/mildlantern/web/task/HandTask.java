@@ -33,7 +33,8 @@ public enum HandTask implements MessageKey {
     String path(String plant) {
         return switch (this) {
             case ROOTS -> plant + "/new-plants";
-            case REPOT, POT_CUTTING -> plant + "/pot";
+            case REPOT -> plant + "/pot";
+            case POT_CUTTING -> plant + "/pot?said=true&roots=ROOM";
             case CUT_BACK -> plant + "/cut";
             case COMPARE -> "/own-trials";
             default -> plant;

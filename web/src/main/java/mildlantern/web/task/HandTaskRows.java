@@ -7,6 +7,7 @@ import java.util.UUID;
 import mildlantern.plant.PlantId;
 import mildlantern.web.platform.BatchId;
 import mildlantern.web.platform.CollectionId;
+import org.springframework.data.jpa.repository.Query;
 import org.springframework.data.repository.Repository;
 
 /** The table of work by hand. */
@@ -14,6 +15,10 @@ interface HandTaskRows extends Repository<HandTaskRow, UUID> {
     HandTaskRow save(HandTaskRow task);
 
     Optional<HandTaskRow> findByCollectionAndId(CollectionId collection, UUID id);
+
+    /** Whose it is; the task itself is read when that plant is held. */
+    @Query(nativeQuery = true, value = "select plant_id from hand_task where collection_id = :collection and id = :id")
+    Optional<UUID> plantOf(UUID collection, UUID id);
 
     List<HandTaskRow> findByCollectionAndStateAndOnDayLessThanEqualOrderByOnDay(
             CollectionId collection, HandTaskRow.State state, LocalDate day);

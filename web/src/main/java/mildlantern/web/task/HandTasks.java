@@ -199,7 +199,8 @@ public class HandTasks {
 
     /** Writes down that a task was done today, once. */
     public void done(CollectionId collection, TaskId id) {
-        PlantId plant = row(collection, id).plant().orElseThrow(() -> new NotHere("task"));
+        PlantId plant =
+                rows.plantOf(collection.value(), id.value()).map(PlantId::new).orElseThrow(() -> new NotHere("task"));
         routine.change(collection, List.of(plant), () -> {
             HandTaskRow row = row(collection, id);
             if (row.state() == HandTaskRow.State.PLANNED) {
