@@ -28,6 +28,7 @@ import mildlantern.potting.PotWork;
 import mildlantern.potting.Potting;
 import mildlantern.propagation.Propagation;
 import mildlantern.quarantine.Quarantine;
+import mildlantern.remedy.Differences;
 import mildlantern.remedy.Remedies;
 import mildlantern.round.RoundPlanner;
 import mildlantern.treatment.CourseComposer;
@@ -139,6 +140,11 @@ class CoreConfiguration {
     @Bean
     Journeys journeys() {
         return Journeys.load();
+    }
+
+    @Bean
+    Differences differences() {
+        return Differences.load();
     }
 
     @Bean

@@ -1,6 +1,7 @@
 package mildlantern.web.remedy;
 
 import java.util.Optional;
+import mildlantern.remedy.Differences;
 import mildlantern.web.platform.Reply;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -10,9 +11,11 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 class RemedyController {
     private final RemedyCards cards;
+    private final Differences differences;
 
-    RemedyController(RemedyCards cards) {
+    RemedyController(RemedyCards cards, Differences differences) {
         this.cards = cards;
+        this.differences = differences;
     }
 
     @GetMapping("/remedies")
@@ -20,6 +23,7 @@ class RemedyController {
         String typed = q.orElse("").strip();
         reply.put("q", typed);
         reply.put("cards", cards.search(typed));
+        reply.put("differs", differences.all());
         return "remedy/remedies";
     }
 }

@@ -15,6 +15,9 @@ final class TestLanguage {
     /** By how much a text grows when it is put into another language. */
     private static final double LONGER = 0.35;
 
+    /** Letters of a long word. */
+    private static final int WORD = 12;
+
     private TestLanguage() {}
 
     /** Whether a reader has chosen it: the private region of CLDR for accented English. */
@@ -52,7 +55,10 @@ final class TestLanguage {
             changed.append(letter < 0 ? sign : ACCENTED.charAt(letter));
             letters += letter < 0 ? 0 : 1;
         }
-        changed.append("~".repeat((int) Math.ceil(letters * LONGER)));
+        // What a text grows by breaks into lines as words do.
+        for (int more = (int) Math.ceil(letters * LONGER); more > 0; more -= WORD) {
+            changed.append("~".repeat(Math.min(more, WORD))).append(more > WORD ? " " : "");
+        }
         return changed.toString();
     }
 

@@ -5,6 +5,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.LoadState;
+import com.microsoft.playwright.options.SelectOption;
 import java.nio.file.Path;
 import mildlantern.web.LanternTest;
 import mildlantern.web.demo.LoadedDemo;
@@ -67,7 +68,6 @@ class ScreenshotsTest {
             take(page, "case");
             page.locator("a.part[data-part=leaf] path").nth(1).click();
             assertThat(page.locator("#panel")).isVisible();
-            take(page, "case-touched");
             page.locator(".panel .press").click();
             assertThat(page.locator(".look")).hasCount(3);
             page.getByText("decide on a cause").click();
@@ -81,8 +81,8 @@ class ScreenshotsTest {
             answer(page, "leaf edges", "not there");
             answer(page, "curled", "not there");
             answer(page, "newest growth", "normal");
-            take(page, "look-again");
             treatment(page);
+            hands(page);
         }
         try (Browser.Window phone = new Browser.Window(port, 390, 844).signIn("keeper", "lamplight")) {
             phone.page
@@ -128,6 +128,25 @@ class ScreenshotsTest {
         take(page, "care");
         page.navigate("http://127.0.0.1:" + port + "/feeding");
         take(page, "feeding");
+    }
+
+    /** A bare shrub that is cut back, and the potting bench of the week. */
+    private void hands(Page page) {
+        page.locator(".stop", new Page.LocatorOptions().setHasText("Stair window"))
+                .click();
+        page.locator(".also a, .slip h2 a", new Page.LocatorOptions().setHasText("Capstan"))
+                .click();
+        page.locator(".hand-links").getByText("Cut back").click();
+        page.navigate(page.url() + "?said=true&aim=TWIGS&twig=bbg");
+        assertThat(page.locator(".cut-drawn path.cut")).hasCount(1);
+        take(page, "cut");
+        page.navigate("http://127.0.0.1:" + port + "/potting");
+        for (String name : new String[] {"Streamer", "Yardarm", "Topsail"}) {
+            page.selectOption("#add", new SelectOption().setLabel(name));
+            page.locator(".bench-desk .press.do").click();
+            assertThat(page.locator(".bench-lines")).containsText(name);
+        }
+        take(page, "potting");
     }
 
     private static void answer(Page page, String row, String words) {
