@@ -15,6 +15,7 @@ import mildlantern.plant.PlantId;
 import mildlantern.round.CareSchedule;
 import mildlantern.round.PlantToday;
 import mildlantern.treatment.Hold;
+import mildlantern.treatment.Trials;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Troubles;
 import mildlantern.web.platform.CaseId;
@@ -37,11 +38,26 @@ public class CaseTroubles implements Troubles {
     private final CaseRepositories.Cases cases;
     private final CaseRepositories.CaseTrials caseTrials;
     private final CaseBook book;
+    private final Trials trials;
 
-    CaseTroubles(CaseRepositories.Cases cases, CaseRepositories.CaseTrials caseTrials, CaseBook book) {
+    CaseTroubles(CaseRepositories.Cases cases, CaseRepositories.CaseTrials caseTrials, CaseBook book, Trials trials) {
         this.cases = cases;
         this.caseTrials = caseTrials;
         this.book = book;
+        this.trials = trials;
+    }
+
+    /** Plants whose running trial asks for a repotting that was not done yet. */
+    public Set<PlantId> toRepot(CollectionId collection) {
+        Map<CaseId, PlantId> plantOf = cases.findByCollectionAndStateIn(collection, STATES).stream()
+                .collect(Collectors.toMap(TroubleCase::id, TroubleCase::plant));
+        return caseTrials.running(collection).stream()
+                .filter(running -> running.doneOn() == null && plantOf.containsKey(running.troubleCase()))
+                .filter(running -> trials.find(running.trial())
+                        .filter(trial -> trial.does().contains(Hold.REPOT))
+                        .isPresent())
+                .map(running -> plantOf.get(running.troubleCase()))
+                .collect(Collectors.toSet());
     }
 
     /**

@@ -33,6 +33,7 @@ import mildlantern.web.stop.Houses;
 import mildlantern.web.stop.Stop;
 import mildlantern.web.stop.StopReading;
 import mildlantern.web.stop.Stops;
+import mildlantern.web.task.HandTask;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
@@ -58,6 +59,7 @@ class SignalHouse {
     private final AirKnowledge air;
     private final SignalHouseCases cases;
     private final SignalHouseHistories histories;
+    private final SignalHouseHands hands;
     private final Clock clock;
 
     SignalHouse(
@@ -71,6 +73,7 @@ class SignalHouse {
             AirKnowledge air,
             SignalHouseCases cases,
             SignalHouseHistories histories,
+            SignalHouseHands hands,
             Clock clock) {
         this.allStops = allStops;
         this.plants = plants;
@@ -82,6 +85,7 @@ class SignalHouse {
         this.air = air;
         this.cases = cases;
         this.histories = histories;
+        this.hands = hands;
         this.clock = clock;
     }
 
@@ -229,6 +233,8 @@ class SignalHouse {
             write("Topsail", 12, new LogEntry.Bloom(true), null);
             write("Galley", 30, new LogEntry.Bloom(true), null);
             write("Halyard", 12, new LogEntry.Pruned(), "crisp lids only");
+            hands.plan(plant("Halyard"), HandTask.LOOK_AT_CUT, today, 0);
+            hands.plan(plant("Streamer"), HandTask.REPOT, today, 1);
             write("Big Anna", 8, new LogEntry.Count(Counted.PESTS, 24), "on three leaves");
             write("Yardarm", 120, new LogEntry.Repotted(OptionalDouble.of(22), Optional.of("peat-mix")), "one size up");
             keep(plant("Yardarm").potted(plant("Yardarm").potKind(), 22.0, "peat-mix", today.minusDays(120)));

@@ -7,6 +7,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.Set;
 import mildlantern.diagnosis.Diagnosis;
 import mildlantern.diagnosis.Disorder;
 import mildlantern.handwork.Damage;
@@ -16,8 +17,10 @@ import mildlantern.handwork.LeafWork;
 import mildlantern.log.LogEntry;
 import mildlantern.plant.PlantId;
 import mildlantern.plant.Profile;
+import mildlantern.treatment.Hold;
 import mildlantern.treatment.TreatmentKnowledge;
 import mildlantern.web.casework.CaseTroubles;
+import mildlantern.web.casework.TrialTerms;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
 import mildlantern.web.platform.CollectionId;
@@ -37,6 +40,7 @@ class LeafWorkPages {
     private final Diagnosis diagnosis;
     private final LeafWork work;
     private final TreatmentKnowledge treatments;
+    private final TrialTerms terms;
     private final RecordWriter log;
     private final Clock clock;
 
@@ -46,6 +50,7 @@ class LeafWorkPages {
             Diagnosis diagnosis,
             LeafWork work,
             TreatmentKnowledge treatments,
+            TrialTerms terms,
             RecordWriter log,
             Clock clock) {
         this.plants = plants;
@@ -53,6 +58,7 @@ class LeafWorkPages {
         this.diagnosis = diagnosis;
         this.work = work;
         this.treatments = treatments;
+        this.terms = terms;
         this.log = log;
         this.clock = clock;
     }
@@ -72,6 +78,7 @@ class LeafWorkPages {
             Optional<String> catching,
             String deed,
             boolean keeps,
+            Optional<String> held,
             List<String> words,
             List<LeafDrawing.Layer> layers,
             String drawn,
@@ -94,6 +101,7 @@ class LeafWorkPages {
                 catching,
                 Wording.of(deed.deed().with(deed.atOnce())),
                 deed.deed() == LeafDeed.Deed.KEEP,
+                held(plant, deed),
                 words(deed, catching.isPresent()),
                 LeafDrawing.of(kind.form(), leaf, deed),
                 Wording.say("handwork.leaf.drawn", deed.cut() == LeafDeed.Cut.NONE),
@@ -153,11 +161,21 @@ class LeafWorkPages {
                 asked.shooting());
     }
 
-    /** Writes down that it was done. */
+    /** What speaks against a cut now; what rots or is catching goes whatever a trial holds. */
+    private Optional<String> held(Plant plant, LeafDeed deed) {
+        return deed.deed() == LeafDeed.Deed.KEEP || deed.because() == LeafDeed.Because.GOES_ON
+                ? Optional.empty()
+                : terms.against(plant, Set.of(Hold.PRUNE));
+    }
+
+    /** Writes down that it was done; what a case holds is not written. */
     void done(CollectionId collection, PlantId id, FormKey form, Asked asked) {
         Plant plant = plants.plant(collection, id);
         LeafDeed deed = work.decide(
                 plants.profile(plant), leaf(asked, catching(collection, id).isPresent()));
+        if (held(plant, deed).isPresent()) {
+            return;
+        }
         log.write(
                 collection,
                 id,

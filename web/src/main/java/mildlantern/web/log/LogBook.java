@@ -114,6 +114,19 @@ public class LogBook {
                 .toList();
     }
 
+    /** Which of some batches have an entry that was taken back; a single entry may stand for a batch, by its id. */
+    public Set<BatchId> takenBack(CollectionId collection, Collection<BatchId> batches) {
+        return batches.isEmpty()
+                ? Set.of()
+                : rows
+                        .takenBackOf(
+                                collection.value(),
+                                batches.stream().map(BatchId::value).toList())
+                        .stream()
+                        .map(BatchId::new)
+                        .collect(Collectors.toSet());
+    }
+
     /** The entries that were taken back of a plant from a day on, and that nothing stands for now; the latest first. */
     public List<LogLine> takenBack(Plant plant, LocalDate from) {
         List<LogRow> all = rows.since(plant.collection(), plant.id(), from);

@@ -61,6 +61,16 @@ interface LogRows extends Repository<LogRow, UUID> {
             """)
     List<LogRow> ofKind(UUID collection, String kind, LocalDate from);
 
+    /** Which of some batches, or entries by their id, have an entry that was taken back. */
+    @Query(nativeQuery = true, value = """
+            select h.batch from happening h where h.collection_id = :collection and h.batch in (:keys)
+                and exists (select 1 from happening u where u.collection_id = h.collection_id and u.undoes = h.id)
+            union
+            select h.id from happening h where h.collection_id = :collection and h.id in (:keys)
+                and exists (select 1 from happening u where u.collection_id = h.collection_id and u.undoes = h.id)
+            """)
+    List<UUID> takenBackOf(UUID collection, Collection<UUID> keys);
+
     /** Plants that were moved to a stop or away from it, from a day on. */
     @Query(nativeQuery = true, value = """
             select distinct plant_id from happening where collection_id = :collection and on_day >= :from

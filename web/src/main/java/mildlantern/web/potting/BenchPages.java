@@ -6,10 +6,12 @@ import java.time.temporal.TemporalAdjusters;
 import java.time.temporal.WeekFields;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import mildlantern.plant.Medium;
@@ -20,11 +22,11 @@ import mildlantern.plant.Season;
 import mildlantern.potting.MixList;
 import mildlantern.potting.PotDeed;
 import mildlantern.potting.PotWork;
+import mildlantern.web.casework.CaseTroubles;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
 import mildlantern.web.platform.CollectionId;
 import mildlantern.web.stop.Houses;
-import mildlantern.web.task.Asked;
 import mildlantern.web.task.HandTask;
 import mildlantern.web.task.HandTasks;
 import mildlantern.web.words.DayFormat;
@@ -46,6 +48,7 @@ class BenchPages {
     private final PotWork work;
     private final MixList mixes;
     private final HandTasks tasks;
+    private final CaseTroubles cases;
     private final Houses houses;
     private final Clock clock;
 
@@ -56,6 +59,7 @@ class BenchPages {
             PotWork work,
             MixList mixes,
             HandTasks tasks,
+            CaseTroubles cases,
             Houses houses,
             Clock clock) {
         this.plants = plants;
@@ -64,6 +68,7 @@ class BenchPages {
         this.work = work;
         this.mixes = mixes;
         this.tasks = tasks;
+        this.cases = cases;
         this.houses = houses;
         this.clock = clock;
     }
@@ -126,7 +131,7 @@ class BenchPages {
         Function<LocalDate, Season> seasons = houses.seasons(collection);
         Map<PlantId, Choice> chosen =
                 choices.stream().collect(Collectors.toMap(Choice::plant, Function.identity(), (one, other) -> one));
-        Map<PlantId, LocalDate> planned = planned(collection, ends);
+        Set<PlantId> planned = planned(collection, ends);
         List<Line> lines = new ArrayList<>();
         Map<Later, LocalDate> later = new LinkedHashMap<>();
         List<Plant> others = new ArrayList<>();
@@ -136,7 +141,7 @@ class BenchPages {
                 .sorted(Comparator.comparing(Plant::name))
                 .toList()) {
             PotDeed deed = work.decide(plants.profile(plant), pots.of(plant, PotStates.Seen.NOTHING), today, seasons);
-            boolean due = deed.deed().repots() && deed.when() == PotDeed.When.NOW || planned.containsKey(plant.id());
+            boolean due = deed.deed().repots() && deed.when() == PotDeed.When.NOW || planned.contains(plant.id());
             boolean added = !due && chosen.containsKey(plant.id());
             if (due || added) {
                 lines.add(line(plant, deed, chosen, asked, added, jobs));
@@ -180,11 +185,13 @@ class BenchPages {
                         .toList());
     }
 
-    private Map<PlantId, LocalDate> planned(CollectionId collection, LocalDate until) {
-        return tasks.until(collection, until).stream()
+    /** Plants that are to be repotted until a day: planned, or asked for by a trial. */
+    private Set<PlantId> planned(CollectionId collection, LocalDate until) {
+        Set<PlantId> planned = new HashSet<>(cases.toRepot(collection));
+        tasks.until(collection, until).stream()
                 .filter(asked -> asked.what().filter(HandTask.REPOT::equals).isPresent())
-                .filter(asked -> asked.plant().isPresent())
-                .collect(Collectors.toMap(asked -> asked.plant().orElseThrow(), Asked::day, (one, other) -> one));
+                .forEach(asked -> asked.plant().ifPresent(planned::add));
+        return planned;
     }
 
     private Line line(

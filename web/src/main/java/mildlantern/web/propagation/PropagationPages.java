@@ -3,6 +3,7 @@ package mildlantern.web.propagation;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
@@ -80,6 +81,7 @@ class PropagationPages {
             String name,
             Optional<Self> self,
             List<Choice> ways,
+            List<Choice> others,
             String way,
             boolean callus,
             String title,
@@ -118,6 +120,10 @@ class PropagationPages {
                 service.of(plant).map(rooting -> self(plant, rooting)),
                 propagation.ways(kind).stream()
                         .map(one -> new Choice(one.way().name(), Wording.of(one.way()), one.way() == recipe.way()))
+                        .toList(),
+                Arrays.stream(Way.values())
+                        .filter(way -> propagation.recipe(kind, way).isEmpty())
+                        .map(way -> new Choice(way.name(), Wording.of(way), false))
                         .toList(),
                 recipe.way().name(),
                 recipe.callus(),

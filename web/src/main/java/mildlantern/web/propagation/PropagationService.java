@@ -27,7 +27,6 @@ import mildlantern.web.plant.Plants;
 import mildlantern.web.platform.BatchId;
 import mildlantern.web.platform.CollectionId;
 import mildlantern.web.platform.FormKey;
-import mildlantern.web.platform.NotHere;
 import mildlantern.web.platform.WrittenForms;
 import mildlantern.web.routine.RecordWriter;
 import mildlantern.web.routine.Routine;
@@ -161,12 +160,15 @@ class PropagationService {
      */
     void make(CollectionId collection, PlantId id, FormKey form, Way way, double stemCm, PlantKeeping.Made made) {
         Plant mother = plants.plant(collection, id);
-        Recipe recipe = propagation.recipe(plants.profile(mother), way).orElseThrow(() -> new NotHere("way"));
+        Optional<Recipe> recipe = propagation.recipe(plants.profile(mother), way);
         if (against(mother).isPresent()) {
             return;
         }
         LocalDate today = LocalDate.now(clock);
-        List<Step> steps = propagation.steps(recipe, stemCm, today);
+        // A way that the book does not know for this kind may be taken all the same; its days are then the grower's
+        // own.
+        List<Step> steps =
+                recipe.map(known -> propagation.steps(known, stemCm, today)).orElse(List.of());
         for (Plant child : keeping.multiply(collection, id, form, made)) {
             rootings.save(new Rooting(child, way, today));
             steps.forEach(step -> task(step.what())

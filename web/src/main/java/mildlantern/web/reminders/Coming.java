@@ -96,7 +96,11 @@ class Coming {
                 .forEach(asked -> asked.plant()
                         .flatMap(plant -> of(alive, plant))
                         .ifPresent(plant -> events.add(new Event(
-                                "hand-" + plant.id() + "-" + asked.words().hashCode(),
+                                "hand-"
+                                        + asked.task()
+                                                .map(String::valueOf)
+                                                .orElseGet(() -> plant.id() + "-"
+                                                        + asked.errand().orElseThrow()),
                                 asked.day(),
                                 Wording.say("reminders.coming.task", plant.name(), asked.words()),
                                 asked.words(),

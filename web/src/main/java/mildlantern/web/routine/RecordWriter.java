@@ -144,8 +144,8 @@ public class RecordWriter {
         Plant plant = plants.plant(of.collection(), of.id());
         LogEntry entry = line.entry() instanceof LogEntry.Moved moved ? completed(plant, moved) : line.entry();
         LogLine written = noted(plant, day, entry, line, batch);
-        plants.store(Effects.after(plant, day, entry, stop -> plants.nextPlace(plant.collection(), stop)));
-        told.publishEvent(new Written(plants.plant(plant.collection(), plant.id()), written));
+        Plant now = plants.store(Effects.after(plant, day, entry, stop -> plants.nextPlace(plant.collection(), stop)));
+        told.publishEvent(new Written(now, written));
         return written;
     }
 

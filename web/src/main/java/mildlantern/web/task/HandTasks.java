@@ -4,10 +4,10 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -18,12 +18,10 @@ import mildlantern.log.LogKind;
 import mildlantern.plant.PlantId;
 import mildlantern.web.casework.CaseTroubles;
 import mildlantern.web.log.LogBook;
-import mildlantern.web.log.LogLine;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
 import mildlantern.web.platform.BatchId;
 import mildlantern.web.platform.CollectionId;
-import mildlantern.web.platform.EntryId;
 import mildlantern.web.platform.FormKey;
 import mildlantern.web.platform.NotHere;
 import mildlantern.web.platform.TaskId;
@@ -117,21 +115,21 @@ public class HandTasks {
     /** All that is asked for until a day, planned tasks and errands, by their day. */
     @Transactional(readOnly = true)
     public List<Asked> until(CollectionId collection, LocalDate day) {
-        Map<BatchId, Boolean> taken = new HashMap<>();
         List<HandTaskRow> planned = rows.findByCollectionAndStateAndOnDayLessThanEqualOrderByOnDay(
                 collection, HandTaskRow.State.PLANNED, day);
+        Set<BatchId> taken = logBook.takenBack(
+                collection, planned.stream().map(HandTaskRow::batch).distinct().toList());
         List<PlantId> named =
                 planned.stream().flatMap(row -> row.plant().stream()).distinct().toList();
-        List<PlantId> alive = plants.plants(collection, named).stream()
+        Set<PlantId> alive = plants.plants(collection, named).stream()
                 .filter(Plant::alive)
                 .map(Plant::id)
-                .toList();
+                .collect(Collectors.toSet());
         return Stream.concat(
                         planned.stream()
                                 .filter(row ->
                                         row.plant().filter(alive::contains).isPresent())
-                                .filter(row ->
-                                        !taken.computeIfAbsent(row.batch(), batch -> takenBack(collection, batch)))
+                                .filter(row -> !taken.contains(row.batch()))
                                 .map(Asked::of),
                         errands(collection, day).stream())
                 .sorted(Comparator.comparing(Asked::day))
@@ -147,7 +145,9 @@ public class HandTasks {
     /** A first water that was written down in any way is no longer asked for. */
     @EventListener
     void written(RecordWriter.Written written) {
-        if (written.line().kind() == LogKind.WATERED) {
+        // What is read in from long ago ends no dry time.
+        boolean lately = !written.line().onDay().isBefore(LocalDate.now(clock).minusDays(AHEAD_DAYS));
+        if (written.line().kind() == LogKind.WATERED && lately) {
             rows
                     .findByCollectionAndPlantAndStateOrderByOnDay(
                             written.plant().collection(), written.plant().id(), HandTaskRow.State.PLANNED)
@@ -163,15 +163,6 @@ public class HandTasks {
         return until(plant.collection(), LocalDate.now(clock).plusDays(A_YEAR)).stream()
                 .filter(asked -> asked.plant().filter(plant.id()::equals).isPresent())
                 .toList();
-    }
-
-    /** Whether the entries that a task follows from were taken back: those of its batch, or the one by whose id it goes. */
-    private boolean takenBack(CollectionId collection, BatchId batch) {
-        return Stream.concat(
-                        logBook.batch(collection, batch).stream(),
-                        logBook.find(collection, new EntryId(batch.value())).stream())
-                .map(LogLine::id)
-                .anyMatch(entry -> logBook.takenBack(collection, entry));
     }
 
     private List<Asked> errands(CollectionId collection, LocalDate day) {

@@ -328,8 +328,14 @@ class CollectionInTheBrowserTest {
             assertThat(page.locator(".head")).containsText("‘Evening Tide’");
             page.locator(".deeds .press").first().click();
             window.accessible();
-            page.fill("#count", "2");
-            page.getByText("division").click();
+            page.getByText("how, when, and with which steps").click();
+            window.accessible();
+            page.selectOption(".columns select[name=way]", "DIVISION");
+            page.fill("#many", "2");
+            page.getByText("record it", new Page.GetByTextOptions().setExact(true))
+                    .click();
+            assertThat(page.locator("main")).containsText("Limpet 3");
+            window.open("/plants/" + grower.plant().id());
             assertThat(page.locator(".below")).containsText("Limpet 2");
             assertThat(page.locator(".below")).containsText("Limpet 3");
             page.locator(".deeds .press").first().click();

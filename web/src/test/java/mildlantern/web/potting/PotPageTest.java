@@ -13,9 +13,11 @@ import mildlantern.log.LogKind;
 import mildlantern.web.Asking;
 import mildlantern.web.Growers;
 import mildlantern.web.LanternTest;
+import mildlantern.web.casework.CaseService;
 import mildlantern.web.log.LogBook;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
+import mildlantern.web.platform.CaseId;
 import mildlantern.web.platform.FormKey;
 import mildlantern.web.routine.RecordWriter;
 import mildlantern.web.task.Asked;
@@ -47,6 +49,9 @@ class PotPageTest {
 
     @Autowired
     private HandTasks tasks;
+
+    @Autowired
+    private CaseService cases;
 
     @Autowired
     private Clock clock;
@@ -182,6 +187,52 @@ class PotPageTest {
                 .contains("“huge” is no pot size");
         assertThat(asking.text(grower.member(), "/potting?asked=true&plant=none-of-yours"))
                 .contains("Potting bench");
+    }
+
+    private void decide(String cause, String trial) throws Exception {
+        CaseId open = cases.open(grower.member().collection(), grower.plant().id());
+        asking.form(
+                        grower.member(),
+                        "/cases/" + open + "/decide",
+                        "form",
+                        Asking.fresh(),
+                        "version",
+                        "0",
+                        "cause",
+                        cause,
+                        "trial",
+                        trial,
+                        "lookAgainOn",
+                        today.plusDays(14).toString(),
+                        "note",
+                        "as I know it")
+                .andExpect(status().is3xxRedirection());
+    }
+
+    @Test
+    void whatACaseHoldsIsNeitherOfferedNorWritten() throws Exception {
+        decide("virus", "isolate-and-ask");
+        assertThat(asking.text(grower.member(), page + "?said=true&roots=CIRCLING"))
+                .contains("On hold until its case is closed: no repotting")
+                .doesNotContain("done: record it");
+        asking.form(grower.member(), page, "form", Asking.fresh(), "deed", "POT_ON", "diameter", "15");
+        assertThat(logBook.entries(grower.plant()))
+                .extracting(row -> row.kind())
+                .doesNotContain(LogKind.REPOTTED);
+        assertThat(asking.text(grower.member(), "/plants/" + grower.plant().id() + "/trim?damage=DRY_TIP&green=80"))
+                .contains("On hold until its case is closed: no cutting")
+                .doesNotContain("done: record it");
+        assertThat(asking.text(grower.member(), "/plants/" + grower.plant().id() + "/new-plants"))
+                .contains("which is catching. Make no plants of it now.");
+    }
+
+    @Test
+    void aTrialThatAsksForFreshMediumStandsOnTheBench() throws Exception {
+        assertThat(asking.text(grower.member(), "/potting"))
+                .doesNotContain("name=\"size-" + grower.plant().id());
+        decide("root-rot", "cut-rot-and-repot");
+        assertThat(asking.text(grower.member(), "/potting"))
+                .contains("name=\"size-" + grower.plant().id());
     }
 
     @Test

@@ -201,9 +201,17 @@ class NewPlantsPageTest {
     }
 
     @Test
-    void aWayThatDoesNotWorkMakesNothing_andNoOtherGrowerMakesAny() throws Exception {
-        asking.form(grower.member(), page, "form", Asking.fresh(), "way", "IN_WATER")
-                .andExpect(status().isNotFound());
+    void aWayThatTheBookDoesNotKnowIsRecorded_withoutDays() throws Exception {
+        asking.form(grower.member(), page, "form", Asking.fresh(), "way", "DIVISION", "count", "2")
+                .andExpect(status().is3xxRedirection());
+        assertThat(made())
+                .hasSize(2)
+                .allSatisfy(part -> assertThat(part.stage()).isEqualTo(Stage.ADULT));
+        assertThat(tasks.of(made().get(0))).isEmpty();
+    }
+
+    @Test
+    void noOtherGrowerSeesOrMakesAny() throws Exception {
         Growers.Grower other = growers.grower();
         asking.page(other.member(), page).andExpect(status().isNotFound());
         asking.form(other.member(), page, "form", Asking.fresh(), "way", "BEHEAD")
