@@ -141,7 +141,7 @@ class ScreenshotsTest {
         assertThat(page.locator(".cut-drawn path.cut")).hasCount(1);
         take(page, "cut");
         page.navigate("http://127.0.0.1:" + port + "/potting");
-        for (String name : new String[] {"Streamer", "Yardarm", "Topsail"}) {
+        for (String name : new String[] {"Yardarm", "Topsail"}) {
             page.selectOption("#add", new SelectOption().setLabel(name));
             page.locator(".bench-desk .press.do").click();
             assertThat(page.locator(".bench-lines")).containsText(name);
