@@ -68,7 +68,7 @@ class RoomsTest {
             entry("casework", Set.of("plate", "routine", "log", "plant", "stop")),
             entry("pestclock", Set.of()),
             entry("task", Set.of("casework", "routine", "log", "plant", "stop")),
-            entry("handwork", Set.of("task", "casework", "routine", "plant", "stop")),
+            entry("handwork", Set.of("plate", "task", "casework", "routine", "plant", "stop")),
             entry("potting", Set.of("task", "casework", "routine", "log", "plant", "stop")),
             entry("propagation", Set.of("keeping", "task", "casework", "routine", "log", "plant", "stop")),
             entry("owntrial", Set.of("task", "plant")),

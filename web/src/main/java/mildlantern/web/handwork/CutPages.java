@@ -20,6 +20,7 @@ import mildlantern.treatment.Hold;
 import mildlantern.web.casework.TrialTerms;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
+import mildlantern.web.plant.PlatePictures;
 import mildlantern.web.platform.BatchId;
 import mildlantern.web.platform.CollectionId;
 import mildlantern.web.platform.FormKey;
@@ -41,6 +42,7 @@ class CutPages {
     private static final Set<CutState.Part> OF_SHEATHS = EnumSet.of(CutState.Part.GREEN_BARE, CutState.Part.DRY);
 
     private final Plants plants;
+    private final PlatePictures plates;
     private final CutBack cuts;
     private final Houses houses;
     private final TrialTerms terms;
@@ -52,6 +54,7 @@ class CutPages {
 
     CutPages(
             Plants plants,
+            PlatePictures plates,
             CutBack cuts,
             Houses houses,
             TrialTerms terms,
@@ -61,6 +64,7 @@ class CutPages {
             WrittenForms forms,
             Clock clock) {
         this.plants = plants;
+        this.plates = plates;
         this.cuts = cuts;
         this.houses = houses;
         this.terms = terms;
@@ -101,6 +105,7 @@ class CutPages {
             List<String> words,
             List<CutDrawing.Stroke> strokes,
             String drawn,
+            Optional<MarkedPlate> plate,
             FormKey form) {}
 
     @Transactional(readOnly = true)
@@ -130,6 +135,7 @@ class CutPages {
                 words(deed),
                 CutDrawing.of(state, deed, cuts.twig()),
                 Wording.say("handwork.cut.drawn", deed.deed().name()),
+                MarkedPlate.of(plates.of(plant), asked.aim(), deed.deed().cuts()),
                 FormKey.fresh());
     }
 

@@ -23,6 +23,7 @@ import mildlantern.web.casework.CaseTroubles;
 import mildlantern.web.casework.TrialTerms;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
+import mildlantern.web.plant.PlatePictures;
 import mildlantern.web.platform.CollectionId;
 import mildlantern.web.platform.FormKey;
 import mildlantern.web.routine.RecordWriter;
@@ -36,6 +37,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional
 class LeafWorkPages {
     private final Plants plants;
+    private final PlatePictures plates;
     private final CaseTroubles cases;
     private final Diagnosis diagnosis;
     private final LeafWork work;
@@ -46,6 +48,7 @@ class LeafWorkPages {
 
     LeafWorkPages(
             Plants plants,
+            PlatePictures plates,
             CaseTroubles cases,
             Diagnosis diagnosis,
             LeafWork work,
@@ -54,6 +57,7 @@ class LeafWorkPages {
             RecordWriter log,
             Clock clock) {
         this.plants = plants;
+        this.plates = plates;
         this.cases = cases;
         this.diagnosis = diagnosis;
         this.work = work;
@@ -82,6 +86,7 @@ class LeafWorkPages {
             List<String> words,
             List<LeafDrawing.Layer> layers,
             String drawn,
+            Optional<MarkedPlate> plate,
             FormKey form) {}
 
     @Transactional(readOnly = true)
@@ -105,6 +110,7 @@ class LeafWorkPages {
                 words(deed, catching.isPresent()),
                 LeafDrawing.of(kind.form(), leaf, deed),
                 Wording.say("handwork.leaf.drawn", deed.cut() == LeafDeed.Cut.NONE),
+                MarkedPlate.of(plates.of(plant), deed),
                 FormKey.fresh());
     }
 

@@ -71,7 +71,13 @@ class CutPageTest {
         assertThat(third).contains("at 50 %", "twig=bbg", "twig=bbb");
         String green = asking.text(grower.member(), page + "?said=true&aim=TWIGS&twig=bbg");
         assertThat(green)
-                .contains("Cut it back.", "above a bud", "class=\"cut\"", "done: record it", "Look at the cut on");
+                .contains(
+                        "Cut it back.",
+                        "above a bud",
+                        "class=\"cut\"",
+                        "done: record it",
+                        "Look at the cut on",
+                        "class=\"on-plate\"");
     }
 
     @Test

@@ -61,7 +61,8 @@ class LeafWorkPageTest {
         ask("?damage=DRY_TIP&green=85&alike=2")
                 .andExpect(content().string(containsString("Trim 2 leaves.")))
                 .andExpect(content().string(containsString("thread of brown")))
-                .andExpect(content().string(containsString("class=\"cut\"")));
+                .andExpect(content().string(containsString("class=\"cut\"")))
+                .andExpect(content().string(containsString("class=\"on-plate\"")));
     }
 
     @ParameterizedTest
