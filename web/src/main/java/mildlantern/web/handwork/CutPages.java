@@ -114,7 +114,7 @@ class CutPages {
         Profile kind = plants.profile(plant);
         CutState state = state(plant, asked);
         CutDeed deed = decide(plant, state);
-        Optional<String> held = deed.deed().cuts() ? terms.against(plant, Set.of(Hold.PRUNE)) : Optional.empty();
+        Optional<String> held = held(plant, deed);
         return new Page(
                 id,
                 plant.name(),
@@ -156,6 +156,13 @@ class CutPages {
     /** How many tests there are on a twig. */
     int tests() {
         return cuts.twig().size();
+    }
+
+    /** What speaks against a cut now; what rots goes whatever a trial holds. */
+    private Optional<String> held(Plant plant, CutDeed deed) {
+        return !deed.deed().cuts() || deed.because() == CutDeed.Because.ROTS
+                ? Optional.empty()
+                : terms.against(plant, Set.of(Hold.PRUNE));
     }
 
     private CutDeed decide(Plant plant, CutState state) {
@@ -231,8 +238,7 @@ class CutPages {
         routine.write(collection, List.of(id), () -> {
             Plant plant = plants.plant(collection, id);
             CutDeed deed = decide(plant, state(plant, asked));
-            boolean held = terms.against(plant, Set.of(Hold.PRUNE)).isPresent();
-            if (!deed.deed().cuts() || held || !forms.firstTime(collection, form)) {
+            if (!deed.deed().cuts() || held(plant, deed).isPresent() || !forms.firstTime(collection, form)) {
                 return;
             }
             BatchId batch = new BatchId(form.value());

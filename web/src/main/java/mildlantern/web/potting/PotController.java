@@ -90,7 +90,7 @@ class PotController {
             reply.wrong().put("problem", Wording.why(e)).put("ticked", ticked);
             return ask(member, id, chosen, reply);
         }
-        pages.done(member.collection(), id, form, done);
+        pages.done(member.collection(), id, form, chosen.seen(), done);
         return "redirect:/plants/" + id;
     }
 

@@ -116,7 +116,7 @@ class PotPages {
         Plant plant = plants.plant(collection, id);
         PotState state = states.of(plant, seen);
         PotDeed deed = decide(plant, state);
-        Optional<String> held = deed.deed().repots() ? terms.against(plant, Set.of(Hold.REPOT)) : Optional.empty();
+        Optional<String> held = deed.deed().repots() ? held(plant, deed.because()) : Optional.empty();
         String medium =
                 Optional.ofNullable(plant.medium()).orElse(plants.profile(plant).usualMedium());
         boolean now = deed.when() == PotDeed.When.NOW;
@@ -154,6 +154,13 @@ class PotPages {
                 .toList();
     }
 
+    /** What speaks against a repotting now; what rots waits for no trial. */
+    private Optional<String> held(Plant plant, PotDeed.Because because) {
+        return because == PotDeed.Because.ROOTS_ROT || because == PotDeed.Because.SOUR
+                ? Optional.empty()
+                : terms.against(plant, Set.of(Hold.REPOT));
+    }
+
     private PotDeed decide(Plant plant, PotState state) {
         return work.decide(plants.profile(plant), state, LocalDate.now(clock), houses.seasons(plant.collection()));
     }
@@ -177,12 +184,13 @@ class PotPages {
             boolean washed) {}
 
     /** Writes down what was done, once; what a case holds is not written. */
-    void done(CollectionId collection, PlantId id, FormKey form, Done done) {
+    void done(CollectionId collection, PlantId id, FormKey form, PotStates.Seen seen, Done done) {
         LocalDate today = LocalDate.now(clock);
         routine.write(collection, List.of(id), () -> {
             Plant plant = plants.plant(collection, id);
             boolean held = done.deed().repots()
-                    && terms.against(plant, Set.of(Hold.REPOT)).isPresent();
+                    && held(plant, decide(plant, states.of(plant, seen)).because())
+                            .isPresent();
             if (!held && forms.firstTime(collection, form)) {
                 log.write(collection, id, today, List.of(line(done)), Optional.of(new BatchId(form.value())));
             }

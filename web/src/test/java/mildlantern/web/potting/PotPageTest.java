@@ -215,7 +215,23 @@ class PotPageTest {
         assertThat(asking.text(grower.member(), page + "?said=true&roots=CIRCLING"))
                 .contains("On hold until its case is closed: no repotting")
                 .doesNotContain("done: record it");
-        asking.form(grower.member(), page, "form", Asking.fresh(), "deed", "POT_ON", "diameter", "15");
+        assertThat(asking.text(grower.member(), page + "?said=true&roots=ROTTEN"))
+                .as("what rots waits for no trial")
+                .contains("done: record it")
+                .doesNotContain("On hold");
+        asking.form(
+                grower.member(),
+                page,
+                "form",
+                Asking.fresh(),
+                "said",
+                "true",
+                "roots",
+                "CIRCLING",
+                "deed",
+                "POT_ON",
+                "diameter",
+                "15");
         assertThat(logBook.entries(grower.plant()))
                 .extracting(row -> row.kind())
                 .doesNotContain(LogKind.REPOTTED);
