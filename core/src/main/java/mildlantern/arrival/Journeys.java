@@ -69,11 +69,12 @@ public final class Journeys {
      * What a plant went through.
      *
      * @param harm how likely it was harmed
+     * @param hot whether the limit is one of heat, and not of cold
      * @param limit the temperature from which its leaves are, °C
      * @param reached the temperature furthest beyond it, or nearest to it, that its leaves came to, °C
      * @param minutes how long they were beyond it
      */
-    public record Felt(Harm harm, double limit, double reached, double minutes) {}
+    public record Felt(Harm harm, boolean hot, double limit, double reached, double minutes) {}
 
     /** What a plant of a kind went through on its way. */
     public Felt felt(Profile kind, Journey journey) {
@@ -87,6 +88,7 @@ public final class Journeys {
                     + beyond(out, parked, journey.carMinutes(), tau, hot, true);
             return new Felt(
                     minutes >= likely ? Harm.HEAT_LIKELY : minutes >= possible ? Harm.HEAT_POSSIBLE : Harm.NONE,
+                    true,
                     hot,
                     Math.max(out, end),
                     minutes);
@@ -99,6 +101,7 @@ public final class Journeys {
         boolean frozen = night > frostFrom && least < 0;
         return new Felt(
                 frozen || minutes >= likely ? Harm.COLD_LIKELY : minutes >= possible ? Harm.COLD_POSSIBLE : Harm.NONE,
+                false,
                 cold,
                 least,
                 minutes);

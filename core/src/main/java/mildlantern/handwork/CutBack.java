@@ -14,19 +14,12 @@ import mildlantern.handwork.CutDeed.Deed;
 import mildlantern.handwork.CutDeed.Place;
 import mildlantern.handwork.CutState.Part;
 import mildlantern.knowledge.KnowledgeException;
-import mildlantern.plant.GrowthForm;
 import mildlantern.plant.PlantKnowledge;
 import mildlantern.plant.Profile;
 import mildlantern.plant.Season;
 
 /** How far a plant is cut back, where, and when. */
 public final class CutBack {
-    private static final Set<GrowthForm> TWIGGY =
-            Set.of(GrowthForm.BONSAI, GrowthForm.SMALL_TREE, GrowthForm.CLIMBER, GrowthForm.LEAFY_STEM);
-
-    /** An orchid with fewer leaves does not flower twice from one stem. */
-    private static final int FEW_LEAVES = 4;
-
     private final CutHabits habits;
 
     private CutBack(CutHabits habits) {
@@ -44,7 +37,7 @@ public final class CutBack {
     public List<CutAim> aims(Profile kind) {
         CutHabits.Habit habit = habits.of(kind);
         List<CutAim> aims = new ArrayList<>(List.of(CutAim.FULLER));
-        if (TWIGGY.contains(kind.form())) {
+        if (habits.twiggy(kind)) {
             aims.add(CutAim.TWIGS);
         }
         if (habit.pinchWeeks().isPresent()) {
@@ -207,7 +200,7 @@ public final class CutBack {
                     if (!green) {
                         yield deed(Deed.CUT_OFF, Because.SPENT, Place.AT_BASE);
                     }
-                    yield state.leaves() > 0 && state.leaves() < FEW_LEAVES
+                    yield state.leaves() > 0 && state.leaves() < habits.fewLeaves()
                             ? deed(Deed.CUT_OFF, Because.WEAK, Place.AT_BASE)
                             : deed(Deed.CUT, Because.FLOWERS_AGAIN, Place.ABOVE_JOINT);
                 }

@@ -8,6 +8,7 @@ import mildlantern.knowledge.Entry;
 import mildlantern.knowledge.KnowledgeException;
 import mildlantern.knowledge.KnowledgeFiles;
 import mildlantern.plant.ByKind;
+import mildlantern.plant.GrowthForm;
 import mildlantern.plant.PlantKnowledge;
 import mildlantern.plant.Profile;
 import mildlantern.plant.Season;
@@ -73,6 +74,8 @@ final class CutHabits {
 
     private final List<Double> twig;
     private final int lookDays;
+    private final Set<GrowthForm> twiggy;
+    private final int fewLeaves;
     private final ByKind<Habit> habits;
     private final Set<String> hardy;
     private final int hardyWeeks;
@@ -80,6 +83,8 @@ final class CutHabits {
     private CutHabits(Entry file, PlantKnowledge plants) {
         twig = file.at("twig").members().stream().map(step -> step.number(0, 1)).toList();
         lookDays = (int) file.number("look", 1, 90);
+        twiggy = file.constants(GrowthForm.class, "twiggy");
+        fewLeaves = (int) file.number("few-leaves", 1, 20);
         habits = ByKind.read(file, plants, CutHabits::habit);
         hardy = Set.copyOf(file.at("hardy").words("kinds"));
         hardyWeeks = (int) file.at("hardy").number("weeks", 1, 52);
@@ -115,6 +120,16 @@ final class CutHabits {
     /** The heights at which a twig is tested, from its tip down. */
     List<Double> twig() {
         return twig;
+    }
+
+    /** Whether it has twigs that can be tested. */
+    boolean twiggy(Profile kind) {
+        return twiggy.contains(kind.form());
+    }
+
+    /** A plant with fewer leaves does not flower twice from one stem. */
+    int fewLeaves() {
+        return fewLeaves;
     }
 
     int lookDays() {

@@ -77,7 +77,7 @@ public record PotDeed(
     }
 
     /** When. */
-    public enum When implements MessageKey {
+    public enum When {
         NOW,
         /** From a day on: when its kind takes it best. */
         FROM,

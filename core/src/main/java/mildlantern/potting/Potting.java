@@ -38,6 +38,7 @@ public final class Potting {
     private final double stepShare;
     private final double stepCm;
     private final int settlesDays;
+    private final int lookDays;
     private final double mixExtra;
     private final ByKind<Habit> habits;
     private final Map<String, Map<Material, Integer>> mixes = new LinkedHashMap<>();
@@ -50,6 +51,7 @@ public final class Potting {
         stepShare = file.at("step").number("share", 1, 2);
         stepCm = file.at("step").number("cm", 0.1, 10);
         settlesDays = (int) file.number("settles", 1, 365);
+        lookDays = (int) file.number("look", 1, 180);
         mixExtra = file.number("mix-extra", 1, 2);
         habits = ByKind.read(file, plants, Potting::habit);
         for (Medium medium : plants.media()) {
@@ -93,8 +95,13 @@ public final class Potting {
         return habit(kind).after();
     }
 
+    /** Days until the look whether a repotted plant has taken. */
+    public int lookDays() {
+        return lookDays;
+    }
+
     /** How many times the volume of a mix its parts need. */
-    double mixExtra() {
+    public double mixExtra() {
         return mixExtra;
     }
 

@@ -36,6 +36,8 @@ public final class Propagation {
 
     private final List<Callus> callus = new ArrayList<>();
     private final double weight;
+    private final int againDays;
+    private final Range footCelsius;
     private final ByKind<Habit> habits;
 
     private Propagation(Entry file, PlantKnowledge plants) {
@@ -43,6 +45,8 @@ public final class Propagation {
                 .members()
                 .forEach(line -> callus.add(new Callus(line.number("to", 0.1, 100), line.range("days", 0, 60))));
         weight = file.number("weight", 0, 100);
+        againDays = (int) file.number("again", 1, 90);
+        footCelsius = file.range("foot", 5, 40);
         habits = ByKind.read(file, plants, entry -> habit(entry, plants));
     }
 
@@ -91,6 +95,16 @@ public final class Propagation {
      */
     public static Propagation load(PlantKnowledge plants) {
         return new Propagation(KnowledgeFiles.open("propagation.yaml"), plants);
+    }
+
+    /** Days until the next pull where a cutting does not hold yet. */
+    public int againDays() {
+        return againDays;
+    }
+
+    /** Temperature at the foot of a cutting that roots slowly, °C. */
+    public Range footCelsius() {
+        return footCelsius;
     }
 
     /** The ways that work for a kind, the usual one first. */

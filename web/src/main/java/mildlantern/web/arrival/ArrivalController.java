@@ -7,9 +7,8 @@ import mildlantern.plant.PlantId;
 import mildlantern.web.platform.FormKey;
 import mildlantern.web.platform.Reply;
 import mildlantern.web.platform.SignedIn;
-import mildlantern.web.words.Numbers;
+import mildlantern.web.words.Entered;
 import mildlantern.web.words.Unit;
-import mildlantern.web.words.Units;
 import mildlantern.web.words.Wording;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -23,6 +22,8 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 class ArrivalController {
     private static final double MOST_MINUTES = 10_000;
+    private static final double COLDEST = -40;
+    private static final double WARMEST = 50;
 
     private final ArrivalPages pages;
 
@@ -75,30 +76,13 @@ class ArrivalController {
         if (typed.celsius() == null || typed.celsius().isBlank()) {
             return Optional.empty();
         }
-        double celsius = Units.read(typed.celsius(), Unit.Of.TEMPERATURE);
-        if (!(celsius >= -40 && celsius <= 50)) {
-            throw new IllegalArgumentException(Wording.say(
-                    "owntrial.new.between",
-                    Wording.say("arrival.path.celsius"),
-                    Units.shown(-40, Unit.Of.TEMPERATURE),
-                    Units.shown(50, Unit.Of.TEMPERATURE)));
-        }
+        double celsius = Entered.amount(
+                typed.celsius(), 0, COLDEST, WARMEST, Unit.Of.TEMPERATURE, Wording.say("arrival.path.celsius"));
         return Optional.of(new Journey(
                 celsius,
-                minutes(typed.out(), "arrival.path.out"),
-                minutes(typed.car(), "arrival.path.car"),
+                Entered.number(typed.out(), 0, 0, MOST_MINUTES, Wording.say("arrival.path.out")),
+                Entered.number(typed.car(), 0, 0, MOST_MINUTES, Wording.say("arrival.path.car")),
                 Boolean.TRUE.equals(typed.sunny()),
                 Optional.ofNullable(typed.wrap()).orElse(Wrap.BARE)));
-    }
-
-    private static double minutes(@Nullable String text, String what) {
-        if (text == null || text.isBlank()) {
-            return 0;
-        }
-        double minutes = Numbers.read(text);
-        if (!(minutes >= 0 && minutes <= MOST_MINUTES)) {
-            throw new IllegalArgumentException(Wording.say("owntrial.new.between", Wording.say(what), 0, MOST_MINUTES));
-        }
-        return minutes;
     }
 }

@@ -38,9 +38,6 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 class ArrivalPages {
-    /** A limit above this is one of heat. */
-    private static final double HOT_FROM = 25;
-
     private final Plants plants;
     private final Stops stops;
     private final Houses houses;
@@ -99,6 +96,7 @@ class ArrivalPages {
             String aloneUntil,
             boolean aloneOver,
             String pot,
+            int noFeedDays,
             StopId stop,
             FormKey form) {}
 
@@ -137,6 +135,7 @@ class ArrivalPages {
                 alone.until().map(DayFormat.YEAR::format).orElse(""),
                 alone.until().filter(day -> day.isBefore(LocalDate.now(clock))).isPresent(),
                 pot(deed, alone),
+                deed.after().feedDays(),
                 plant.stop(),
                 FormKey.fresh());
     }
@@ -150,7 +149,7 @@ class ArrivalPages {
         words.add(Wording.of(felt.harm()));
         words.add(Wording.say(
                 "arrival.path.felt",
-                felt.limit() > HOT_FROM,
+                felt.hot(),
                 new Temperature(Math.round(felt.reached())),
                 new Temperature(Math.round(felt.limit())),
                 Math.round(felt.minutes())));

@@ -7,7 +7,7 @@ import mildlantern.web.platform.CollectionId;
 import mildlantern.web.platform.FormKey;
 import mildlantern.web.platform.Reply;
 import mildlantern.web.platform.SignedIn;
-import mildlantern.web.words.Numbers;
+import mildlantern.web.words.Entered;
 import mildlantern.web.words.Wording;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -72,24 +72,18 @@ class LeafWorkController {
     }
 
     private LeafWorkPages.Asked read(CollectionId collection, PlantId id, Typed typed) {
-        int alike = number(typed.alike(), 1, 1, MOST_LEAVES, "handwork.leaf.alike");
+        int alike = Entered.whole(typed.alike(), 1, 1, MOST_LEAVES, Wording.say("handwork.leaf.alike"));
         return new LeafWorkPages.Asked(
                 Optional.ofNullable(typed.damage()).orElse(Damage.DRY_TIP),
-                number(typed.green(), 80, 0, 100, "handwork.leaf.green"),
+                Entered.whole(typed.green(), 80, 0, 100, Wording.say("handwork.leaf.green")),
                 alike,
-                number(typed.leaves(), pages.leaves(collection, id), 0, MOST_LEAVES, "handwork.leaf.leaves"),
+                Entered.whole(
+                        typed.leaves(),
+                        pages.leaves(collection, id),
+                        0,
+                        MOST_LEAVES,
+                        Wording.say("handwork.leaf.leaves")),
                 Boolean.TRUE.equals(typed.spreading()),
                 Boolean.TRUE.equals(typed.shooting()));
-    }
-
-    private static int number(@Nullable String text, int usual, int low, int high, String what) {
-        if (text == null || text.isBlank()) {
-            return usual;
-        }
-        double number = Numbers.read(text);
-        if (number < low || number > high || number != Math.rint(number)) {
-            throw new IllegalArgumentException(Wording.say("handwork.leaf.between", Wording.say(what), low, high));
-        }
-        return (int) number;
     }
 }

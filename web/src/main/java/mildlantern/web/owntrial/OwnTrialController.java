@@ -12,7 +12,7 @@ import mildlantern.plant.PlantId;
 import mildlantern.web.platform.FormKey;
 import mildlantern.web.platform.Reply;
 import mildlantern.web.platform.SignedIn;
-import mildlantern.web.words.Numbers;
+import mildlantern.web.words.Entered;
 import mildlantern.web.words.Wording;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -64,12 +64,17 @@ class OwnTrialController {
         try {
             String wayA = way(typed, "wayA");
             String wayB = way(typed, "wayB");
-            int weeks = (int) number(word(typed, "weeks"), 1, MOST_WEEKS, "owntrial.new.weeks");
+            int weeks = Entered.whole(word(typed, "weeks"), 0, 1, MOST_WEEKS, Wording.say("owntrial.new.weeks"));
             List<OwnTrials.Member> members = new ArrayList<>();
             for (OwnTrials.Candidate one : trials.candidates(member.collection(), kind)) {
                 String group = word(typed, "group-" + one.plant());
                 if (group.equals("A") || group.equals("B")) {
-                    double start = number(word(typed, "start-" + one.plant()), 0, MOST, "owntrial.new.start");
+                    double start = Entered.number(
+                            word(typed, "start-" + one.plant()),
+                            Double.NaN,
+                            0,
+                            MOST,
+                            Wording.say("owntrial.new.start"));
                     members.add(new OwnTrials.Member(one.plant(), group.equals("B"), start));
                 }
             }
@@ -100,7 +105,7 @@ class OwnTrialController {
             for (PlantId plant : trials.members(member.collection(), id)) {
                 String end = word(typed, "end-" + plant);
                 if (!end.isEmpty()) {
-                    ends.put(plant, number(end, 0, MOST, "owntrial.all.end"));
+                    ends.put(plant, Entered.number(end, Double.NaN, 0, MOST, Wording.say("owntrial.all.end")));
                 }
             }
         } catch (IllegalArgumentException e) {
@@ -121,13 +126,5 @@ class OwnTrialController {
             throw new IllegalArgumentException(Wording.say("owntrial.new.say-ways", LONGEST));
         }
         return way;
-    }
-
-    private static double number(String typed, double low, double high, String what) {
-        double number = typed.isEmpty() ? Double.NaN : Numbers.read(typed);
-        if (!(number >= low && number <= high)) {
-            throw new IllegalArgumentException(Wording.say("owntrial.new.between", Wording.say(what), low, high));
-        }
-        return number;
     }
 }

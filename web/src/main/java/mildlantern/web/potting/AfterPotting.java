@@ -18,9 +18,6 @@ import org.springframework.stereotype.Component;
 /** Plans what follows a repotting, however it was written down: by press, by a trial, in a line. */
 @Component
 class AfterPotting {
-    /** The next leaf or root shows by then. Kind of source: practice. */
-    static final int LOOK_DAYS = 28;
-
     private static final List<HandTask> FOLLOW = List.of(
             HandTask.REPOT,
             HandTask.POT_CUTTING,
@@ -60,7 +57,7 @@ class AfterPotting {
                 Math.round(after.waterDays().low()),
                 entry);
         follow(plant, HandTask.OUT_OF_SHADE, day, after.shadeDays(), entry);
-        follow(plant, HandTask.LOOK_AT_POT, day, LOOK_DAYS, entry);
+        follow(plant, HandTask.LOOK_AT_POT, day, potting.lookDays(), entry);
         follow(plant, HandTask.FEED_AGAIN, day, after.feedDays(), entry);
     }
 

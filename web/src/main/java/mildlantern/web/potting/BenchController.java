@@ -13,8 +13,8 @@ import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
 import mildlantern.web.platform.Reply;
 import mildlantern.web.platform.SignedIn;
+import mildlantern.web.words.Entered;
 import mildlantern.web.words.Unit;
-import mildlantern.web.words.Units;
 import mildlantern.web.words.Wording;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -57,34 +57,22 @@ class BenchController {
 
     private BenchPages.Choice choice(Plant plant, MultiValueMap<String, String> chosen, Map<String, String> problems) {
         double across = plant.acrossCm();
-        String typed = Optional.ofNullable(chosen.getFirst("size-" + plant.id()))
-                .orElse("")
-                .strip();
-        if (!typed.isEmpty()) {
-            try {
-                double read = Units.read(typed, Unit.Of.LENGTH);
-                if (read >= 2 && read <= 200) {
-                    across = read;
-                } else {
-                    problems.put(plant.id().toString(), wrong(plant, typed));
-                }
-            } catch (IllegalArgumentException e) {
-                problems.put(plant.id().toString(), wrong(plant, typed));
-            }
+        String typed = chosen.getFirst("size-" + plant.id());
+        try {
+            across = Entered.amount(
+                    typed,
+                    across,
+                    PotController.LEAST_CM,
+                    PotController.MOST_CM,
+                    Unit.Of.LENGTH,
+                    Wording.say("potting.bench.size-of", plant.name()));
+        } catch (IllegalArgumentException e) {
+            problems.put(plant.id().toString(), Wording.say("potting.bench.wrong", plant.name(), Wording.why(e)));
         }
         String medium = Optional.ofNullable(chosen.getFirst("medium-" + plant.id()))
                 .filter(id -> knowledge.medium(id).isPresent())
                 .orElse(Optional.ofNullable(plant.medium())
                         .orElse(plants.profile(plant).usualMedium()));
         return new BenchPages.Choice(plant.id(), across, medium);
-    }
-
-    private static String wrong(Plant plant, String typed) {
-        return Wording.say(
-                "potting.bench.wrong",
-                plant.name(),
-                typed,
-                Units.shown(2, Unit.Of.LENGTH),
-                Units.shown(200, Unit.Of.LENGTH));
     }
 }

@@ -22,6 +22,7 @@ import mildlantern.plant.Season;
 import mildlantern.potting.MixList;
 import mildlantern.potting.PotDeed;
 import mildlantern.potting.PotWork;
+import mildlantern.potting.Potting;
 import mildlantern.web.casework.CaseTroubles;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
@@ -47,6 +48,7 @@ class BenchPages {
     private final PotStates pots;
     private final PotWork work;
     private final MixList mixes;
+    private final Potting potting;
     private final HandTasks tasks;
     private final CaseTroubles cases;
     private final Houses houses;
@@ -58,6 +60,7 @@ class BenchPages {
             PotStates pots,
             PotWork work,
             MixList mixes,
+            Potting potting,
             HandTasks tasks,
             CaseTroubles cases,
             Houses houses,
@@ -67,6 +70,7 @@ class BenchPages {
         this.pots = pots;
         this.work = work;
         this.mixes = mixes;
+        this.potting = potting;
         this.tasks = tasks;
         this.cases = cases;
         this.houses = houses;
@@ -82,15 +86,7 @@ class BenchPages {
     record Choice(PlantId plant, double acrossCm, String medium) {}
 
     /** A plant on the bench. */
-    record Line(
-            PlantId plant,
-            String name,
-            String why,
-            String from,
-            String to,
-            String medium,
-            boolean chosen,
-            boolean added) {}
+    record Line(PlantId plant, String name, String why, String from, String to, String medium, boolean chosen) {}
 
     /** A plant whose time comes later. */
     record Later(PlantId plant, String name, String why, String day) {}
@@ -110,7 +106,8 @@ class BenchPages {
             List<Plant> others,
             List<Buy> pots,
             List<Mix> mixes,
-            List<Buy> materials) {}
+            List<Buy> materials,
+            long extraPercent) {}
 
     /** The last day of this week, as the reader begins it. */
     private LocalDate weekEnds() {
@@ -182,7 +179,8 @@ class BenchPages {
                 ready.mixes().stream().map(this::mix).toList(),
                 ready.materials().entrySet().stream()
                         .map(one -> new Buy(Wording.of(one.getKey()), litres(one.getValue())))
-                        .toList());
+                        .toList(),
+                Math.round(100 * (potting.mixExtra() - 1)));
     }
 
     /** Plants that are to be repotted until a day: planned, or asked for by a trial. */
@@ -224,8 +222,7 @@ class BenchPages {
                 Units.shown(plant.acrossCm(), Unit.Of.LENGTH),
                 Units.number(to, Unit.Of.LENGTH),
                 medium,
-                potted,
-                added);
+                potted);
     }
 
     private Mix mix(MixList.Mix mix) {

@@ -13,8 +13,8 @@ import mildlantern.potting.Roots;
 import mildlantern.web.platform.FormKey;
 import mildlantern.web.platform.Reply;
 import mildlantern.web.platform.SignedIn;
+import mildlantern.web.words.Entered;
 import mildlantern.web.words.Unit;
-import mildlantern.web.words.Units;
 import mildlantern.web.words.Wording;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -27,8 +27,8 @@ import org.springframework.web.bind.annotation.RequestParam;
 /** The pot of a plant: leave it, or repot. */
 @Controller
 class PotController {
-    private static final double LEAST_CM = 2;
-    private static final double MOST_CM = 200;
+    static final double LEAST_CM = 2;
+    static final double MOST_CM = 200;
 
     private final PotPages pages;
     private final PlantKnowledge knowledge;
@@ -95,18 +95,12 @@ class PotController {
     }
 
     private PotPages.Done read(Ticked ticked) {
-        String typed = ticked.diameter() == null ? "" : ticked.diameter().strip();
-        OptionalDouble across =
-                typed.isEmpty() ? OptionalDouble.empty() : OptionalDouble.of(Units.read(typed, Unit.Of.LENGTH));
-        if (across.isPresent() && !(across.getAsDouble() >= LEAST_CM && across.getAsDouble() <= MOST_CM)) {
-            throw new IllegalArgumentException(Wording.say(
-                    "potting.pot.between",
-                    Units.shown(LEAST_CM, Unit.Of.LENGTH),
-                    Units.shown(MOST_CM, Unit.Of.LENGTH)));
-        }
+        boolean told = ticked.diameter() != null && !ticked.diameter().isBlank();
+        double across = Entered.amount(
+                ticked.diameter(), LEAST_CM, LEAST_CM, MOST_CM, Unit.Of.LENGTH, Wording.say("potting.pot.diameter"));
         return new PotPages.Done(
                 Optional.ofNullable(ticked.deed()).orElse(PotDeed.Deed.FRESH),
-                across,
+                told ? OptionalDouble.of(across) : OptionalDouble.empty(),
                 Optional.ofNullable(ticked.medium())
                         .filter(id -> knowledge.medium(id).isPresent()),
                 Boolean.TRUE.equals(ticked.dead()),

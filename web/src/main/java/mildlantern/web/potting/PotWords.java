@@ -54,7 +54,7 @@ class PotWords {
                 .ifPresent(day -> words.add(Wording.say(
                         "potting.pot.from", deed.when().name(), deed.deed().name(), DayFormat.YEAR.format(day))));
         if (deed.when() == PotDeed.When.AFTER_BLOOM) {
-            words.add(Wording.of(PotDeed.When.AFTER_BLOOM));
+            words.add(Wording.say("potting.pot.after-bloom"));
         }
         if (deed.deed().repots()) {
             words.add(Wording.say("potting.pot.how", deed.deed().name()));

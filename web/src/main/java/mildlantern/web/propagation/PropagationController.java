@@ -13,9 +13,8 @@ import mildlantern.web.plant.Plants;
 import mildlantern.web.platform.FormKey;
 import mildlantern.web.platform.Reply;
 import mildlantern.web.platform.SignedIn;
-import mildlantern.web.words.Numbers;
+import mildlantern.web.words.Entered;
 import mildlantern.web.words.Unit;
-import mildlantern.web.words.Units;
 import mildlantern.web.words.Wording;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -113,21 +112,15 @@ class PropagationController {
     }
 
     private static Asked read(Typed typed) {
-        double count = typed.count() == null || typed.count().isBlank() ? 1 : Numbers.read(typed.count());
-        if (!(count >= 1 && count <= MOST) || count != Math.rint(count)) {
-            throw new IllegalArgumentException(
-                    Wording.say("handwork.leaf.between", Wording.say("propagation.new.count"), 1, MOST));
-        }
-        double stem = typed.stem() == null || typed.stem().isBlank()
-                ? USUAL_STEM_CM
-                : Units.read(typed.stem(), Unit.Of.LENGTH);
-        if (!(stem >= THINNEST_CM && stem <= THICKEST_CM)) {
-            throw new IllegalArgumentException(Wording.say(
-                    "propagation.new.stem-between",
-                    Units.shown(THINNEST_CM, Unit.Of.LENGTH),
-                    Units.shown(THICKEST_CM, Unit.Of.LENGTH)));
-        }
-        return new Asked((int) count, stem);
+        return new Asked(
+                Entered.whole(typed.count(), 1, 1, MOST, Wording.say("propagation.new.count")),
+                Entered.amount(
+                        typed.stem(),
+                        USUAL_STEM_CM,
+                        THINNEST_CM,
+                        THICKEST_CM,
+                        Unit.Of.LENGTH,
+                        Wording.say("propagation.new.stem")));
     }
 
     @PostMapping("/plants/{id}/new-plants/found")

@@ -15,6 +15,7 @@ import mildlantern.plant.Profile;
 import mildlantern.propagation.Propagation;
 import mildlantern.propagation.Recipe;
 import mildlantern.propagation.Way;
+import mildlantern.quantity.Temperature;
 import mildlantern.web.plant.Kinds;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
@@ -208,7 +209,7 @@ class PropagationPages {
     }
 
     /** A new plant's own small troubles: what they look like and what is done. */
-    private static List<String> troubles(Recipe recipe) {
+    private List<String> troubles(Recipe recipe) {
         List<String> troubles = new ArrayList<>();
         troubles.add(Wording.say("propagation.trouble.wilts", recipe.cover()));
         troubles.add(
@@ -218,7 +219,10 @@ class PropagationPages {
         if (recipe.cover()) {
             troubles.add(Wording.say("propagation.trouble.mould"));
         }
-        troubles.add(Wording.say("propagation.trouble.no-roots"));
+        troubles.add(Wording.say(
+                "propagation.trouble.no-roots",
+                new Temperature(propagation.footCelsius().low()),
+                new Temperature(propagation.footCelsius().high())));
         if (recipe.way() == Way.SEED) {
             troubles.add(Wording.say("propagation.trouble.fall"));
         }

@@ -41,8 +41,6 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 class PropagationService {
-    private static final int AGAIN_DAYS = 14;
-
     private final Plants plants;
     private final Propagation propagation;
     private final PlantKeeping keeping;
@@ -211,7 +209,7 @@ class PropagationService {
                 }
                 case NOT_YET -> {
                     note(plant, today, Wording.say("propagation.new.wrote-not-yet"));
-                    tasks.plan(plant, HandTask.ROOTS, today.plusDays(AGAIN_DAYS), BatchId.fresh());
+                    tasks.plan(plant, HandTask.ROOTS, today.plusDays(propagation.againDays()), BatchId.fresh());
                 }
                 case FAILED -> {
                     rooting.get().ends(Rooting.Outcome.FAILED, today);

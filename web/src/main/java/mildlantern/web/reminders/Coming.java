@@ -24,6 +24,7 @@ import mildlantern.web.routine.Schedules;
 import mildlantern.web.stop.Stop;
 import mildlantern.web.stop.Stops;
 import mildlantern.web.task.HandTasks;
+import mildlantern.web.task.HandsToday;
 import mildlantern.web.treatment.CourseDues;
 import mildlantern.web.words.Wording;
 import org.springframework.stereotype.Service;
@@ -117,7 +118,7 @@ class Coming {
                                         Wording.say("reminders.coming.trial-day"),
                                         "/plants/" + plant)))));
         events.replaceAll(event -> event.day().isBefore(today) ? on(event, today) : event);
-        events.addAll(routine(collection, alive, open, today, until));
+        events.addAll(routine(collection, alive, open, hands.today(collection, today), until));
         events.sort(Comparator.comparing(Event::day).thenComparing(Event::key));
         return events;
     }
@@ -134,14 +135,16 @@ class Coming {
             CollectionId collection,
             Map<PlantId, Plant> alive,
             CaseTroubles.Open open,
-            LocalDate today,
+            HandsToday dry,
             LocalDate until) {
+        LocalDate today = dry.day();
         Map<LocalDate, Map<Work, List<Plant>>> byDay = new TreeMap<>();
         for (ScheduleRow row : schedules.of(collection, alive.keySet()).values()) {
             Plant plant = alive.get(row.plant());
             if (plant != null) {
                 open.days(row.plant(), row.schedule()).forEach((work, day) -> {
-                    if (!day.isAfter(until)) {
+                    boolean waits = work == Work.WATER && dry.keptDry(plant.id());
+                    if (!day.isAfter(until) && !waits) {
                         byDay.computeIfAbsent(day.isBefore(today) ? today : day, at -> new EnumMap<>(Work.class))
                                 .computeIfAbsent(work, one -> new ArrayList<>())
                                 .add(plant);

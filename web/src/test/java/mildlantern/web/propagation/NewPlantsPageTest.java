@@ -189,7 +189,7 @@ class NewPlantsPageTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"count, 0, from 1 to 50", "count, many, many", "stem, 99, A stem is", "stem, -1, A stem is"})
+    @CsvSource({"count, 0, from 1 to 50", "count, many, many", "stem, 99, Stem thickness", "stem, -1, Stem thickness"})
     void aWrongNumberIsToldAndNothingIsMade(String field, String typed, String told) throws Exception {
         String answer = asking.form(grower.member(), page, "form", Asking.fresh(), "way", "BEHEAD", field, typed)
                 .andExpect(status().isUnprocessableContent())
