@@ -52,6 +52,7 @@ class BenchController {
         plants.plants(member.collection(), ids).forEach(plant -> choices.add(choice(plant, chosen, problems)));
         reply.put("page", pages.page(member.collection(), choices, chosen.containsKey("asked")));
         reply.put("problems", problems);
+        reply.put("typed", chosen.toSingleValueMap());
         return "potting/bench";
     }
 

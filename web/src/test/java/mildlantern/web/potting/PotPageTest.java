@@ -184,7 +184,7 @@ class PotPageTest {
         assertThat(asking.text(
                         grower.member(),
                         "/potting?asked=true&plant=" + id + "&size-" + id + "=huge&medium-" + id + "=bark"))
-                .contains("Limpet: ");
+                .contains("Limpet: ", "value=\"huge\"");
         assertThat(asking.text(grower.member(), "/potting?asked=true&plant=none-of-yours"))
                 .contains("Potting bench");
     }
