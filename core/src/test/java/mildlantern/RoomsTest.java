@@ -35,6 +35,7 @@ class RoomsTest {
             "sensing",
             "weather",
             "pest",
+            "season",
             "light",
             "air",
             "nutrition",

@@ -69,6 +69,7 @@ public class DifferentialBench {
                 plants.profile("phalaenopsis").orElseThrow(),
                 Optional.of(Stage.ADULT),
                 Optional.of(Season.WINTER),
+                Optional.empty(),
                 new PlantRecord.Place(
                         Optional.of(Brightness.MEDIUM),
                         Optional.of(new RelativeHumidity(44)),
@@ -78,7 +79,7 @@ public class DifferentialBench {
                         Optional.of(Set.of(Near.HEATER)),
                         Optional.of(true),
                         Optional.of(AirMovement.STILL),
-                        Optional.empty()),
+                        OptionalDouble.empty()),
                 new PlantRecord.Watering(
                         OptionalDouble.of(3),
                         OptionalDouble.of(4),

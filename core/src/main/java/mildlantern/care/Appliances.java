@@ -4,8 +4,7 @@ import java.util.Optional;
 import mildlantern.air.Air;
 import mildlantern.care.Need.Standing;
 import mildlantern.light.Photons;
-import mildlantern.plant.Profile;
-import mildlantern.plant.Season;
+import mildlantern.plant.Wants;
 import mildlantern.quantity.Range;
 import mildlantern.quantity.RelativeHumidity;
 import mildlantern.quantity.Temperature;
@@ -22,34 +21,39 @@ final class Appliances {
         this.weighing = weighing;
     }
 
-    Optional<Change> lamp(Subject subject, Season season, Need need, double lightHours) {
+    /** A lamp for the whole stop, so strong that in its usual hours it makes up what this plant is short of; none for a plant at rest. */
+    Optional<Change> lamp(Subject subject, Need need, double lightHours) {
+        Wants wants = subject.plant().wants();
         if (need.standing() != Standing.SHORT
+                || wants.phase().rests()
                 || subject.here().glassCase() && need.gets().value() <= 0) {
             return Optional.empty();
         }
-        Profile profile = subject.plant().profile();
         double shortfall =
                 need.wanted().low() * knowledge.lampMargin - need.gets().value();
-        double most = knowledge.lightHours(profile.nearest());
-        double hours = Math.min(most, Photons.hoursFor(Math.min(80, shortfall), knowledge.lampPpfd));
-        double added = Photons.daily(knowledge.lampPpfd, hours);
+        double most = wants.lightHours().orElse(knowledge.lampHours);
+        double hours = Math.min(most, knowledge.lampHours);
+        double ppfd = Math.min(knowledge.lampPpfd, shortfall / Photons.daily(1, hours));
+        double watts = ppfd * Math.max(knowledge.lampBoard, subject.here().boardSquareM()) / knowledge.lampYield;
+        double added = Photons.daily(ppfd, hours);
         Figure light = need.gets().shifted(added, 0, 80, CareOrigin.WITH_A_LAMP);
-        double gain = weighing.gain(subject, season, subject.here().gives().withLight(light));
-        double others = weighing.others(subject, season, subject.here().gives().withLight(light));
-        ChangeSays how = knowledge.needsLongNights(profile.nearest())
+        double gain = weighing.gain(subject, subject.here().gives().withLight(light));
+        double others = weighing.others(subject, subject.here().gives().withLight(light));
+        ChangeSays how = wants.lightHours().isPresent()
                 ? ChangeSays.LAMP_BY_DAY_ONLY
-                : hours + lightHours > most ? ChangeSays.LAMP_BEFORE_DUSK : ChangeSays.LAMP;
+                : lightHours > hours ? ChangeSays.LAMP : ChangeSays.LAMP_BEFORE_DUSK;
         return Optional.of(weighing.change(
                 Change.Kind.LAMP,
-                how.with(knowledge.lampPpfd, tenths(hours), most),
+                need,
+                how.with(Math.rint(ppfd), tenths(hours), most),
                 ChangeSays.LAMP_ADDS.with(
                         tenths(need.gets().value()), tenths(need.wanted().low()), tenths(added)),
-                ChangeSays.LAMP_COSTS.with(Math.round(knowledge.lampWatts * hours / 10) / 100.0),
+                ChangeSays.LAMP_COSTS.with(Math.rint(watts), Math.round(watts * hours / 10) / 100.0),
                 gain,
                 others));
     }
 
-    Optional<Change> humidifier(Subject subject, Season season, Need need, Changes.Outside outside) {
+    Optional<Change> humidifier(Subject subject, Need need, Changes.Outside outside) {
         Optional<Figure> warmth = subject.here().gives().byDay();
         if (need.standing() != Standing.SHORT || warmth.isEmpty()) {
             return Optional.empty();
@@ -72,14 +76,15 @@ final class Appliances {
                 .withHumidity(need.gets().shifted(target - need.gets().value(), 0, 100, CareOrigin.WITH_A_HUMIDIFIER));
         return Optional.of(weighing.change(
                 Change.Kind.HUMIDIFIER,
+                need,
                 ChangeSays.HUMIDIFIER.with(target),
                 ChangeSays.HUMIDIFIER_WHY.with(
                         Math.rint(need.gets().value()), need.wanted().low()),
                 subject.here().glassCase()
                         ? ChangeSays.HUMIDIFIER_COSTS_IN_A_CASE.with(tenths(litres))
                         : ChangeSays.HUMIDIFIER_COSTS_IN_A_ROOM.with(tenths(litres), volume),
-                weighing.gain(subject, season, after),
-                weighing.others(subject, season, after)));
+                weighing.gain(subject, after),
+                weighing.others(subject, after)));
     }
 
     private static double tenths(double value) {

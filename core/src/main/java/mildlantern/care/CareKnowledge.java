@@ -1,7 +1,6 @@
 package mildlantern.care;
 
 import java.util.EnumMap;
-import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import mildlantern.knowledge.Entry;
@@ -18,6 +17,8 @@ public final class CareKnowledge {
     final double humidityOver;
     final double day;
     final double night;
+    final double nightOver;
+    final double most;
     final double wateringDoubled;
     final double waterDoubled;
     final double hungry;
@@ -27,23 +28,21 @@ public final class CareKnowledge {
     final double others;
     final double worth;
     final double lampPpfd;
-    final double lampWatts;
+    final double lampHours;
+    final double lampYield;
+    final double lampBoard;
     final double lampMargin;
     final double aboveLow;
     final double mostHumidity;
     final Range room;
     final Range cabinet;
 
-    private final Map<Season, Double> lightIn = new EnumMap<>(Season.class);
     private final Map<Change.Kind, Double> effort = new EnumMap<>(Change.Kind.class);
     private final Map<Change.Kind, Integer> lookAgain = new EnumMap<>(Change.Kind.class);
     private final Map<Season, Changes.Outside> outside = new EnumMap<>(Season.class);
     private final double full;
     private final double effortBySteps;
     private final double effortDisplacing;
-    private final double dayHours;
-    private final double darkDayHours;
-    private final List<String> darkKinds;
 
     private CareKnowledge(Entry file) {
         Entry miss = file.at("miss");
@@ -53,6 +52,8 @@ public final class CareKnowledge {
         humidityOver = miss.number("humidity-over", 1, 100);
         day = miss.number("day", 0.5, 40);
         night = miss.number("night", 0.5, 40);
+        nightOver = miss.number("night-over", 0.5, 40);
+        most = miss.number("most", 0.5, 5);
         wateringDoubled = miss.number("watering-doubled", 0, 5);
         waterDoubled = miss.number("water-doubled", 0, 5);
         hungry = miss.number("hungry", 0, 5);
@@ -62,7 +63,6 @@ public final class CareKnowledge {
         others = file.number("others", 0, 1);
         worth = file.number("worth", 0, 1);
         for (Season season : Season.values()) {
-            lightIn.put(season, file.at("light-in").number(Words.id(season), 0.1, 1));
             Entry weather = file.at("outside").at(Words.id(season));
             outside.put(
                     season,
@@ -76,15 +76,14 @@ public final class CareKnowledge {
         effortBySteps = cost.number("move-by-steps", 0, 2);
         effortDisplacing = cost.number("move-displacing", 0, 2);
         Entry lamp = file.at("lamp");
-        lampPpfd = lamp.number("ppfd", 10, 2000);
-        lampWatts = lamp.number("watts", 1, 2000);
+        lampPpfd = lamp.number("most-ppfd", 10, 2000);
         lampMargin = lamp.number("margin", 1, 2);
         aboveLow = file.at("humidifier").number("above", 0, 20);
         mostHumidity = file.at("humidifier").number("most", 40, 100);
         full = file.number("full", 0.1, 1);
-        dayHours = lamp.number("day-hours", 8, 18);
-        darkDayHours = lamp.number("dark-day-hours", 6, 16);
-        darkKinds = lamp.words("dark-kinds");
+        lampHours = lamp.number("hours", 6, 18);
+        lampYield = lamp.number("yield", 0.1, 5);
+        lampBoard = lamp.number("least-board", 0.01, 5);
         Entry air = file.at("room");
         room = new Range(air.number("changes", 0.1, 10), air.number("cubic-metres", 1, 1000));
         cabinet = new Range(air.number("cabinet-cubic-metres", 0.01, 10), air.number("cabinet-changes", 0.1, 20));
@@ -95,10 +94,6 @@ public final class CareKnowledge {
      */
     public static CareKnowledge load() {
         return new CareKnowledge(KnowledgeFiles.open("care.yaml"));
-    }
-
-    double lightIn(Season season) {
-        return Objects.requireNonNull(lightIn.get(season));
     }
 
     double effort(Change.Kind kind) {
@@ -122,15 +117,5 @@ public final class CareKnowledge {
     /** Days after a change on which to look whether it helped. */
     public int lookAgainDays(Change.Kind kind) {
         return Objects.requireNonNull(lookAgain.get(kind));
-    }
-
-    /** Hours a day that lamp and window together may be light for a kind: some flower only after long nights. */
-    public double lightHours(String kind) {
-        return darkKinds.contains(kind) ? darkDayHours : dayHours;
-    }
-
-    /** Whether a kind flowers only after long nights. */
-    public boolean needsLongNights(String kind) {
-        return darkKinds.contains(kind);
     }
 }

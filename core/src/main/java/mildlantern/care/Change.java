@@ -1,6 +1,7 @@
 package mildlantern.care;
 
 import java.util.Optional;
+import java.util.Set;
 import mildlantern.message.Message;
 import mildlantern.place.StopId;
 
@@ -14,6 +15,7 @@ import mildlantern.place.StopId;
  * @param gain by how much the plant's misses shrink
  * @param others by how much those of its neighbours shrink; below 0 where they grow
  * @param worth gain and what it does to others, less its effort
+ * @param answers the needs that it meets better
  * @param helped what it would do to others on the stop
  * @param stop where it goes, for a move
  */
@@ -25,6 +27,7 @@ public record Change(
         double gain,
         double others,
         double worth,
+        Set<Need.Kind> answers,
         Message helped,
         Optional<StopId> stop) {
     /** Sorts of change. */

@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import mildlantern.care.Need.Standing;
 import mildlantern.message.Message;
 import mildlantern.nutrition.FedSoFar;
@@ -12,7 +14,7 @@ import mildlantern.nutrition.Waters;
 import mildlantern.place.Moves;
 import mildlantern.plant.PlantId;
 import mildlantern.plant.Profile;
-import mildlantern.plant.Season;
+import mildlantern.plant.Wants;
 import mildlantern.plant.WaterSource;
 import mildlantern.quantity.Range;
 
@@ -41,26 +43,34 @@ public final class Changes {
         this.appliances = new Appliances(knowledge, weighing);
     }
 
-    /** A plant at a stop. */
-    public record Resident(PlantId id, String name, Profile profile) {}
+    /**
+     * A plant at a stop.
+     *
+     * @param wants what it wants at its time of the year
+     */
+    public record Resident(PlantId id, String name, Profile profile, Wants wants) {}
 
     /** All needs of the plant where it stands. */
-    public List<Need> needs(Subject subject, Season season) {
-        return needs.of(subject.plant().profile(), season, subject.here().gives(), subject.pot());
+    public List<Need> needs(Subject subject) {
+        return needs.of(
+                subject.plant().profile(),
+                subject.plant().wants(),
+                subject.here().gives(),
+                subject.pot());
     }
 
     /** Stops for a plant, the best first; its own is among them. */
-    public List<SuitsAt> places(Subject subject, Season season, List<Spot> spots) {
+    public List<SuitsAt> places(Subject subject, List<Spot> spots) {
         return spots.stream()
                 .filter(spot -> !spot.alone() || spot.id().equals(subject.here().id()))
-                .map(spot -> suits(subject, season, spot))
+                .map(spot -> suits(subject, spot))
                 .filter(suits -> suits.needs().size() >= 2)
                 .sorted(Comparator.comparingDouble(SuitsAt::missed))
                 .toList();
     }
 
-    private SuitsAt suits(Subject subject, Season season, Spot spot) {
-        List<Need> there = needs.ofStop(subject.plant().profile(), season, spot.gives());
+    private SuitsAt suits(Subject subject, Spot spot) {
+        List<Need> there = needs.ofStop(subject.plant().wants(), spot.gives());
         boolean moving = !spot.id().equals(subject.here().id());
         return new SuitsAt(
                 spot,
@@ -69,7 +79,7 @@ public final class Changes {
                 moving && spot.full()
                         ? spot.standing().stream()
                                 .max(Comparator.comparingDouble(
-                                        other -> Needs.missed(needs.ofStop(other.profile(), season, spot.gives()))))
+                                        other -> Needs.missed(needs.ofStop(other.wants(), spot.gives()))))
                                 .map(Resident::name)
                         : Optional.empty());
     }
@@ -80,22 +90,21 @@ public final class Changes {
      * @param outside temperature and humidity outdoors, for a humidifier's work
      * @param lightHours hours of daylight now
      */
-    public List<Change> weigh(Subject subject, Season season, List<Spot> spots, Outside outside, double lightHours) {
-        List<Need> now = needs(subject, season);
+    public List<Change> weigh(Subject subject, List<Spot> spots, Outside outside, double lightHours) {
+        List<Need> now = needs(subject);
         List<Change> changes = new ArrayList<>();
         if (!subject.moveHeld()) {
-            changes.addAll(moves(subject, season, spots, now));
+            changes.addAll(moves(subject, spots, now));
         }
         for (Need need : now) {
             if (need.standing() == Standing.FITS) {
                 continue;
             }
             switch (need.kind()) {
-                case LIGHT -> appliances.lamp(subject, season, need, lightHours).ifPresent(changes::add);
-                case HUMIDITY ->
-                    appliances.humidifier(subject, season, need, outside).ifPresent(changes::add);
+                case LIGHT -> appliances.lamp(subject, need, lightHours).ifPresent(changes::add);
+                case HUMIDITY -> appliances.humidifier(subject, need, outside).ifPresent(changes::add);
                 case WATER -> water(subject, need).ifPresent(changes::add);
-                case FOOD -> feed(subject, season, need).ifPresent(changes::add);
+                case FOOD -> feed(subject, need).ifPresent(changes::add);
                 case SALTS -> changes.add(flush(need));
                 case WATERING -> changes.add(rhythm(subject, need));
                 default -> {
@@ -112,10 +121,10 @@ public final class Changes {
     /** Weather outdoors. */
     public record Outside(double celsius, double humidity) {}
 
-    private List<Change> moves(Subject subject, Season season, List<Spot> spots, List<Need> now) {
+    private List<Change> moves(Subject subject, List<Spot> spots, List<Need> now) {
         List<Need> here = now.stream().filter(need -> need.kind().ofStop()).toList();
         List<Change> changes = new ArrayList<>();
-        for (SuitsAt there : places(subject, season, spots)) {
+        for (SuitsAt there : places(subject, spots)) {
             Spot spot = there.spot();
             // A stop of which less is known only seems better.
             if (spot.id().equals(subject.here().id()) || there.needs().size() < here.size()) {
@@ -134,10 +143,19 @@ public final class Changes {
                     gain,
                     0,
                     gain - effort,
+                    bettered(here, there.needs()),
                     ChangeSays.NOTHING_FOR_OTHERS.with(),
                     Optional.of(spot.id())));
         }
         return changes;
+    }
+
+    private static Set<Need.Kind> bettered(List<Need> here, List<Need> there) {
+        return here.stream()
+                .filter(now ->
+                        there.stream().anyMatch(other -> other.kind() == now.kind() && other.miss() < now.miss()))
+                .map(Need::kind)
+                .collect(Collectors.toUnmodifiableSet());
     }
 
     private boolean bySteps(Gives from, Gives to) {
@@ -174,6 +192,7 @@ public final class Changes {
         int percent = (int) Math.floor(share * 20) * 5;
         return Optional.of(weighing.change(
                 Change.Kind.WATER,
+                need,
                 percent >= 10 ? ChangeSays.SOFTER_WATER_BLENDED.with(percent) : ChangeSays.SOFTER_WATER.with(),
                 need.missed().orElseThrow(),
                 ChangeSays.SOFTER_WATER_COSTS.with(),
@@ -181,13 +200,14 @@ public final class Changes {
                 0));
     }
 
-    private Optional<Change> feed(Subject subject, Season season, Need need) {
+    private Optional<Change> feed(Subject subject, Need need) {
         if (subject.feedHeld()) {
             return Optional.empty();
         }
-        return feeds.next(subject.plant().profile(), season, FedSoFar.NOTHING, feedDays)
+        return feeds.next(subject.plant().profile(), subject.plant().wants(), FedSoFar.NOTHING, feedDays)
                 .map(next -> weighing.change(
                         Change.Kind.FEED,
+                        need,
                         next.how(),
                         need.missed().orElseThrow(),
                         ChangeSays.FEED_EVERY.with(
@@ -199,6 +219,7 @@ public final class Changes {
     private Change flush(Need need) {
         return weighing.change(
                 Change.Kind.FLUSH,
+                need,
                 ChangeSays.FLUSH.with(),
                 need.missed().orElseThrow(),
                 ChangeSays.FLUSH_COSTS.with(),
@@ -210,6 +231,7 @@ public final class Changes {
         double cycle = subject.pot().cycleDays().orElse(need.wanted().middle());
         return weighing.change(
                 Change.Kind.RHYTHM,
+                need,
                 ChangeSays.RHYTHM.with(Math.round(cycle * 10) / 10.0),
                 need.missed().orElseThrow(),
                 (need.standing() == Standing.SHORT ? ChangeSays.LESS_WATER : ChangeSays.MORE_LOOKS).with(),

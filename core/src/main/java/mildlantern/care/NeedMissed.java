@@ -10,6 +10,10 @@ public enum NeedMissed implements MessageKey {
     MOIST_AIR,
     COOL_DAYS,
     HOT_DAYS,
+    /** It rests, and wants it cooler. */
+    WARM_DAYS_FOR_REST,
+    WARM_NIGHTS,
+    WARM_NIGHTS_FOR_REST,
     COLD_NIGHTS,
     /** At the leaf, which stands by the glass. */
     COLD_NIGHTS_AT_THE_LEAF,

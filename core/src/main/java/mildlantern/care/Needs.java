@@ -8,15 +8,12 @@ import mildlantern.care.Need.Standing;
 import mildlantern.message.Message;
 import mildlantern.nutrition.Waters;
 import mildlantern.plant.Profile;
-import mildlantern.plant.Season;
+import mildlantern.plant.Wants;
 import mildlantern.quantity.Range;
 import mildlantern.quantity.Temperature;
 
 /** Holds what a plant gets against what its kind needs. */
 public final class Needs {
-    /** The upper end of nights: none is asked for. */
-    private static final double ANY_WARMTH = 60;
-
     private final CareKnowledge knowledge;
     private final Waters waters;
 
@@ -25,31 +22,24 @@ public final class Needs {
         this.waters = waters;
     }
 
-    /** The light that a kind wants in a season, mol/m² and day: less out of growth. */
-    public Range light(Profile profile, Season season) {
-        double share = knowledge.lightIn(season);
-        return new Range(
-                profile.dailyLight().low() * share, profile.dailyLight().high());
-    }
-
     /** The needs that the stop answers; those of which nothing is known are left out. */
-    public List<Need> ofStop(Profile profile, Season season, Gives gives) {
+    public List<Need> ofStop(Wants wants, Gives gives) {
         List<Need> needs = new ArrayList<>();
-        gives.light().ifPresent(light -> needs.add(light(light(profile, season), light)));
-        gives.humidity().ifPresent(humidity -> needs.add(humidity(profile.humidity(), humidity)));
-        gives.byDay().ifPresent(day -> needs.add(day(profile.day(), day)));
-        gives.night().ifPresent(night -> needs.add(night(profile, night)));
+        gives.light().ifPresent(light -> needs.add(light(wants, light)));
+        gives.humidity().ifPresent(humidity -> needs.add(humidity(wants.humidity(), humidity)));
+        gives.byDay().ifPresent(day -> needs.add(day(wants, day)));
+        gives.night().ifPresent(night -> needs.add(night(wants, night)));
         return needs;
     }
 
     /** All needs, those of the stop first. */
-    public List<Need> of(Profile profile, Season season, Gives gives, PotGives pot) {
-        List<Need> needs = new ArrayList<>(ofStop(profile, season, gives));
+    public List<Need> of(Profile profile, Wants wants, Gives gives, PotGives pot) {
+        List<Need> needs = new ArrayList<>(ofStop(wants, gives));
         if (pot.intervalDays().isPresent() && pot.cycleDays().isPresent()) {
             needs.add(watering(pot.intervalDays().getAsDouble(), pot.cycleDays().getAsDouble()));
         }
         pot.waterMg().ifPresent(water -> needs.add(water(profile, water)));
-        pot.nitrogen().ifPresent(nitrogen -> needs.add(food(profile, nitrogen, pot)));
+        pot.nitrogen().ifPresent(nitrogen -> needs.add(food(profile, wants, nitrogen, pot)));
         pot.conductivity().ifPresent(salts -> needs.add(salts(salts, pot.saltyAbove())));
         return List.copyOf(needs);
     }
@@ -66,10 +56,11 @@ public final class Needs {
                 .max((a, b) -> Double.compare(a.miss(), b.miss()));
     }
 
-    private Need light(Range wanted, Figure light) {
+    private Need light(Wants wants, Figure light) {
+        Range wanted = wants.light();
         double value = Math.max(0.05, light.value());
         double miss = value < wanted.low()
-                ? knowledge.lightHalved * halvings(wanted.low() / value)
+                ? Math.min(knowledge.most, knowledge.lightHalved * halvings(wanted.low() / value))
                 : value > wanted.high() ? knowledge.lightDoubled * halvings(value / wanted.high()) : 0;
         return need(
                 Kind.LIGHT,
@@ -93,27 +84,34 @@ public final class Needs {
                 NeedMissed.MOIST_AIR.with(Math.round(value), wanted.high()));
     }
 
-    private Need day(Range wanted, Figure day) {
-        double miss =
-                (Math.max(0, wanted.low() - day.value()) + Math.max(0, day.value() - wanted.high())) / knowledge.day;
+    private Need day(Wants wants, Figure day) {
+        Range wanted = wants.day();
+        double miss = Math.min(
+                knowledge.most,
+                (Math.max(0, wanted.low() - day.value()) + Math.max(0, day.value() - wanted.high())) / knowledge.day);
         return need(
                 Kind.DAY,
                 wanted,
                 day,
                 miss,
                 NeedMissed.COOL_DAYS.with(degrees(day.value()), degrees(wanted.low())),
-                NeedMissed.HOT_DAYS.with(degrees(day.value()), degrees(wanted.high())));
+                (wants.phase().rests() ? NeedMissed.WARM_DAYS_FOR_REST : NeedMissed.HOT_DAYS)
+                        .with(degrees(day.value()), degrees(wanted.high())));
     }
 
-    private Need night(Profile profile, Figure night) {
-        double low = profile.night().celsius();
+    private Need night(Wants wants, Figure night) {
+        Range wanted = wants.night();
+        double miss = Math.max(0, wanted.low() - night.value()) / knowledge.night
+                + Math.max(0, night.value() - wanted.high()) / knowledge.nightOver;
         return need(
                 Kind.NIGHT,
-                new Range(low, ANY_WARMTH),
+                wanted,
                 night,
-                Math.max(0, low - night.value()) / knowledge.night,
+                Math.min(knowledge.most, miss),
                 (night.atLeaf() ? NeedMissed.COLD_NIGHTS_AT_THE_LEAF : NeedMissed.COLD_NIGHTS)
-                        .with(degrees(night.value()), degrees(low)));
+                        .with(degrees(night.value()), degrees(wanted.low())),
+                (wants.phase().rests() ? NeedMissed.WARM_NIGHTS_FOR_REST : NeedMissed.WARM_NIGHTS)
+                        .with(degrees(night.value()), degrees(wanted.high())));
     }
 
     private Need watering(double interval, double cycle) {
@@ -141,12 +139,13 @@ public final class Needs {
                 NeedMissed.HARD_WATER.with(Math.round(water.value()), Math.round(allowed)));
     }
 
-    private Need food(Profile profile, double nitrogen, PotGives pot) {
+    private Need food(Profile profile, Wants wants, double nitrogen, PotGives pot) {
+        boolean growing = wants.phase().grows() && wants.feed() > 0;
         double most = Math.max(pot.hungryBelow() * 2, profile.feedMgN().high() * 1.5);
-        boolean hungry = pot.growing() && nitrogen < pot.hungryBelow();
+        boolean hungry = growing && nitrogen < pot.hungryBelow();
         return need(
                 Kind.FOOD,
-                new Range(pot.growing() ? pot.hungryBelow() : 0, most),
+                new Range(growing ? pot.hungryBelow() : 0, most),
                 Figure.of(Math.round(nitrogen), CareOrigin.ACCOUNT_OF_POT),
                 hungry ? knowledge.hungry : 0,
                 NeedMissed.HUNGRY.with(Math.round(nitrogen)));

@@ -13,7 +13,6 @@ import java.util.OptionalDouble;
  * @param hungryBelow nitrogen below which a growing plant goes short, mg/L
  * @param conductivity of the pot's water, mS/cm
  * @param saltyAbove conductivity above which it wants a flush, mS/cm
- * @param growing whether it grows now
  */
 public record PotGives(
         OptionalDouble intervalDays,
@@ -22,8 +21,7 @@ public record PotGives(
         OptionalDouble nitrogen,
         double hungryBelow,
         OptionalDouble conductivity,
-        double saltyAbove,
-        boolean growing) {
+        double saltyAbove) {
     /** Nothing is known of it. */
     public static final PotGives NOTHING = new PotGives(
             OptionalDouble.empty(),
@@ -32,6 +30,5 @@ public record PotGives(
             OptionalDouble.empty(),
             0,
             OptionalDouble.empty(),
-            2,
-            false);
+            2);
 }

@@ -10,6 +10,7 @@ import mildlantern.place.StopId;
  * @param standing the plants that stand there
  * @param full whether another pot finds no room
  * @param alone whether it is for plants that must stand alone; nothing is proposed there
+ * @param boardSquareM its board, m²
  * @param glassCase whether it is a small glass case
  */
 public record Spot(
@@ -19,4 +20,5 @@ public record Spot(
         List<Changes.Resident> standing,
         boolean full,
         boolean alone,
+        double boardSquareM,
         boolean glassCase) {}

@@ -16,7 +16,7 @@ import mildlantern.knowledge.KnowledgeFiles;
 import mildlantern.message.Message;
 import mildlantern.place.Moves;
 import mildlantern.place.StopId;
-import mildlantern.plant.Profile;
+import mildlantern.plant.Wants;
 import mildlantern.quantity.Temperature;
 import org.jspecify.annotations.Nullable;
 
@@ -117,13 +117,13 @@ public final class StepPlanner {
      * @param between stops that may serve on the way
      * @param start the day of the first step
      */
-    public Plan plan(Profile profile, Place from, Place to, List<Place> between, LocalDate start) {
+    public Plan plan(Wants wants, Place from, Place to, List<Place> between, LocalDate start) {
         List<Spot> spots = new ArrayList<>();
         List<Place> places = new ArrayList<>(between.stream()
                 .filter(place -> place.open()
                         && !place.id().equals(from.id())
                         && !place.id().equals(to.id()))
-                .filter(place -> place.night() >= profile.night().celsius() - 1)
+                .filter(place -> place.night() >= wants.night().low() - 1)
                 .toList());
         places.add(to);
         places.forEach(place -> shades.forEach((name, share) ->
@@ -138,8 +138,9 @@ public final class StepPlanner {
                             : StepSays.LIGHT_SHOCK.with());
             return List.of(begin, new Spot(to, "", Math.max(0.05, to.light())));
         });
-        if (to.night() < profile.night().celsius()) {
-            warnings.add(StepSays.COLD_NIGHTS.with(degrees(to.night()), profile.night()));
+        if (to.night() < wants.night().low()) {
+            warnings.add(StepSays.COLD_NIGHTS.with(
+                    degrees(to.night()), degrees(wants.night().low())));
         }
         return new Plan(dated(path, start), List.copyOf(warnings));
     }

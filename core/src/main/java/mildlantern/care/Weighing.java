@@ -1,9 +1,9 @@
 package mildlantern.care;
 
 import java.util.Optional;
+import java.util.Set;
 import mildlantern.message.Message;
-import mildlantern.plant.Profile;
-import mildlantern.plant.Season;
+import mildlantern.plant.Wants;
 
 /** What a change would gain and cost, for the plant and for those beside it. */
 final class Weighing {
@@ -15,7 +15,8 @@ final class Weighing {
         this.needs = needs;
     }
 
-    Change change(Change.Kind kind, Message words, Message reason, Message cost, double gain, double others) {
+    Change change(
+            Change.Kind kind, Need need, Message words, Message reason, Message cost, double gain, double others) {
         return new Change(
                 kind,
                 words,
@@ -24,6 +25,7 @@ final class Weighing {
                 gain,
                 others,
                 gain + knowledge.others * others - knowledge.effort(kind),
+                Set.of(need.kind()),
                 (Math.abs(others) < 0.05
                                 ? ChangeSays.NOTHING_FOR_OTHERS
                                 : others > 0 ? ChangeSays.HELPS_OTHERS : ChangeSays.OTHERS_LIKE_IT_LESS)
@@ -31,18 +33,17 @@ final class Weighing {
                 Optional.empty());
     }
 
-    double gain(Subject subject, Season season, Gives after) {
-        Profile profile = subject.plant().profile();
-        return Needs.missed(needs.ofStop(profile, season, subject.here().gives()))
-                - Needs.missed(needs.ofStop(profile, season, after));
+    double gain(Subject subject, Gives after) {
+        Wants wants = subject.plant().wants();
+        return Needs.missed(needs.ofStop(wants, subject.here().gives())) - Needs.missed(needs.ofStop(wants, after));
     }
 
-    double others(Subject subject, Season season, Gives after) {
+    double others(Subject subject, Gives after) {
         return subject.here().standing().stream()
                 .filter(other -> !other.id().equals(subject.plant().id()))
-                .mapToDouble(other -> Needs.missed(needs.ofStop(
-                                other.profile(), season, subject.here().gives()))
-                        - Needs.missed(needs.ofStop(other.profile(), season, after)))
+                .mapToDouble(other ->
+                        Needs.missed(needs.ofStop(other.wants(), subject.here().gives()))
+                                - Needs.missed(needs.ofStop(other.wants(), after)))
                 .sum();
     }
 }

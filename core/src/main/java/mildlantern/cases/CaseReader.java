@@ -150,6 +150,7 @@ public final class CaseReader {
                 profile,
                 constant(context, Stage.class, "stage"),
                 constant(context, Season.class, "season"),
+                Optional.empty(),
                 context.find("place").map(CaseReader::place).orElse(PlantRecord.Place.UNKNOWN),
                 context.find("water").map(CaseReader::watering).orElse(PlantRecord.Watering.UNKNOWN),
                 context.find("pot").map(this::pot).orElse(PlantRecord.Pot.UNKNOWN),
@@ -171,7 +172,7 @@ public final class CaseReader {
                 place.find("near").map(CaseReader::near),
                 flag(place, "crowded"),
                 constant(place, AirMovement.class, "air"),
-                Optional.empty());
+                OptionalDouble.empty());
     }
 
     private static Set<Near> near(Entry near) {

@@ -133,6 +133,7 @@ public final class MadeUpPlants {
                     profile,
                     one(Stage.class),
                     one(Season.class),
+                    Optional.empty(),
                     new PlantRecord.Place(
                             one(Brightness.class),
                             humidity.isPresent()
@@ -151,7 +152,7 @@ public final class MadeUpPlants {
                                     : Optional.empty(),
                             yesOrNo(0.3),
                             one(AirMovement.class),
-                            Optional.empty()),
+                            OptionalDouble.empty()),
                     new PlantRecord.Watering(
                             number(0, 2 * middle),
                             number(middle * 0.4, middle * 1.8),

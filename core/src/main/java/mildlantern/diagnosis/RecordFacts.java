@@ -18,15 +18,11 @@ import mildlantern.plant.Near;
 import mildlantern.plant.PlantRecord;
 import mildlantern.plant.PlantRecord.Event;
 import mildlantern.plant.Profile;
-import mildlantern.plant.Season;
 import mildlantern.quantity.Limits;
 import mildlantern.quantity.Range;
 
 /** Turns a plant's record into facts that speak for or against causes, each with its sentence. */
 final class RecordFacts {
-    /** Plants drink more slowly in winter: usual days between waterings are this much longer then (practice). */
-    private static final double WINTER_SLOWS = 1.35;
-
     private static final double DAYS_A_WEEK = 7;
 
     /** One reading of a pot is a hint, two tell how it dries. */
@@ -97,6 +93,10 @@ final class RecordFacts {
             PlantRecord.Place place = record.place();
             place.light().ifPresent(light -> {
                 word("light", light);
+                // A plant at rest is not short of light.
+                if (light.ordinal() < profile.light().ordinal() && record.atRest()) {
+                    return;
+                }
                 number(
                         "light.gap",
                         light.ordinal() - profile.light().ordinal(),
@@ -106,27 +106,29 @@ final class RecordFacts {
                                 "wanted",
                                 factSentences.wording("light", profile.light())));
             });
-            Range humidity = profile.humidity();
+            Range humidity = record.humidityWanted();
             place.humidity()
                     .ifPresent(rh -> number(
                             "rh.gap",
                             rh.percent() - humidity.low(),
                             FactFigures.span(humidity, "rh", Limits.plain(rh.percent()))));
+            Range days = record.dayWanted();
             place.day().ifPresent(day -> {
                 number("day", day.celsius(), FactFigures.figures());
                 number(
                         "day.over",
-                        day.celsius() - profile.day().high(),
-                        FactFigures.span(profile.day(), "day", Limits.plain(day.celsius())));
+                        day.celsius() - days.high(),
+                        FactFigures.span(days, "day", Limits.plain(day.celsius())));
             });
+            double coldest = record.coldestNight();
             place.night().ifPresent(night -> {
                 number("night", night.celsius(), FactFigures.figures());
                 number(
                         "night.under",
-                        profile.night().celsius() - night.celsius(),
+                        coldest - night.celsius(),
                         FactFigures.figures(
                                 "night", Limits.plain(night.celsius()),
-                                "wanted", Limits.plain(profile.night().celsius())));
+                                "wanted", Limits.plain(coldest)));
             });
             place.wetHours().ifPresent(hours -> number("wet-hours", hours, FactFigures.figures()));
             place.near().ifPresent(near -> {
@@ -138,26 +140,20 @@ final class RecordFacts {
             });
             place.crowded().ifPresent(crowded -> yesNo("crowded", crowded));
             place.air().ifPresent(air -> word("air", air));
+            Range light = record.lightWanted();
             place.dailyLight()
-                    .ifPresent(light -> number(
+                    .ifPresent(mol -> number(
                             "light.measured",
-                            light.mol() / Math.max(0.1, light.wanted().low()),
+                            mol / Math.max(0.1, light.low()),
                             FactFigures.span(
-                                    new Range(
-                                            FactFigures.tenths(light.wanted().low()),
-                                            FactFigures.tenths(light.wanted().high())),
+                                    new Range(FactFigures.tenths(light.low()), FactFigures.tenths(light.high())),
                                     "mol",
-                                    Limits.plain(FactFigures.tenths(light.mol())))));
+                                    Limits.plain(FactFigures.tenths(mol)))));
         }
 
         private void watering() {
             PlantRecord.Watering watering = record.watering();
-            double slow = record.season().filter(Season.WINTER::equals).isPresent() ? WINTER_SLOWS : 1;
-            Range usual = watering.drying()
-                    .map(drying -> new Range(drying.cycleDays() * 0.8, drying.cycleDays() * 1.2))
-                    .orElseGet(() -> new Range(
-                            profile.wateringDays().low() * slow,
-                            profile.wateringDays().high() * slow));
+            Range usual = record.usualDaysBetween();
             watering.lastDays()
                     .ifPresent(days ->
                             number("water.since", days / usual.middle(), FactFigures.rounded(usual, "days", days)));

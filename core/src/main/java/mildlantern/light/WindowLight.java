@@ -29,14 +29,13 @@ public final class WindowLight {
     private static final double MORE_THAN_SKY = 1.3;
 
     private final double photonsPerJoule;
-    private final double meanCloud;
+    private final Sun sun = Sun.load();
     private final Map<Sky, Double> skies = new EnumMap<>(Sky.class);
     private final Map<Glazing, Double> glass = new EnumMap<>(Glazing.class);
     private final Map<Curtain, Double> curtains = new EnumMap<>(Curtain.class);
     private final Map<LightSource, Double> luxPerPpfd = new EnumMap<>(LightSource.class);
 
     private WindowLight(Entry file) {
-        meanCloud = file.number("mean-cloud", 0, 1);
         for (Sky sky : Sky.values()) {
             skies.put(sky, file.at("sky").number(Words.id(sky), 0, 1));
         }
@@ -59,9 +58,9 @@ public final class WindowLight {
         return new WindowLight(KnowledgeFiles.open("light.yaml"));
     }
 
-    /** Mean cloud of usual days, where no weather is known, 0 to 1. */
-    public double meanCloud() {
-        return meanCloud;
+    /** Light of a day of usual weather before a window, where no weather is known; as {@link #day}, over clear and overcast hours as they are usual. */
+    public Day usualDay(Window window, double distanceM, double latitude, LocalDate date) {
+        return seen(window, distanceM).usualDay(latitude, 0, date.atStartOfDay(ZoneOffset.UTC));
     }
 
     /** Cloud of a sky, 0 to 1. */
@@ -147,17 +146,24 @@ public final class WindowLight {
             return new Day(mol, sunMinutes / 60);
         }
 
+        /** Light of twenty-four hours of usual weather from a moment on. */
+        public Day usualDay(double latitude, double longitude, ZonedDateTime start) {
+            double dull = sun.overcastShare(latitude, start.toLocalDate());
+            Day bright = day(latitude, longitude, start, cloud(Sky.CLEAR));
+            Day grey = day(latitude, longitude, start, cloud(Sky.OVERCAST));
+            return new Day((1 - dull) * bright.mol() + dull * grey.mol(), bright.sunHours());
+        }
+
         /**
          * A day's light from one reading: the reckoned day times what the meter read against what was reckoned for its hour and sky.
          *
          * @param ppfd that the meter read, µmol/m²s
          * @param when it was read
          * @param cloud of the sky at that hour
-         * @param meanCloud of usual days
          * @return empty where next to no light is reckoned for that hour, as before sunrise
          */
         public Optional<Corrected> corrected(
-                double ppfd, ZonedDateTime when, double latitude, double longitude, double cloud, double meanCloud) {
+                double ppfd, ZonedDateTime when, double latitude, double longitude, double cloud) {
             Limits.require("reading", ppfd, 0, 3000, "µmol/m²s");
             double reckoned = at(when, latitude, longitude, cloud).ppfd();
             if (reckoned < LEAST_TO_COMPARE) {
@@ -167,13 +173,11 @@ public final class WindowLight {
             Seen open = outdoors();
             double most =
                     most(reckoned, open.at(when, latitude, longitude, cloud).ppfd());
-            double usual = day(latitude, longitude, midnight, meanCloud).mol();
+            double usual = usualDay(latitude, longitude, midnight).mol();
             double factor = Math.max(0.02, Math.min(ppfd, most) / reckoned);
             double mol = Math.min(
                     usual * factor,
-                    most(
-                            usual,
-                            open.day(latitude, longitude, midnight, meanCloud).mol()));
+                    most(usual, open.usualDay(latitude, longitude, midnight).mol()));
             return Optional.of(new Corrected(factor, mol, ppfd > MORE_THAN_SKY * most));
         }
 
@@ -201,8 +205,8 @@ public final class WindowLight {
             Limits.require("cloud", cloud, 0, 1, "of the sky");
             SolarPosition sun = Grena3.calculateSolarPosition(when, latitude, longitude, DELTA_T);
             double altitude = Math.toRadians(90 - sun.zenithAngle());
-            double global = (910 * Math.sin(altitude) - 30) * (1 - 0.75 * Math.pow(cloud, 3.4));
-            if (altitude <= 0 || global <= 0) {
+            double global = Sun.radiation(Math.sin(altitude), cloud);
+            if (global <= 0) {
                 return new Moment(0, false);
             }
             double diffuse = global * (0.3 + 0.7 * cloud * cloud);

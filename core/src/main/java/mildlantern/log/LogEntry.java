@@ -5,6 +5,8 @@ import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import mildlantern.place.StopId;
 import mildlantern.plant.EventKind;
+import mildlantern.plant.GrowthSign;
+import mildlantern.plant.Phase;
 import mildlantern.plant.SprayKind;
 import mildlantern.plant.WaterSource;
 import mildlantern.quantity.Limits;
@@ -255,6 +257,22 @@ public sealed interface LogEntry {
         @Override
         public LogKind kind() {
             return opened ? LogKind.BLOOM_OPENED : LogKind.BLOOM_ENDED;
+        }
+    }
+
+    /** Seen of its year: new growth, bare wood, a spike, buds that swell. */
+    record Grew(GrowthSign sign) implements LogEntry {
+        @Override
+        public LogKind kind() {
+            return LogKind.GROWTH_SEEN;
+        }
+    }
+
+    /** Its grower says what time of its year it is. */
+    record PhaseSaid(Phase phase) implements LogEntry {
+        @Override
+        public LogKind kind() {
+            return LogKind.PHASE_SAID;
         }
     }
 

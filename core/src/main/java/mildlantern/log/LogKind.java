@@ -26,6 +26,8 @@ public enum LogKind {
     NEW_LEAF,
     BLOOM_OPENED,
     BLOOM_ENDED,
+    GROWTH_SEEN,
+    PHASE_SAID,
     PHOTO,
     NOTED,
     CHILLED(EventKind.CHILLED),

@@ -2,29 +2,27 @@ package mildlantern.nutrition;
 
 import java.util.ArrayList;
 import java.util.EnumMap;
-import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
-import java.util.Set;
 import mildlantern.knowledge.Entry;
 import mildlantern.knowledge.KnowledgeFiles;
-import mildlantern.knowledge.Words;
 import mildlantern.plant.Family;
 import mildlantern.plant.GrowthForm;
 import mildlantern.plant.Profile;
-import mildlantern.plant.Season;
+import mildlantern.plant.Wants;
 import mildlantern.quantity.Limits;
 import mildlantern.quantity.Range;
 
-/** How a kind is fed in a season: weak and often in growth, plain water between, nothing in rest; carnivorous plants through their traps. */
+/** How a plant is fed at its time of the year: weak and often in growth, plain water between, nothing in rest; carnivorous plants through their traps. */
 public final class FeedPlan {
+    /** A feed that is due more seldom than that is due with the next growth. */
+    private static final double MOST_DAYS = 120;
+
     private final Map<String, FeedProduct> products = new LinkedHashMap<>();
     private final Map<String, Double> squareMetre = new LinkedHashMap<>();
-    private final Map<Season, Double> strength = new EnumMap<>(Season.class);
-    private final List<String> unfedFromAutumn;
     private final FeedProduct usual;
     private final FeedProduct trapFeed;
     private final double ofASoak;
@@ -38,8 +36,6 @@ public final class FeedPlan {
     private final Map<GrowthForm, Double> pitcherMl = new EnumMap<>(GrowthForm.class);
     private final double mistMl;
     private final double snapMl;
-    private final Set<Season> trapSeasons = EnumSet.noneOf(Season.class);
-    private final List<String> allYear;
     private final double bigger;
     private final double smaller;
 
@@ -48,10 +44,6 @@ public final class FeedPlan {
             products.put(id, product(id, entry));
             entry.optionalNumber("square-metre", 1, 500).ifPresent(grams -> squareMetre.put(id, grams));
         });
-        for (Season season : Season.values()) {
-            strength.put(season, file.at("strength").number(Words.id(season), 0, 2));
-        }
-        unfedFromAutumn = file.words("unfed-from-autumn");
         usual = named(file, "usual");
         trapFeed = named(file, "trap-feed");
         ofASoak = file.number("of-a-soak", 0.05, 1);
@@ -69,11 +61,6 @@ public final class FeedPlan {
         pitcherMl.put(GrowthForm.HANGING_PITCHER, traps.at("pitcher-ml").number("hanging-pitcher", 1, 500));
         mistMl = traps.number("mist-ml", 0.1, 20);
         snapMl = traps.number("snap-ml", 1, 200);
-        for (Entry season : traps.at("seasons").members()) {
-            trapSeasons.add(Words.find(Season.class, season.text())
-                    .orElseThrow(() -> season.failure("'" + season.text() + "' is no season")));
-        }
-        allYear = traps.words("all-year");
         bigger = file.at("leaf").number("bigger", 1, 2);
         smaller = file.at("leaf").number("smaller", 0.3, 1);
     }
@@ -157,25 +144,29 @@ public final class FeedPlan {
     }
 
     /**
-     * The next feed of a kind in a season.
+     * The next feed of a plant.
      *
-     * @param usualDays days between feeds at the roots
+     * @param wants what it wants at its time of the year; where that is a share of its growing feed, it is fed as strongly and so much less often, as weak
+     *     feeds keep it from salt as well as from hunger
+     * @param usualDays days between feeds at the roots in growth
      * @return empty where it is not fed: in its rest, or because its kind wants none
      */
-    public Optional<NextFeed> next(Profile profile, Season season, FedSoFar known, Range usualDays) {
-        if (profile.family() == Family.CARNIVOROUS) {
-            return traps(profile, season, known);
+    public Optional<NextFeed> next(Profile profile, Wants wants, FedSoFar known, Range usualDays) {
+        if (wants.feed() <= 0) {
+            return Optional.empty();
         }
-        double share = Objects.requireNonNull(strength.get(season));
-        boolean rests =
-                unfedFromAutumn.contains(profile.nearest()) && (season == Season.AUTUMN || season == Season.WINTER);
-        if (rests || share <= 0 || profile.feedMgN().high() <= 0) {
+        if (profile.family() == Family.CARNIVOROUS) {
+            return Optional.of(traps(profile, known));
+        }
+        if (profile.feedMgN().high() <= 0) {
             return Optional.empty();
         }
         boolean gently = known.pausedDays() >= pauseDays && known.feedsSince() < returnFeeds;
-        double wanted = profile.feedMgN().middle() * share * (gently ? returnShare : 1);
-        double mix = mix(wanted);
-        return Optional.of(new NextFeed(Way.ROOTS, mix, usualDays, 0, 0, gently));
+        double mix = mix(profile.feedMgN().middle() * (gently ? returnShare : 1));
+        Range days = new Range(
+                Math.rint(usualDays.low() / wants.feed()),
+                Math.min(MOST_DAYS, Math.rint(usualDays.high() / wants.feed())));
+        return Optional.of(new NextFeed(Way.ROOTS, mix, days, 0, 0, gently));
     }
 
     private double mix(double wanted) {
@@ -185,24 +176,19 @@ public final class FeedPlan {
                 .orElse(steps.get(0));
     }
 
-    private Optional<NextFeed> traps(Profile profile, Season season, FedSoFar known) {
-        if (!trapSeasons.contains(season) && !allYear.contains(profile.nearest())) {
-            return Optional.empty();
-        }
+    private NextFeed traps(Profile profile, FedSoFar known) {
         return switch (profile.form()) {
             case UPRIGHT_PITCHER, HANGING_PITCHER -> {
                 int pitchers = Math.max(1, (int) Math.round(trapShare * Math.max(known.growths(), 1)));
                 double each = Objects.requireNonNull(pitcherMl.get(profile.form()));
-                yield Optional.of(new NextFeed(Way.PITCHERS, trapNitrogen, trapDays, pitchers, pitchers * each, false));
+                yield new NextFeed(Way.PITCHERS, trapNitrogen, trapDays, pitchers, pitchers * each, false);
             }
             case FLAT_STICKY_ROSETTE -> {
                 int leaves = Math.max(1, known.leaves());
-                yield Optional.of(
-                        new NextFeed(Way.STICKY_LEAVES, trapNitrogen, trapDays, leaves, leaves * mistMl, false));
+                yield new NextFeed(Way.STICKY_LEAVES, trapNitrogen, trapDays, leaves, leaves * mistMl, false);
             }
             default ->
-                Optional.of(new NextFeed(
-                        Way.SNAP_TRAPS, trapNitrogen, trapDays, Math.max(1, known.growths()), snapMl, false));
+                new NextFeed(Way.SNAP_TRAPS, trapNitrogen, trapDays, Math.max(1, known.growths()), snapMl, false);
         };
     }
 

@@ -10,7 +10,8 @@ import mildlantern.knowledge.KnowledgeFiles;
 import mildlantern.light.Daylight;
 import mildlantern.message.Message;
 import mildlantern.plant.PlantRecord.Place;
-import mildlantern.plant.Profile;
+import mildlantern.plant.Wants;
+import mildlantern.quantity.Temperature;
 import mildlantern.quantity.TemperatureChange;
 
 /** Judges a move from one place to another. */
@@ -59,17 +60,17 @@ public final class Moves {
     /**
      * Judges a move.
      *
-     * @param profile the kind of plant
+     * @param wants what the plant wants at its time of the year
      * @param from where it stands
      * @param to where it is to stand
      */
-    public Step judge(Profile profile, Place from, Place to) {
+    public Step judge(Wants wants, Place from, Place to) {
         OptionalDouble warmth = from.day().isPresent() && to.day().isPresent()
                 ? OptionalDouble.of(to.day().get().celsius() - from.day().get().celsius())
                 : OptionalDouble.empty();
         OptionalDouble light = from.dailyLight().isPresent() && to.dailyLight().isPresent()
-                ? OptionalDouble.of(to.dailyLight().get().mol()
-                        / Math.max(0.05, from.dailyLight().get().mol()))
+                ? OptionalDouble.of(to.dailyLight().getAsDouble()
+                        / Math.max(0.05, from.dailyLight().getAsDouble()))
                 : from.light().isPresent() && to.light().isPresent()
                         ? OptionalDouble.of(
                                 daylight.ratio(from.light().get(), to.light().get()))
@@ -89,8 +90,9 @@ public final class Moves {
             }
         });
         to.night()
-                .filter(night -> night.celsius() < profile.night().celsius())
-                .ifPresent(night -> warnings.add(MoveWarning.COLD_NIGHTS.with(night, profile.night())));
+                .filter(night -> night.celsius() < wants.night().low())
+                .ifPresent(night -> warnings.add(MoveWarning.COLD_NIGHTS.with(
+                        night, new Temperature(wants.night().low()))));
         return new Step(warmth, light, List.copyOf(warnings));
     }
 

@@ -14,6 +14,7 @@ import mildlantern.quantity.Temperature;
  * @param profile its kind
  * @param stage how far it has grown
  * @param season season where it stands
+ * @param wants what it wants at its time of the year; what its kind wants in growth where that is not known
  * @param place its place
  * @param watering how it is watered
  * @param pot its pot and medium
@@ -25,17 +26,21 @@ public record PlantRecord(
         Profile profile,
         Optional<Stage> stage,
         Optional<Season> season,
+        Optional<Wants> wants,
         Place place,
         Watering watering,
         Pot pot,
         Feeding feeding,
         List<Event> events,
         OptionalDouble bloomDays) {
+    /** Plants that do not grow drink more slowly: usual days between waterings are this much longer then (practice). */
+    private static final double WINTER_SLOWS = 1.35;
 
     /** A record of which nothing but the kind of plant is known. */
     public static PlantRecord of(Profile profile) {
         return new PlantRecord(
                 profile,
+                Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
                 Place.UNKNOWN,
@@ -44,6 +49,43 @@ public record PlantRecord(
                 Feeding.UNKNOWN,
                 List.of(),
                 OptionalDouble.empty());
+    }
+
+    /** The light that it wants, mol/m² and day. */
+    public Range lightWanted() {
+        return wants.map(Wants::light).orElse(profile.dailyLight());
+    }
+
+    /** The humidity that it wants, percent. */
+    public Range humidityWanted() {
+        return wants.map(Wants::humidity).orElse(profile.humidity());
+    }
+
+    /** The temperature that it wants by day, °C. */
+    public Range dayWanted() {
+        return wants.map(Wants::day).orElse(profile.day());
+    }
+
+    /** The coldest night that it wants, °C. */
+    public double coldestNight() {
+        return wants.map(it -> it.night().low()).orElse(profile.night().celsius());
+    }
+
+    /** Days between waterings that are usual for it now: as it is kept at rest, as its pot was seen to dry, or as its kind does. */
+    public Range usualDaysBetween() {
+        boolean slow = wants.map(it -> !it.phase().grows()).orElse(season.equals(Optional.of(Season.WINTER)));
+        double times = slow ? WINTER_SLOWS : 1;
+        return wants.flatMap(Wants::daysBetween)
+                .or(() ->
+                        watering.drying().map(drying -> new Range(drying.cycleDays() * 0.8, drying.cycleDays() * 1.2)))
+                .orElseGet(() -> new Range(
+                        profile.wateringDays().low() * times,
+                        profile.wateringDays().high() * times));
+    }
+
+    /** Whether it is known to rest. */
+    public boolean atRest() {
+        return wants.filter(it -> it.phase().rests()).isPresent();
     }
 
     /**
@@ -57,7 +99,7 @@ public record PlantRecord(
      * @param near what stands close by; present and empty when it is known that nothing does
      * @param crowded whether plants touch one another
      * @param air whether air moves
-     * @param dailyLight the light of a day as it was measured, with what its kind wants in this season
+     * @param dailyLight the light of a day as it was measured, mol/m²
      */
     public record Place(
             Optional<Brightness> light,
@@ -68,7 +110,7 @@ public record PlantRecord(
             Optional<Set<Near>> near,
             Optional<Boolean> crowded,
             Optional<AirMovement> air,
-            Optional<LightRead> dailyLight) {
+            OptionalDouble dailyLight) {
         public static final Place UNKNOWN = new Place(
                 Optional.empty(),
                 Optional.empty(),
@@ -78,16 +120,8 @@ public record PlantRecord(
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
-                Optional.empty());
+                OptionalDouble.empty());
     }
-
-    /**
-     * Light as it was measured.
-     *
-     * @param mol of a day, mol/m²
-     * @param wanted what its kind wants in this season, mol/m² and day
-     */
-    public record LightRead(double mol, Range wanted) {}
 
     /**
      * How a plant is watered.

@@ -4,7 +4,7 @@ import java.time.LocalDate;
 import java.util.Set;
 import java.util.function.Function;
 
-/** The season where the plant stands. */
+/** The season where the plant stands, by the sun. */
 public enum Season {
     SPRING,
     SUMMER,
@@ -16,6 +16,22 @@ public enum Season {
     /** Whether most plants grow in it. */
     public boolean growing() {
         return this == SPRING || this == SUMMER;
+    }
+
+    /** Days from the shortest day of the north to the new year. */
+    private static final int SOLSTICE = 10;
+
+    private static final int QUARTER = 91;
+
+    /**
+     * The quarter of the sun's year, each about a solstice or an equinox: in the north winter runs from early November to early February.
+     *
+     * @param turn 0 north of the equator, 2 south of it
+     */
+    public static Season ofSun(LocalDate day, int turn) {
+        int sinceWinter = day.getDayOfYear() + SOLSTICE + QUARTER / 2;
+        Season[] order = {WINTER, SPRING, SUMMER, AUTUMN};
+        return order[(sinceWinter / QUARTER + turn) % order.length];
     }
 
     /**

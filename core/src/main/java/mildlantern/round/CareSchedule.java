@@ -59,6 +59,7 @@ public record CareSchedule(
      * @param wetThroughMl what it takes to wet it through on that day, mL
      * @param cycleDays days it takes from a soak
      * @param tray whether a tray or reservoir is to be filled rather than a pot felt
+     * @param resting whether it is a little water for a plant that rests dry
      */
     public record WaterCheck(
             LocalDate on,
@@ -67,5 +68,6 @@ public record CareSchedule(
             LocalDate late,
             int wetThroughMl,
             double cycleDays,
-            boolean tray) {}
+            boolean tray,
+            boolean resting) {}
 }

@@ -18,6 +18,8 @@ public enum DueReason implements MessageKey {
     /** When it is likely dry, since when it was watered, and how long that lasts. */
     LIKELY_DRY,
     LIKELY_DRY_NEVER_WATERED,
+    /** It rests dry: since when it was watered, and how often a little is enough. */
+    RESTS_DRY,
     /** The same of a tray. */
     TRAY_GONE,
     TRAY_GONE_NEVER_FILLED,

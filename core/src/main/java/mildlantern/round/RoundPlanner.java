@@ -3,40 +3,29 @@ package mildlantern.round;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.EnumMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import mildlantern.knowledge.Entry;
 import mildlantern.knowledge.KnowledgeException;
 import mildlantern.knowledge.KnowledgeFiles;
-import mildlantern.knowledge.Words;
 import mildlantern.message.Message;
-import mildlantern.plant.Dryness;
 import mildlantern.plant.GrowthForm;
 import mildlantern.plant.Profile;
+import mildlantern.plant.Wants;
 import mildlantern.quantity.Range;
 import mildlantern.quarantine.IsolationClock;
 import mildlantern.water.WaterOutlook;
 
 /** Works out when a plant's routine is due, and what of everything is due today. */
 public final class RoundPlanner {
-    private final DayWindow look;
+    private final RoutineDays routine;
     private final int lookNearCatching;
-    private final DayWindow feed;
-    private final int feedAfterRepotting;
     private final double cupEmptiedBelow;
-    private final Map<Dryness, Integer> patience = new EnumMap<>(Dryness.class);
 
-    private RoundPlanner(Entry routine) {
-        look = DayWindow.read(routine.at("look"));
-        lookNearCatching = (int) routine.number("look-near-catching", 1, 60);
-        feed = DayWindow.read(routine.at("feed"));
-        feedAfterRepotting = (int) routine.number("feed-after-repotting", 0, 365);
-        cupEmptiedBelow = routine.number("cup-emptied-below", -20, 30);
-        for (Dryness dryness : Dryness.values()) {
-            patience.put(dryness, (int) routine.at("patience").number(Words.id(dryness), 0, 30));
-        }
+    private RoundPlanner(Entry rules) {
+        routine = new RoutineDays(rules);
+        lookNearCatching = (int) rules.number("look-near-catching", 1, 60);
+        cupEmptiedBelow = rules.number("cup-emptied-below", -20, 30);
     }
 
     /**
@@ -60,7 +49,7 @@ public final class RoundPlanner {
 
     /** Days from and by when after the last one a plant is fed at its roots. */
     public Range feedDays() {
-        return new Range(feed.from(), feed.by());
+        return routine.feedDays();
     }
 
     /** Whether a plant of this kind holds water in a cup that must be empty on so cold a night, °C. */
@@ -72,7 +61,7 @@ public final class RoundPlanner {
      * Chooses the days of a plant's routine, each within what the plant allows, so that the collection's work is level. What
      * must not wait gets no choice.
      *
-     * @param profile its kind
+     * @param wants what it wants at its time of the year
      * @param outlook what its pot lets expect from today on
      * @param tray whether a tray or reservoir is to be filled
      * @param last when things last happened
@@ -82,7 +71,7 @@ public final class RoundPlanner {
      * @param load the work planned so far, without this plant's; what is chosen here is added to it
      */
     public CareSchedule plan(
-            Profile profile,
+            Wants wants,
             WaterOutlook outlook,
             boolean tray,
             LastDone last,
@@ -90,69 +79,7 @@ public final class RoundPlanner {
             LocalDate today,
             Optional<CareSchedule> before,
             Load load) {
-        Optional<LocalDate> checkBefore = before.flatMap(CareSchedule::water).map(CareSchedule.WaterCheck::on);
-        return new CareSchedule(
-                outlook.known()
-                        ? Optional.of(check(profile, outlook, tray, last, today, checkBefore, load))
-                        : Optional.empty(),
-                last.watered(),
-                last.looked(),
-                lookDay(last, today, before.map(CareSchedule::lookOn), load),
-                last.fed(),
-                feedEvery.map(days -> feedDay(days, last, today, before.flatMap(CareSchedule::feedOn), load)),
-                last.putOff());
-    }
-
-    private CareSchedule.WaterCheck check(
-            Profile profile,
-            WaterOutlook outlook,
-            boolean tray,
-            LastDone last,
-            LocalDate today,
-            Optional<LocalDate> before,
-            Load load) {
-        int wait = patience.getOrDefault(profile.dryness(), 0);
-        // What was watered or found moist today is not looked into once more today.
-        boolean done = last.watered().filter(today::equals).isPresent()
-                || last.moist().filter(today::equals).isPresent();
-        LocalDate from = later(after(today, outlook.checkFrom()), done ? today.plusDays(1) : today);
-        // What is overdue has waited long enough.
-        LocalDate by =
-                outlook.checkBy() < 1 ? today : after(today, outlook.checkBy()).plusDays(wait);
-        return new CareSchedule.WaterCheck(
-                load.keepOrPlace(before, from, by),
-                after(today, outlook.dryEarly()),
-                after(today, outlook.dryLikely()),
-                after(today, outlook.dryLate()),
-                (int) Math.round(outlook.wetThroughMl()),
-                outlook.cycleDays(),
-                tray);
-    }
-
-    private static LocalDate after(LocalDate today, double days) {
-        return today.plusDays((long) Math.floor(days));
-    }
-
-    private LocalDate lookDay(LastDone last, LocalDate today, Optional<LocalDate> before, Load load) {
-        if (last.looked().isEmpty()) {
-            return load.keepOrPlace(before, today, today.plusDays(look.by()));
-        }
-        LocalDate by = later(last.looked().get().plusDays(look.by()), today);
-        return load.keepOrPlace(before, later(last.looked().get().plusDays(look.from()), today), by);
-    }
-
-    private LocalDate feedDay(Range days, LastDone last, LocalDate today, Optional<LocalDate> before, Load load) {
-        int soonest = (int) days.low();
-        int latest = (int) days.high();
-        LocalDate since = last.fed().orElse(today.minusDays(soonest));
-        LocalDate rested =
-                last.repotted().map(day -> day.plusDays(feedAfterRepotting)).orElse(today);
-        LocalDate from = later(later(since.plusDays(soonest), rested), today);
-        return load.keepOrPlace(before, from, later(later(since.plusDays(latest), rested), from));
-    }
-
-    private static LocalDate later(LocalDate one, LocalDate other) {
-        return one.isAfter(other) ? one : other;
+        return routine.plan(wants, outlook, tray, last, feedEvery, today, before, load);
     }
 
     /**
@@ -205,6 +132,13 @@ public final class RoundPlanner {
         CareSchedule.WaterCheck check = schedule.water().get();
         if (check.on().isAfter(today)) {
             return Optional.empty();
+        }
+        if (check.resting() && schedule.watered().isPresent()) {
+            return Optional.of(new Due(
+                    plant.id(),
+                    Due.Kind.WATER,
+                    DueReason.RESTS_DRY.with(
+                            DueTime.since(schedule.watered().get(), today), DueTime.span(check.cycleDays()))));
         }
         Message when = DueTime.when(check, today);
         Message cycle = DueTime.span(check.cycleDays());

@@ -9,13 +9,12 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.Random;
-import java.util.function.Function;
+import java.util.function.Predicate;
 import mildlantern.log.Felt;
 import mildlantern.log.LogEntry;
 import mildlantern.log.Logged;
 import mildlantern.log.Way;
 import mildlantern.log.Wetness;
-import mildlantern.plant.Season;
 import mildlantern.plant.WaterSource;
 
 /**
@@ -59,7 +58,7 @@ public final class MadeUpHistory {
      * @param plant the plant and its pot
      * @param manner how it is kept
      * @param climate where it stood, day by day
-     * @param seasons the seasons there
+     * @param feeds the days on which it is in growth and fed
      * @param from first day
      * @param until last day
      * @param chance where everything accidental comes from
@@ -68,7 +67,7 @@ public final class MadeUpHistory {
             PotOfPlant plant,
             Manner manner,
             ClimateOfDay climate,
-            Function<LocalDate, Season> seasons,
+            Predicate<LocalDate> feeds,
             LocalDate from,
             LocalDate until,
             Random chance) {
@@ -111,7 +110,7 @@ public final class MadeUpHistory {
                 water = pot.pour(water, ml).waterMl();
                 watered = day;
                 if (manner.feedEvery().isPresent()
-                        && seasons.apply(day) != Season.WINTER
+                        && feeds.test(day)
                         && ChronoUnit.DAYS.between(fed, day)
                                 >= manner.feedEvery().getAsDouble()) {
                     log.add(new Logged(

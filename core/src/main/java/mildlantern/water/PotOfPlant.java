@@ -1,6 +1,7 @@
 package mildlantern.water;
 
 import java.util.OptionalDouble;
+import mildlantern.plant.Dryness;
 import mildlantern.plant.Medium;
 import mildlantern.plant.PotKind;
 import mildlantern.plant.Profile;
@@ -10,6 +11,7 @@ import mildlantern.quantity.Limits;
  * A plant and what it stands in, as far as water is concerned.
  *
  * @param profile its kind
+ * @param dryness how dry it gets before the next watering, at its time of the year
  * @param wall what the pot is made of
  * @param diameterCm across the top, 2 to 200 cm
  * @param heightCm inside, 1 to 200 cm; the usual height for the diameter where it is missing
@@ -20,12 +22,25 @@ import mildlantern.quantity.Limits;
  */
 public record PotOfPlant(
         Profile profile,
+        Dryness dryness,
         PotKind wall,
         double diameterCm,
         OptionalDouble heightCm,
         Medium medium,
         LeafClass leaves,
         double reservoirMl) {
+    /** A plant that gets as dry as its kind does in growth. */
+    public PotOfPlant(
+            Profile profile,
+            PotKind wall,
+            double diameterCm,
+            OptionalDouble heightCm,
+            Medium medium,
+            LeafClass leaves,
+            double reservoirMl) {
+        this(profile, profile.dryness(), wall, diameterCm, heightCm, medium, leaves, reservoirMl);
+    }
+
     /**
      * @throws IllegalArgumentException if a measure is impossible
      */

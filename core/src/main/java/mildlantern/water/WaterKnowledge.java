@@ -18,7 +18,6 @@ import mildlantern.plant.Medium;
 import mildlantern.plant.PlantKnowledge;
 import mildlantern.plant.PotKind;
 import mildlantern.plant.Profile;
-import mildlantern.plant.Season;
 import mildlantern.quantity.DailyLight;
 import mildlantern.quantity.Range;
 import mildlantern.quantity.RelativeHumidity;
@@ -31,6 +30,9 @@ public final class WaterKnowledge {
     private static final double USUAL_POT_CM = 13;
 
     private static final double USUAL_TRAY_CM = 20;
+
+    /** Times the light from which it grows that a plant in good growth has. */
+    private static final double GROWS_WELL = 2;
 
     final double usable;
     final double stressBelow;
@@ -163,15 +165,16 @@ public final class WaterKnowledge {
      *
      * @param day temperature by day, °C; a usual room's where it is missing
      * @param humidityPercent relative humidity; a usual room's where it is missing
-     * @param dailyLight light as a meter read it, mol/m² and day; reckoned from brightness and season where it is missing
+     * @param dailyLight light as a meter read it, mol/m² and day; reckoned from brightness and sun where it is missing
+     * @param sun the sun of the day against the spring equinox at 45°
      */
     public Climate climate(
             OptionalDouble day,
             OptionalDouble humidityPercent,
             Brightness light,
             OptionalDouble dailyLight,
-            Season season) {
-        DailyLight mol = dailyLight.isPresent() ? new DailyLight(dailyLight.getAsDouble()) : daylight.of(light, season);
+            double sun) {
+        DailyLight mol = dailyLight.isPresent() ? new DailyLight(dailyLight.getAsDouble()) : daylight.of(light, sun);
         VapourPressureDeficit deficit = Air.deficit(
                 new Temperature(day.orElse(usualCelsius)), new RelativeHumidity(humidityPercent.orElse(usualHumidity)));
         return new Climate(deficit, mol);
@@ -212,7 +215,7 @@ public final class WaterKnowledge {
         double top = Math.PI / 4 * of.diameterCm() * of.diameterCm();
         double capacity =
                 millilitres(of.diameterCm(), height) * of.medium().holds().middle();
-        boolean bog = of.profile().dryness() == Dryness.BOG;
+        boolean bog = of.dryness() == Dryness.BOG;
         double tray = of.reservoirMl() > 0 || !bog ? of.reservoirMl() : top * traySize * bogDepthCm;
         boolean night = nightPores.contains(of.profile().nearest());
         double leaf = leafSquareCm(of);
@@ -220,7 +223,7 @@ public final class WaterKnowledge {
         double walls = of.wall() == PotKind.CLAY
                 ? Math.PI * of.diameterCm() * height * taper * wallRate / Math.exp(usualLogFactor(of.profile()))
                 : 0;
-        Wanted want = bog ? new Wanted(1, 0) : of(wanted, of.profile().dryness());
+        Wanted want = bog ? new Wanted(1, 0) : of(wanted, of.dryness());
         return new PotWater(
                 capacity,
                 (1 - usable) * capacity,
@@ -261,7 +264,9 @@ public final class WaterKnowledge {
                 Air.deficit(
                         new Temperature(profile.day().middle()),
                         new RelativeHumidity(profile.humidity().middle())),
-                new DailyLight(profile.dailyLight().middle()));
+                new DailyLight(Math.min(
+                        profile.dailyLight().middle(),
+                        GROWS_WELL * profile.dailyLight().low())));
         double wait = of(wanted, profile.dryness()).days();
         PotWater pot = usualPot(profile, plants.medium(profile.media().get(0)).orElseThrow());
         double days = pot.daysToDry(pot.topMl(), wantedClimate, 1) - wait;

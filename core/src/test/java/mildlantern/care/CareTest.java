@@ -17,12 +17,13 @@ import mildlantern.nutrition.WaterAnalysis;
 import mildlantern.nutrition.Waters;
 import mildlantern.place.Moves;
 import mildlantern.place.StopId;
+import mildlantern.plant.Phase;
 import mildlantern.plant.PlantId;
 import mildlantern.plant.PlantKnowledge;
 import mildlantern.plant.Profile;
-import mildlantern.plant.Season;
 import mildlantern.plant.WaterSource;
 import mildlantern.quantity.Range;
+import mildlantern.season.Years;
 import org.junit.jupiter.api.Test;
 
 /** What a plant goes short of, the one change that helps most, and the steps that spare it a burn. */
@@ -59,11 +60,13 @@ class CareTest {
                 List.of(standing),
                 false,
                 false,
+                0.5,
                 false);
     }
 
     private static Resident plant(String name, String kind) {
-        return new Resident(new PlantId(UUID.nameUUIDFromBytes(name.getBytes())), name, kind(kind));
+        return new Resident(
+                new PlantId(UUID.nameUUIDFromBytes(name.getBytes())), name, kind(kind), Years.growing(kind(kind)));
     }
 
     private static Subject at(Spot here, Resident plant, PotGives pot, WaterSource source) {
@@ -72,13 +75,13 @@ class CareTest {
 
     @Test
     void eachNeedSaysByHowMuchItIsMissed() {
-        List<Need> needs = NEEDS.ofStop(kind("calathea"), Season.SUMMER, gives(1.5, 31, 24, 17));
+        List<Need> needs = NEEDS.ofStop(Years.growing(kind("calathea")), gives(0.6, 31, 24, 17));
 
         assertThat(needs)
                 .extracting(Need::kind)
                 .containsExactly(Need.Kind.LIGHT, Need.Kind.HUMIDITY, Need.Kind.DAY, Need.Kind.NIGHT);
         assertThat(needs.get(0).miss()).isCloseTo(1, within(1e-9));
-        assertThat(needs.get(0).missed()).contains(NeedMissed.TOO_DARK.with(1.5, 3.0));
+        assertThat(needs.get(0).missed()).contains(NeedMissed.TOO_DARK.with(0.6, 1.2));
         assertThat(needs.get(1).standing()).isEqualTo(Need.Standing.SHORT);
         assertThat(needs.get(1).miss()).isCloseTo(29 / 20.0, within(1e-9));
         assertThat(needs.get(2).standing()).isEqualTo(Need.Standing.FITS);
@@ -86,9 +89,36 @@ class CareTest {
     }
 
     @Test
-    void winterAsksForLessLight() {
-        assertThat(NEEDS.light(kind("cattleya"), Season.WINTER).low())
-                .isLessThan(NEEDS.light(kind("cattleya"), Season.SUMMER).low());
+    void whatOnlyHoldsIsNotShortOfLight() {
+        assertThat(Needs.worst(NEEDS.ofStop(Years.wants("cattleya", Phase.SLOW), gives(5.5, 55, 22, 16))))
+                .isEmpty();
+        assertThat(NEEDS.ofStop(Years.wants("cattleya", Phase.SLOW), gives(2, 55, 22, 16)))
+                .first()
+                .satisfies(light -> assertThat(light.standing()).isEqualTo(Need.Standing.SHORT));
+    }
+
+    @Test
+    void aRestThatIsTooWarmIsSaid_andNoLampIsHungForIt() {
+        Resident pitcher = new Resident(
+                PlantId.fresh(), "Foghorn", kind("sarracenia"), Years.wants("sarracenia", Phase.COOL_REST));
+        Spot warm = spot("south sill", gives(1, 55, 21, 17), pitcher);
+        Spot cool = spot("chart room", gives(4, 60, 10, 5));
+
+        List<Change> changes =
+                CHANGES.weigh(at(warm, pitcher, PotGives.NOTHING, WaterSource.RAIN), List.of(warm, cool), WINTER, 9);
+
+        assertThat(CHANGES.needs(at(warm, pitcher, PotGives.NOTHING, WaterSource.RAIN)))
+                .extracting(need -> need.missed().map(Message::what))
+                .contains(Optional.of(NeedMissed.WARM_NIGHTS_FOR_REST));
+        assertThat(changes).noneMatch(change -> change.kind() == Change.Kind.LAMP);
+        assertThat(changes.get(0).stop()).contains(cool.id());
+        assertThat(changes.get(0).answers()).contains(Need.Kind.NIGHT);
+    }
+
+    @Test
+    void aTrumpetPitcherAtFiveDegreesInItsRestLacksNothing() {
+        assertThat(Needs.worst(NEEDS.ofStop(Years.wants("sarracenia", Phase.COOL_REST), gives(4, 65, 8, 5))))
+                .isEmpty();
     }
 
     @Test
@@ -98,11 +128,7 @@ class CareTest {
         Spot bright = spot("north sill", gives(4.5, 58, 20, 15));
 
         Change best = CHANGES.weigh(
-                        at(dark, fern, PotGives.NOTHING, WaterSource.SOFT_TAP),
-                        Season.SUMMER,
-                        List.of(dark, bright),
-                        WINTER,
-                        10)
+                        at(dark, fern, PotGives.NOTHING, WaterSource.SOFT_TAP), List.of(dark, bright), WINTER, 10)
                 .get(0);
 
         assertThat(best.kind()).isEqualTo(Change.Kind.MOVE);
@@ -117,11 +143,7 @@ class CareTest {
         Spot landing = spot("landing", gives(4, 31, 23, 18), calathea, plant("Fern", "boston-fern"));
 
         Change best = CHANGES.weigh(
-                        at(landing, calathea, PotGives.NOTHING, WaterSource.RAIN),
-                        Season.SUMMER,
-                        List.of(landing),
-                        WINTER,
-                        10)
+                        at(landing, calathea, PotGives.NOTHING, WaterSource.RAIN), List.of(landing), WINTER, 10)
                 .get(0);
 
         assertThat(best.kind()).isEqualTo(Change.Kind.HUMIDIFIER);
@@ -139,12 +161,10 @@ class CareTest {
                 OptionalDouble.of(1),
                 4,
                 OptionalDouble.of(2.2),
-                1,
-                true);
+                1);
         Resident orchid = plant("Tide", "phalaenopsis");
         Spot sill = spot("sill", gives(6, 60, 22, 17), orchid);
-        List<Change> changes =
-                CHANGES.weigh(at(sill, orchid, pot, WaterSource.HARD_TAP), Season.SUMMER, List.of(sill), WINTER, 14);
+        List<Change> changes = CHANGES.weigh(at(sill, orchid, pot, WaterSource.HARD_TAP), List.of(sill), WINTER, 14);
 
         assertThat(changes)
                 .extracting(Change::kind)
@@ -162,16 +182,13 @@ class CareTest {
                 OptionalDouble.empty(),
                 4,
                 OptionalDouble.empty(),
-                1,
-                true);
+                1);
         Resident orchid = plant("Tide", "phalaenopsis");
         Spot sill = spot("sill", gives(6, 60, 22, 17), orchid);
         Subject subject = new Subject(orchid, sill, pot, Optional.of(WaterAnalysis.metered(1.0)), false, false);
 
         // (190 / 640 − 0.02) ÷ (1 − 0.02) is 28 %, rounded down to a twentieth.
-        assertThat(CHANGES.weigh(subject, Season.SUMMER, List.of(sill), WINTER, 14)
-                        .get(0)
-                        .words())
+        assertThat(CHANGES.weigh(subject, List.of(sill), WINTER, 14).get(0).words())
                 .isEqualTo(ChangeSays.SOFTER_WATER_BLENDED.with(25));
     }
 
@@ -182,7 +199,7 @@ class CareTest {
         Spot bright = spot("north sill", gives(4.5, 58, 20, 15));
         Subject held = new Subject(fern, dark, PotGives.NOTHING, Optional.empty(), true, true);
 
-        assertThat(CHANGES.weigh(held, Season.SUMMER, List.of(dark, bright), WINTER, 10))
+        assertThat(CHANGES.weigh(held, List.of(dark, bright), WINTER, 10))
                 .noneMatch(change -> change.kind() == Change.Kind.MOVE || change.kind() == Change.Kind.FEED);
     }
 
@@ -197,10 +214,10 @@ class CareTest {
                 List.of(plant("Cactus Jack", "cactus"), plant("Lily", "peace-lily")),
                 true,
                 false,
+                0.5,
                 false);
 
-        assertThat(CHANGES.places(
-                        at(dark, fern, PotGives.NOTHING, WaterSource.RAIN), Season.SUMMER, List.of(dark, full)))
+        assertThat(CHANGES.places(at(dark, fern, PotGives.NOTHING, WaterSource.RAIN), List.of(dark, full)))
                 .first()
                 .satisfies(suits -> assertThat(suits.displaces()).contains("Cactus Jack"));
     }
@@ -212,7 +229,7 @@ class CareTest {
     @Test
     void lightRisesByHalfAWeekByStopsAndShade() {
         StepPlanner.Plan plan = STEPS.plan(
-                kind("cattleya"),
+                Years.wants("cattleya", Phase.GROWING),
                 place("landing", 3, 22),
                 place("south sill", 14, 22),
                 List.of(place("stair", 6, 20)),
@@ -227,7 +244,7 @@ class CareTest {
     @Test
     void theColdGoesByARoomBetween() {
         StepPlanner.Plan plan = STEPS.plan(
-                kind("winter-jasmine"),
+                Years.wants("winter-jasmine", Phase.COOL_REST),
                 place("gallery", 10, 6),
                 place("parlour", 10, 20),
                 List.of(place("porch", 9, 13)),
@@ -240,7 +257,7 @@ class CareTest {
     @Test
     void whereNothingLiesBetweenThePlanSaysSo() {
         assertThat(STEPS.plan(
-                                kind("winter-jasmine"),
+                                Years.wants("winter-jasmine", Phase.COOL_REST),
                                 place("gallery", 10, 2),
                                 place("parlour", 10, 22),
                                 List.of(),
@@ -252,8 +269,12 @@ class CareTest {
 
     @Test
     void outOfTheDarkItStillGoesByWeeks() {
-        StepPlanner.Plan plan =
-                STEPS.plan(kind("peace-lily"), place("cupboard", 0.2, 20), place("porch", 6, 22), List.of(), MARCH);
+        StepPlanner.Plan plan = STEPS.plan(
+                Years.wants("peace-lily", Phase.GROWING),
+                place("cupboard", 0.2, 20),
+                place("porch", 6, 22),
+                List.of(),
+                MARCH);
 
         checked(plan, 0.2, 20);
         assertThat(plan.warnings()).isEmpty();
@@ -266,7 +287,11 @@ class CareTest {
             @Tries.Between(min = 0.5, max = 30) double to,
             @Tries.Between(min = 0.5, max = 30) double between) {
         StepPlanner.Plan plan = STEPS.plan(
-                kind("pothos"), place("a", from, 20), place("b", to, 22), List.of(place("c", between, 21)), MARCH);
+                Years.wants("pothos", Phase.GROWING),
+                place("a", from, 20),
+                place("b", to, 22),
+                List.of(place("c", between, 21)),
+                MARCH);
         if (plan.warnings().isEmpty()) {
             checked(plan, from, 20);
         }

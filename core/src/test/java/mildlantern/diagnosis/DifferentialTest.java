@@ -61,11 +61,12 @@ class DifferentialTest {
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
-                Optional.empty());
+                OptionalDouble.empty());
         return new PlantRecord(
                 bare.profile(),
                 Optional.empty(),
                 Optional.of(Season.WINTER),
+                Optional.empty(),
                 place,
                 bare.watering(),
                 bare.pot(),

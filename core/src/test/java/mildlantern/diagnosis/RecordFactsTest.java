@@ -14,15 +14,17 @@ import mildlantern.plant.Brightness;
 import mildlantern.plant.EventKind;
 import mildlantern.plant.FeedStrength;
 import mildlantern.plant.Near;
+import mildlantern.plant.Phase;
 import mildlantern.plant.PlantRecord;
 import mildlantern.plant.PlantRecord.Event;
 import mildlantern.plant.Season;
 import mildlantern.plant.SprayKind;
 import mildlantern.plant.Stage;
+import mildlantern.plant.Wants;
 import mildlantern.plant.WaterSource;
-import mildlantern.quantity.Range;
 import mildlantern.quantity.RelativeHumidity;
 import mildlantern.quantity.Temperature;
+import mildlantern.season.Years;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -30,10 +32,15 @@ import org.junit.jupiter.params.provider.CsvSource;
 /** What a plant's record tells, in the words that a grower reads. */
 class RecordFactsTest {
     private static PlantRecord orchid() {
+        return orchid(Optional.empty());
+    }
+
+    private static PlantRecord orchid(Optional<Wants> wants) {
         return new PlantRecord(
                 Known.PLANTS.profile("phalaenopsis").orElseThrow(),
                 Optional.of(Stage.ADULT),
                 Optional.of(Season.WINTER),
+                wants,
                 new PlantRecord.Place(
                         Optional.of(Brightness.LOW),
                         Optional.of(new RelativeHumidity(34)),
@@ -43,7 +50,7 @@ class RecordFactsTest {
                         Optional.of(Set.of(Near.HEATER)),
                         Optional.of(true),
                         Optional.of(AirMovement.STILL),
-                        Optional.of(new PlantRecord.LightRead(1.4, new Range(3.2, 8)))),
+                        OptionalDouble.of(1.4)),
                 new PlantRecord.Watering(
                         OptionalDouble.of(3),
                         OptionalDouble.of(4),
@@ -100,6 +107,14 @@ class RecordFactsTest {
     })
     void aFactIsSaidWithItsFigures(String id, String sentence) {
         assertThat(fact(orchid(), id).speaksFor()).isEqualTo(sentence);
+    }
+
+    @Test
+    void aPlantAtRestIsNeitherShortOfLightNorThirsty() {
+        PlantRecord resting = orchid(Optional.of(Years.wants("cactus", Phase.DRY_REST)));
+        assertThat(Known.KNOWLEDGE.facts(resting)).noneMatch(fact -> fact.id().equals("light.gap"));
+        assertThat(fact(resting, "water.since").number().orElseThrow()).isLessThan(0.1);
+        assertThat(fact(resting, "night.under").number()).hasValue(3 - 12.0);
     }
 
     @Test
@@ -164,7 +179,7 @@ class RecordFactsTest {
                 .filteredOn(fact -> fact.id().equals("light.measured"))
                 .singleElement()
                 .satisfies(fact -> assertThat(fact.speaksFor())
-                        .isEqualTo("1.4 mol/m² of light a day here as measured; this plant wants 3.2 to 8 now"));
+                        .isEqualTo("1.4 mol/m² of light a day here as measured; this plant wants 4 to 10 now"));
         assertThat(facts)
                 .filteredOn(fact -> fact.id().equals("pot.nitrogen"))
                 .singleElement()

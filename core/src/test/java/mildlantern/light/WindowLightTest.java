@@ -143,16 +143,10 @@ class WindowLightTest {
         ZonedDateTime midnight = noon.minusHours(12);
         WindowLight.Seen seen = LIGHT.seen(window(180), 0.5);
         WindowLight.Corrected found = seen.corrected(
-                        LIGHT.ppfd(lux, LightSource.DAYLIGHT),
-                        noon,
-                        latitude,
-                        0,
-                        LIGHT.cloud(Sky.OVERCAST),
-                        LIGHT.meanCloud())
+                        LIGHT.ppfd(lux, LightSource.DAYLIGHT), noon, latitude, 0, LIGHT.cloud(Sky.OVERCAST))
                 .orElseThrow();
-        double usual = seen.day(latitude, 0, midnight, LIGHT.meanCloud()).mol();
-        double open =
-                LIGHT.outdoors().day(latitude, 0, midnight, LIGHT.meanCloud()).mol();
+        double usual = seen.usualDay(latitude, 0, midnight).mol();
+        double open = LIGHT.outdoors().usualDay(latitude, 0, midnight).mol();
         assertThat(found.mol()).isLessThanOrEqualTo(Math.max(2 * usual, open));
         assertThat(found.moreThanSky()).isEqualTo(moreThanSky);
     }

@@ -6,14 +6,16 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import mildlantern.message.Message;
+import mildlantern.plant.Phase;
 import mildlantern.plant.PlantKnowledge;
 import mildlantern.plant.Profile;
-import mildlantern.plant.Season;
 import mildlantern.plant.WaterSource;
 import mildlantern.quantity.Range;
 import mildlantern.quantity.Volume;
+import mildlantern.season.Years;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -130,40 +132,42 @@ class FeedingTest {
 
     @Test
     void carnivorousPlantsAreFedThroughTheirTraps() {
-        NextFeed pitchers = PLAN.next(kind("sarracenia"), Season.SUMMER, new FedSoFar(0, 9, 0, 0), FORTNIGHT)
-                .orElseThrow();
+        NextFeed pitchers =
+                next("sarracenia", Phase.GROWING, new FedSoFar(0, 9, 0, 0)).orElseThrow();
         assertThat(pitchers.way()).isEqualTo(FeedPlan.Way.PITCHERS);
         assertThat(pitchers.counts()).isEqualTo(3);
         assertThat(pitchers.ml()).isEqualTo(45);
         assertThat(pitchers.how()).isEqualTo(FeedHow.PITCHERS.with(3, new Volume(15)));
-        assertThat(PLAN.next(kind("drosera"), Season.SPRING, new FedSoFar(12, 0, 0, 0), FORTNIGHT)
+        assertThat(next("drosera", Phase.GROWING, new FedSoFar(12, 0, 0, 0))
                         .orElseThrow()
                         .way())
                 .isEqualTo(FeedPlan.Way.STICKY_LEAVES);
-        assertThat(PLAN.next(kind("sarracenia"), Season.WINTER, new FedSoFar(0, 9, 0, 0), FORTNIGHT))
+        assertThat(next("sarracenia", Phase.COOL_REST, new FedSoFar(0, 9, 0, 0)))
                 .isEmpty();
-        assertThat(PLAN.next(kind("nepenthes"), Season.WINTER, new FedSoFar(9, 4, 0, 0), FORTNIGHT))
-                .isPresent();
+        assertThat(next("nepenthes", Phase.SLOW, new FedSoFar(9, 4, 0, 0))).isPresent();
+    }
+
+    private static Optional<NextFeed> next(String kind, Phase phase, FedSoFar known) {
+        return PLAN.next(kind(kind), Years.wants(kind, phase), known, FORTNIGHT);
     }
 
     @Test
     void growthIsFedWeaklyRestIsNotAndReturnIsAtHalf() {
-        Profile lily = kind("peace-lily");
-        assertThat(PLAN.next(lily, Season.WINTER, new FedSoFar(9, 0, 0, 0), FORTNIGHT))
-                .isEmpty();
-        assertThat(PLAN.next(kind("cactus"), Season.AUTUMN, FedSoFar.NOTHING, FORTNIGHT))
-                .isEmpty();
-        assertThat(PLAN.next(kind("pothos"), Season.AUTUMN, FedSoFar.NOTHING, FORTNIGHT))
-                .isPresent();
-        double summer = PLAN.next(lily, Season.SUMMER, PLAN.known(9, 0, List.of(16L, 33L, 50L)), FORTNIGHT)
+        assertThat(next("cactus", Phase.DRY_REST, FedSoFar.NOTHING)).isEmpty();
+        assertThat(next("dendrobium-nobile", Phase.COOL_REST, FedSoFar.NOTHING)).isEmpty();
+        assertThat(next("snake-plant", Phase.SLOW, FedSoFar.NOTHING)).isEmpty();
+        assertThat(next("pothos", Phase.SLOW, FedSoFar.NOTHING).orElseThrow().days())
+                .as("what only holds is fed a quarter as often")
+                .isEqualTo(new Range(4 * FORTNIGHT.low(), 4 * FORTNIGHT.high()));
+        double summer = next("peace-lily", Phase.GROWING, PLAN.known(9, 0, List.of(16L, 33L, 50L)))
                 .orElseThrow()
                 .mgNitrogen();
-        NextFeed spring = PLAN.next(lily, Season.SPRING, PLAN.known(9, 0, List.of(110L, 130L)), FORTNIGHT)
+        NextFeed spring = next("peace-lily", Phase.GROWING, PLAN.known(9, 0, List.of(110L, 130L)))
                 .orElseThrow();
         assertThat(summer).isEqualTo(125);
         assertThat(spring.gently()).isTrue();
         assertThat(spring.mgNitrogen()).isEqualTo(50);
-        assertThat(PLAN.next(lily, Season.SPRING, PLAN.known(9, 0, List.of(5L, 20L, 130L)), FORTNIGHT)
+        assertThat(next("peace-lily", Phase.GROWING, PLAN.known(9, 0, List.of(5L, 20L, 130L)))
                         .orElseThrow()
                         .gently())
                 .isFalse();
@@ -172,8 +176,8 @@ class FeedingTest {
     @Test
     void strengthStaysWithinWhatAKindBears() {
         for (Profile profile : PLANTS.profiles()) {
-            for (Season season : Season.values()) {
-                PLAN.next(profile, season, new FedSoFar(5, 2, 0, 0), FORTNIGHT)
+            for (Phase phase : Phase.values()) {
+                PLAN.next(profile, Years.wants(profile, phase), new FedSoFar(5, 2, 0, 0), FORTNIGHT)
                         .filter(next -> next.way() == FeedPlan.Way.ROOTS)
                         .ifPresent(next -> assertThat(next.mgNitrogen())
                                 .as(profile.id())

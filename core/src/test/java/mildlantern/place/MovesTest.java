@@ -5,12 +5,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import mildlantern.light.Daylight;
+import mildlantern.message.Message;
 import mildlantern.plant.Brightness;
 import mildlantern.plant.PlantKnowledge;
 import mildlantern.plant.PlantRecord.Place;
 import mildlantern.plant.Profile;
 import mildlantern.quantity.Temperature;
 import mildlantern.quantity.TemperatureChange;
+import mildlantern.season.Years;
 import org.junit.jupiter.api.Test;
 
 class MovesTest {
@@ -28,12 +30,13 @@ class MovesTest {
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
-                Optional.empty());
+                OptionalDouble.empty());
     }
 
     @Test
     void aMoveAlongTheShelfIsNoStep() {
-        Moves.Step step = moves.judge(ORCHID, place(Brightness.MEDIUM, 21, 17), place(Brightness.MEDIUM, 20, 16));
+        Moves.Step step =
+                moves.judge(Years.growing(ORCHID), place(Brightness.MEDIUM, 21, 17), place(Brightness.MEDIUM, 20, 16));
         assertThat(step.temperatureStep()).hasValue(-1);
         assertThat(step.lightRatio()).hasValue(1);
         assertThat(step.warnings()).isEmpty();
@@ -41,14 +44,16 @@ class MovesTest {
 
     @Test
     void fromTheNorthShelfIntoSunBurns() {
-        Moves.Step step = moves.judge(ORCHID, place(Brightness.MEDIUM, 21, 17), place(Brightness.DIRECT, 24, 17));
-        assertThat(step.lightRatio()).hasValue(4);
-        assertThat(step.warnings()).containsExactly(MoveWarning.BRIGHTER.with(4.0));
+        Moves.Step step =
+                moves.judge(Years.growing(ORCHID), place(Brightness.MEDIUM, 21, 17), place(Brightness.DIRECT, 24, 17));
+        assertThat(step.lightRatio()).hasValue(12 / 2.2);
+        assertThat(step.warnings()).extracting(Message::what).containsExactly(MoveWarning.BRIGHTER);
     }
 
     @Test
     void outOfAWarmRoomIntoTheColdIsAShock_andTheNightIsNamed() {
-        Moves.Step step = moves.judge(ORCHID, place(Brightness.MEDIUM, 22, 17), place(Brightness.LOW, 11, 6));
+        Moves.Step step =
+                moves.judge(Years.growing(ORCHID), place(Brightness.MEDIUM, 22, 17), place(Brightness.LOW, 11, 6));
         assertThat(step.warnings())
                 .containsExactly(
                         MoveWarning.COLDER.with(
@@ -58,7 +63,7 @@ class MovesTest {
 
     @Test
     void whatWasNotReadIsNotJudged() {
-        Moves.Step step = moves.judge(ORCHID, Place.UNKNOWN, place(Brightness.DIRECT, 35, 20));
+        Moves.Step step = moves.judge(Years.growing(ORCHID), Place.UNKNOWN, place(Brightness.DIRECT, 35, 20));
         assertThat(step.temperatureStep()).isEmpty();
         assertThat(step.lightRatio()).isEmpty();
         assertThat(step.warnings()).isEmpty();

@@ -36,30 +36,30 @@ class ProfilesTest {
         return PLANTS.profiles();
     }
 
-    /** Daily light integrals, mol per square metre and day, as general horticulture gives them. */
+    /** Daily light integrals, mol per square metre and day, from where a kind grows to what it bears. */
     @ParameterizedTest
     @CsvSource({
-        "phalaenopsis, 4, 8",
-        "paphiopedilum, 4, 8",
-        "anthurium, 4, 8",
-        "boston-fern, 3, 6",
-        "african-violet, 5, 8",
-        "tank-bromeliad, 6, 12",
-        "tillandsia, 8, 12",
-        "nepenthes, 6, 12",
-        "pinguicula, 6, 10",
-        "cattleya, 8, 14",
-        "oncidium, 8, 14",
-        "dendrobium-nobile, 10, 14",
-        "drosera, 10, 18",
-        "tropical-bonsai, 8, 15",
-        "croton, 10, 15",
-        "winter-jasmine, 10, 18",
-        "succulent-rosette, 10, 20",
-        "cactus, 15, 25",
-        "tropical-hibiscus, 15, 25",
-        "sarracenia, 20, 40",
-        "dionaea, 20, 40"
+        "phalaenopsis, 4, 10",
+        "paphiopedilum, 4, 9",
+        "anthurium, 3, 10",
+        "boston-fern, 3, 10",
+        "african-violet, 4, 10",
+        "tank-bromeliad, 5, 14",
+        "tillandsia, 6, 15",
+        "nepenthes, 6, 15",
+        "pinguicula, 5, 12",
+        "cattleya, 8, 18",
+        "oncidium, 8, 16",
+        "dendrobium-nobile, 8, 20",
+        "drosera, 8, 25",
+        "tropical-bonsai, 6, 20",
+        "croton, 6, 20",
+        "winter-jasmine, 8, 25",
+        "succulent-rosette, 8, 30",
+        "cactus, 10, 45",
+        "tropical-hibiscus, 10, 35",
+        "sarracenia, 15, 50",
+        "dionaea, 15, 50"
     })
     void lightIsWhatItsKindNeeds(String id, double low, double high) {
         assertThat(profile(id).dailyLight().low()).isEqualTo(low);

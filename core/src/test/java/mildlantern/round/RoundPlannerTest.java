@@ -15,13 +15,15 @@ import java.util.Random;
 import mildlantern.nutrition.FedSoFar;
 import mildlantern.nutrition.FeedPlan;
 import mildlantern.nutrition.NextFeed;
+import mildlantern.plant.Phase;
 import mildlantern.plant.PlantId;
 import mildlantern.plant.PlantKnowledge;
 import mildlantern.plant.Profile;
-import mildlantern.plant.Season;
+import mildlantern.plant.Wants;
 import mildlantern.quantity.Range;
 import mildlantern.quarantine.AloneReason;
 import mildlantern.quarantine.IsolationClock;
+import mildlantern.season.Years;
 import mildlantern.water.WaterOutlook;
 import org.junit.jupiter.api.Test;
 
@@ -65,19 +67,23 @@ class RoundPlannerTest {
                 Optional.empty());
     }
 
-    private static Optional<Range> feedEvery(Profile kind, Season season) {
+    private static Optional<Range> feedEvery(Profile kind, Phase phase) {
         return FeedPlan.load()
-                .next(kind, season, FedSoFar.NOTHING, RoundPlanner.load().feedDays())
+                .next(
+                        kind,
+                        Years.wants(kind, phase),
+                        FedSoFar.NOTHING,
+                        RoundPlanner.load().feedDays())
                 .map(NextFeed::days);
     }
 
     private CareSchedule schedule(WaterOutlook outlook, LastDone last) {
         return planner.plan(
-                kind("peace-lily"),
+                Years.wants("peace-lily", Phase.GROWING),
                 outlook,
                 false,
                 last,
-                feedEvery(kind("peace-lily"), Season.SPRING),
+                feedEvery(kind("peace-lily"), Phase.GROWING),
                 TODAY,
                 Optional.empty(),
                 new Load());
@@ -116,14 +122,38 @@ class RoundPlannerTest {
     private static CareSchedule calm() {
         return RoundPlanner.load()
                 .plan(
-                        kind("peace-lily"),
+                        Years.growing(kind("peace-lily")),
                         dryIn(6, 8),
                         false,
                         last(2, 2, 2),
-                        feedEvery(kind("peace-lily"), Season.SPRING),
+                        feedEvery(kind("peace-lily"), Phase.GROWING),
                         TODAY,
                         Optional.empty(),
                         new Load());
+    }
+
+    @Test
+    void whatRestsDryIsNotWateredByItsPot() {
+        Wants resting = Years.wants("cactus", Phase.DRY_REST);
+        CareSchedule schedule = RoundPlanner.load()
+                .plan(
+                        resting,
+                        dryIn(-5, 9),
+                        false,
+                        last(20, 1, 90),
+                        Optional.empty(),
+                        TODAY,
+                        Optional.empty(),
+                        new Load());
+        CareSchedule.WaterCheck check = schedule.water().orElseThrow();
+        assertThat(check.on()).isBetween(TODAY.plusDays(15), TODAY.plusDays(50));
+        assertThat(check.resting()).isTrue();
+        assertThat(kinds(plant(schedule), TODAY)).isEmpty();
+        assertThat(schedule.lookOn()).as("nor is it looked at every fortnight").isAfter(TODAY.plusDays(19));
+        assertThat(planner.due(plant(schedule), check.on()))
+                .filteredOn(due -> due.kind() == Due.Kind.WATER)
+                .extracting(due -> due.why().what())
+                .containsExactly(DueReason.RESTS_DRY);
     }
 
     @Test
@@ -163,11 +193,11 @@ class RoundPlannerTest {
     void whatIsOverdueIsNotPutOffForTheSakeOfLevelWork() {
         Load busy = new Load(Map.of(TODAY, 50));
         assertThat(planner.plan(
-                                kind("phalaenopsis"),
+                                Years.wants("phalaenopsis", Phase.GROWING),
                                 dryIn(0, 8),
                                 false,
                                 last(12, 1, 1),
-                                feedEvery(kind("phalaenopsis"), Season.SPRING),
+                                feedEvery(kind("phalaenopsis"), Phase.GROWING),
                                 TODAY,
                                 Optional.empty(),
                                 busy)
@@ -226,22 +256,22 @@ class RoundPlannerTest {
                 false);
         assertThat(kinds(held, TODAY)).isEmpty();
         assertThat(planner.plan(
-                                kind("peace-lily"),
+                                Years.wants("peace-lily", Phase.SLOW),
                                 dryIn(30, 30),
                                 false,
                                 last(1, 1, 60),
-                                feedEvery(kind("peace-lily"), Season.WINTER),
+                                feedEvery(kind("snake-plant"), Phase.SLOW),
                                 TODAY,
                                 Optional.empty(),
                                 new Load())
                         .feedOn())
                 .isEmpty();
         assertThat(planner.plan(
-                                kind("sarracenia"),
+                                Years.wants("sarracenia", Phase.GROWING),
                                 dryIn(30, 30),
                                 true,
                                 last(1, 1, 60),
-                                feedEvery(kind("sarracenia"), Season.WINTER),
+                                feedEvery(kind("sarracenia"), Phase.COOL_REST),
                                 TODAY,
                                 Optional.empty(),
                                 new Load())
@@ -430,11 +460,11 @@ class RoundPlannerTest {
         for (int i = 0; i < 300; i++) {
             days.merge(
                     planner.plan(
-                                    kind("peace-lily"),
+                                    Years.wants("peace-lily", Phase.GROWING),
                                     dryIn(6, 8),
                                     false,
                                     never,
-                                    feedEvery(kind("peace-lily"), Season.SUMMER),
+                                    feedEvery(kind("peace-lily"), Phase.GROWING),
                                     TODAY,
                                     Optional.empty(),
                                     load)
@@ -459,11 +489,11 @@ class RoundPlannerTest {
             double cycle = 2 + 14 * random.nextDouble();
             plants.add(new double[] {cycle});
             upkeeps.add(planner.plan(
-                    kind("pothos"),
+                    Years.wants("pothos", Phase.GROWING),
                     dryIn(cycle * random.nextDouble(), cycle),
                     false,
                     last(1, 10, 15),
-                    feedEvery(kind("pothos"), Season.SPRING),
+                    feedEvery(kind("pothos"), Phase.GROWING),
                     TODAY,
                     Optional.empty(),
                     new Load(planned)));
@@ -494,11 +524,11 @@ class RoundPlannerTest {
                         : ChronoUnit.DAYS.between(
                                 day, before.water().orElseThrow().likely());
                 CareSchedule next = planner.plan(
-                        kind("pothos"),
+                        Years.wants("pothos", Phase.GROWING),
                         dryIn(Math.max(0, dry), cycle),
                         false,
                         done,
-                        feedEvery(kind("pothos"), Season.SPRING),
+                        feedEvery(kind("pothos"), Phase.GROWING),
                         day,
                         Optional.of(before),
                         new Load(planned));

@@ -10,7 +10,6 @@ import java.util.OptionalDouble;
 import java.util.Random;
 import mildlantern.log.LogEntry;
 import mildlantern.log.Logged;
-import mildlantern.plant.Season;
 import mildlantern.plant.WaterSource;
 import org.junit.jupiter.api.Test;
 
@@ -23,7 +22,7 @@ class MadeUpHistoryTest {
                 Pots.peaceLily(),
                 new MadeUpHistory.Manner(thirst, everyDays, 8, OptionalDouble.of(16), 0.7, WaterSource.RAIN),
                 day -> Pots.ROOM,
-                day -> day.getMonthValue() < 3 || day.getMonthValue() == 12 ? Season.WINTER : Season.SUMMER,
+                day -> day.getMonthValue() >= 3 && day.getMonthValue() < 12,
                 TODAY.minusYears(1),
                 TODAY,
                 new Random(seed));

@@ -4,7 +4,6 @@ import java.util.OptionalDouble;
 import mildlantern.plant.Brightness;
 import mildlantern.plant.PlantKnowledge;
 import mildlantern.plant.PotKind;
-import mildlantern.plant.Season;
 import mildlantern.quantity.DailyLight;
 import mildlantern.quantity.VapourPressureDeficit;
 
@@ -13,8 +12,8 @@ final class Pots {
     static final PlantKnowledge PLANTS = PlantKnowledge.load();
     static final WaterKnowledge WATER = WaterKnowledge.load(PLANTS);
     static final Climate GOOD_LIGHT = new Climate(new VapourPressureDeficit(1), new DailyLight(10));
-    static final Climate ROOM = WATER.climate(
-            OptionalDouble.of(21), OptionalDouble.of(50), Brightness.MEDIUM, OptionalDouble.empty(), Season.SPRING);
+    static final Climate ROOM =
+            WATER.climate(OptionalDouble.of(21), OptionalDouble.of(50), Brightness.MEDIUM, OptionalDouble.of(5), 1);
 
     private Pots() {}
 

@@ -15,6 +15,8 @@ import mildlantern.log.Wetness;
 import mildlantern.log.Yardstick;
 import mildlantern.place.StopId;
 import mildlantern.plant.EventKind;
+import mildlantern.plant.GrowthSign;
+import mildlantern.plant.Phase;
 import mildlantern.plant.SprayKind;
 import mildlantern.plant.WaterSource;
 
@@ -47,7 +49,7 @@ public final class RandomEntries {
 
     /** One that leaves the plant where it is and alive. */
     public LogEntry one() {
-        return switch (chance.nextInt(16)) {
+        return switch (chance.nextInt(18)) {
             case 0, 1, 2 ->
                 new LogEntry.Watered(
                         maybe(1 + chance.nextInt(900)),
@@ -70,6 +72,8 @@ public final class RandomEntries {
             case 12 -> new LogEntry.Treated(maybeOf(SprayKind.values()), maybeWord("soap"), maybeWord("own bottle"));
             case 13 -> new LogEntry.Count(of(Counted.values()), chance.nextInt(50));
             case 14 -> new LogEntry.Bloom(chance.nextBoolean());
+            case 15 -> new LogEntry.Grew(of(GrowthSign.values()));
+            case 16 -> new LogEntry.PhaseSaid(of(Phase.values()));
             default ->
                 of(List.of(
                         new LogEntry.Pruned(), new LogEntry.Looked(), new LogEntry.Noted(), new LogEntry.CupEmptied()));

@@ -26,7 +26,7 @@ import mildlantern.web.platform.CollectionId;
 import mildlantern.web.platform.FormKey;
 import mildlantern.web.potting.PotStates;
 import mildlantern.web.routine.RecordWriter;
-import mildlantern.web.stop.Houses;
+import mildlantern.web.season.YearBook;
 import mildlantern.web.stop.Stop;
 import mildlantern.web.stop.Stops;
 import mildlantern.web.words.DayFormat;
@@ -40,7 +40,7 @@ import org.springframework.transaction.annotation.Transactional;
 class ArrivalPages {
     private final Plants plants;
     private final Stops stops;
-    private final Houses houses;
+    private final YearBook years;
     private final LogBook logBook;
     private final Journeys journeys;
     private final Quarantine quarantine;
@@ -52,7 +52,7 @@ class ArrivalPages {
     ArrivalPages(
             Plants plants,
             Stops stops,
-            Houses houses,
+            YearBook years,
             LogBook logBook,
             Journeys journeys,
             Quarantine quarantine,
@@ -62,7 +62,7 @@ class ArrivalPages {
             Clock clock) {
         this.plants = plants;
         this.stops = stops;
-        this.houses = houses;
+        this.years = years;
         this.logBook = logBook;
         this.journeys = journeys;
         this.quarantine = quarantine;
@@ -112,7 +112,7 @@ class ArrivalPages {
                 plants.profile(plant),
                 pots.of(plant, PotStates.Seen.NOTHING),
                 LocalDate.now(clock),
-                houses.seasons(collection));
+                years.seasons(plant));
         return new Page(
                 id,
                 plant.name(),

@@ -27,8 +27,6 @@ import mildlantern.web.routine.Records;
 import mildlantern.web.stop.StopReading;
 import mildlantern.web.stop.Stops;
 import mildlantern.web.words.DayFormat;
-import mildlantern.web.words.Unit;
-import mildlantern.web.words.Units;
 import mildlantern.web.words.Wording;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -140,9 +138,7 @@ class CarePages {
     }
 
     private CareViews.Row row(Need need, List<StopReading> readings) {
-        double wantedHigh = need.kind() == Need.Kind.NIGHT
-                ? Math.max(need.wanted().low(), need.gets().spread().high()) + 6
-                : need.wanted().high();
+        double wantedHigh = need.wanted().high();
         double low = Math.min(need.wanted().low(), need.gets().spread().low());
         double high = Math.max(wantedHigh, need.gets().spread().high());
         double pad = Math.max((high - low) * 0.12, 0.4);
@@ -156,21 +152,15 @@ class CarePages {
         if (need.wanted().low() > begin) {
             ticks.add(new CareViews.Tick(from, Limits.tenths(need.wanted().low())));
         }
-        if (need.kind() != Need.Kind.NIGHT) {
-            ticks.add(new CareViews.Tick(from + width, Limits.tenths(wantedHigh)));
-        }
+        ticks.add(new CareViews.Tick(from + width, Limits.tenths(wantedHigh)));
         boolean off = need.standing() != Need.Standing.FITS;
         return new CareViews.Row(
                 Wording.of(need.kind()),
-                need.kind() == Need.Kind.NIGHT
-                        ? Wording.say(
-                                "care.care-pages.more",
-                                Units.shown(need.wanted().low(), Unit.Of.TEMPERATURE))
-                        : Wording.say(
-                                "care.care-pages.to",
-                                Limits.tenths(need.wanted().low()),
-                                Limits.tenths(need.wanted().high()),
-                                need.kind().unit()),
+                Wording.say(
+                        "care.care-pages.to",
+                        Limits.tenths(need.wanted().low()),
+                        Limits.tenths(need.wanted().high()),
+                        need.kind().unit()),
                 "%s %s, %s"
                         .formatted(
                                 Limits.tenths(need.gets().value()),
@@ -248,7 +238,10 @@ class CarePages {
 
     private CareViews.Line withChange(CareService.House house, CareViews.Line line, Plant plant) {
         Subject subject = care.subject(house, plant, Optional.empty());
+        Optional<Need> worst = Needs.worst(care.needs(house, subject));
         String change = care.weigh(house, subject).stream()
+                .filter(it ->
+                        worst.filter(need -> it.answers().contains(need.kind())).isPresent())
                 .findFirst()
                 .map(it -> Wording.say("care.care-pages.change-and-cost", it.words(), it.cost()))
                 .orElse(Wording.say("care.care-pages.no-change-worth-effort"));

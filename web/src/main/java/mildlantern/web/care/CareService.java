@@ -29,8 +29,8 @@ import mildlantern.place.StopId;
 import mildlantern.plant.PlantId;
 import mildlantern.plant.PlantRecord;
 import mildlantern.plant.Profile;
-import mildlantern.plant.Season;
 import mildlantern.plant.WaterSource;
+import mildlantern.season.PlantYear;
 import mildlantern.treatment.Hold;
 import mildlantern.weather.WeatherHour;
 import mildlantern.web.casework.CaseTroubles;
@@ -41,6 +41,7 @@ import mildlantern.web.feeding.OwnWaters;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
 import mildlantern.web.platform.CollectionId;
+import mildlantern.web.season.YearBook;
 import mildlantern.web.stop.Houses;
 import mildlantern.web.stop.Stop;
 import mildlantern.web.stop.StopKind;
@@ -52,9 +53,12 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional(readOnly = true)
 class CareService {
+    private static final double SQUARE_CM_A_SQUARE_M = 10_000;
+
     private final Stops stops;
     private final Plants plants;
     private final Houses houses;
+    private final YearBook years;
     private final StopClimates climates;
     private final Stations stations;
     private final Weathers weathers;
@@ -71,6 +75,7 @@ class CareService {
             Stops stops,
             Plants plants,
             Houses houses,
+            YearBook years,
             StopClimates climates,
             Stations stations,
             Weathers weathers,
@@ -85,6 +90,7 @@ class CareService {
         this.stops = stops;
         this.plants = plants;
         this.houses = houses;
+        this.years = years;
         this.climates = climates;
         this.stations = stations;
         this.weathers = weathers;
@@ -101,11 +107,12 @@ class CareService {
     /**
      * A collection as the core weighs it.
      *
+     * @param years of its plants
      * @param spots all stops with who stands there
      */
     record House(
             CollectionId collection,
-            Season season,
+            Map<PlantId, PlantYear> years,
             Map<StopId, Stop> stops,
             Map<StopId, Gives> gives,
             List<Spot> spots,
@@ -128,6 +135,7 @@ class CareService {
     House house(CollectionId collection, List<Plant> plants) {
         LocalDate today = LocalDate.now(clock);
         Map<StopId, Gives> gives = climates.of(collection);
+        Map<PlantId, PlantYear> years = this.years.house(collection).of(plants);
         Map<StopId, List<Plant>> standing = plants.stream().collect(Collectors.groupingBy(Plant::stop));
         List<Spot> spots = new ArrayList<>();
         Map<StopId, Stop> stops = new HashMap<>();
@@ -141,14 +149,15 @@ class CareService {
                     stop.id(),
                     stop.name(),
                     gives.getOrDefault(stop.id(), Gives.NOTHING),
-                    there.stream().map(this::resident).toList(),
+                    there.stream().map(plant -> resident(plant, years)).toList(),
                     knowledge.full(pots, (double) stop.widthCm() * stop.depthCm()),
                     stop.isolation(),
+                    stop.widthCm() * stop.depthCm() / SQUARE_CM_A_SQUARE_M,
                     stop.kind() == StopKind.CABINET));
         }
         return new House(
                 collection,
-                houses.season(collection, today),
+                years,
                 stops,
                 gives,
                 List.copyOf(spots),
@@ -158,8 +167,12 @@ class CareService {
                 stations.hoursOfDay(collection, today));
     }
 
-    private Changes.Resident resident(Plant plant) {
-        return new Changes.Resident(plant.id(), plant.name(), this.plants.profile(plant));
+    private Changes.Resident resident(Plant plant, Map<PlantId, PlantYear> years) {
+        return new Changes.Resident(
+                plant.id(),
+                plant.name(),
+                this.plants.profile(plant),
+                Objects.requireNonNull(years.get(plant.id())).wants());
     }
 
     private Changes.Outside outside(CollectionId collection) {
@@ -179,8 +192,16 @@ class CareService {
         Gives own = climates.at(stop, spot.gives(), plant);
         Set<Hold> holds = house.holds().getOrDefault(plant.id(), Set.of());
         return new Subject(
-                resident(plant),
-                new Spot(spot.id(), spot.name(), own, spot.standing(), spot.full(), spot.alone(), spot.glassCase()),
+                resident(plant, house.years()),
+                new Spot(
+                        spot.id(),
+                        spot.name(),
+                        own,
+                        spot.standing(),
+                        spot.full(),
+                        spot.alone(),
+                        spot.boardSquareM(),
+                        spot.glassCase()),
                 pot(house, plant, record),
                 Optional.ofNullable(plant.waterSource()).map(house::water),
                 holds.contains(Hold.FEED),
@@ -199,23 +220,22 @@ class CareService {
                 food.map(it -> OptionalDouble.of(it.nitrogen())).orElse(OptionalDouble.empty()),
                 account.hungryBelow(),
                 food.map(it -> OptionalDouble.of(it.conductivity())).orElse(OptionalDouble.empty()),
-                account.saltyAbove(profile.water()),
-                house.season().growing());
+                account.saltyAbove(profile.water()));
     }
 
     List<Need> needs(House house, Subject subject) {
-        return changes.needs(subject, house.season());
+        return changes.needs(subject);
     }
 
     List<Change> weigh(House house, Subject subject) {
-        return changes.weigh(subject, house.season(), house.spots(), house.outside(), house.lightHours());
+        return changes.weigh(subject, house.spots(), house.outside(), house.lightHours());
     }
 
     List<SuitsAt> places(House house, Subject subject) {
         List<Spot> spots = house.spots().stream()
                 .map(spot -> spot.id().equals(subject.here().id()) ? subject.here() : spot)
                 .toList();
-        return changes.places(subject, house.season(), spots);
+        return changes.places(subject, spots);
     }
 
     /** The steps from where a plant stands to a stop; empty where too little is known of one of them. */
@@ -229,7 +249,7 @@ class CareService {
             return Optional.empty();
         }
         return Optional.of(stepPlanner.plan(
-                subject.plant().profile(),
+                subject.plant().wants(),
                 from.get(),
                 target.get(),
                 house.spots().stream().flatMap(spot -> place(spot).stream()).toList(),

@@ -30,7 +30,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** Begins, plans and drops changes of care. */
 @Component
-class CareWriter {
+public class CareWriter {
     private final Stops stops;
     private final Plants plants;
     private final CareSheets careSheets;
@@ -122,19 +122,28 @@ class CareWriter {
         return shortened.substring(0, 1).toLowerCase(Locale.ROOT) + shortened.substring(1);
     }
 
-    /** Plans the steps to a stop that the grower chose, whatever the core thinks of it. */
+    /**
+     * Plans the steps to a stop that the grower chose, whatever the core thinks of it.
+     *
+     * @return whether the plant is on its way; not where too little is known of one of the stops, or another change runs
+     */
     @Transactional
-    void planMove(CollectionId collection, PlantId plantId, FormKey form, StopId to) {
+    public boolean planMove(CollectionId collection, PlantId plantId, FormKey form, StopId to) {
         this.stops.stop(collection, to);
-        routine.write(collection, List.of(plantId), () -> {
+        return routine.change(collection, List.of(plantId), () -> {
             Plant plant = this.plants.plant(collection, plantId);
+            if (forms.stored(collection, form)) {
+                return true;
+            }
+            if (!tasks.running(collection, plantId).isEmpty()) {
+                return false;
+            }
             CareService.House house = care.house(collection, this.plants.plants(collection));
             Subject subject = care.subject(house, plant, Optional.empty());
-            if (tasks.running(collection, plantId).isEmpty()) {
-                care.steps(house, subject, to)
-                        .filter(plan -> forms.firstTime(collection, form))
-                        .ifPresent(plan -> tasks.plan(plant, new BatchId(form.value()), plan.steps()));
-            }
+            Optional<StepPlanner.Plan> plan = care.steps(house, subject, to);
+            plan.filter(it -> forms.firstTime(collection, form))
+                    .ifPresent(it -> tasks.plan(plant, new BatchId(form.value()), it.steps()));
+            return plan.isPresent();
         });
     }
 

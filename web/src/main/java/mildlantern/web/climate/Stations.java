@@ -15,13 +15,13 @@ import mildlantern.web.stop.Glass;
 import mildlantern.web.stop.Houses;
 import mildlantern.web.stop.Stop;
 import mildlantern.web.stop.StopKind;
+import mildlantern.web.stop.Windows;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /** Makes the windows and simulated stations of stops from what is stored of them. */
 @Component
 public class Stations {
-    private static final double A_PANE_M = 1.2;
     private static final double SKYLINE = 10;
 
     private final WindowLight light;
@@ -50,33 +50,11 @@ public class Stations {
             double moisture,
             double sealed) {}
 
-    /** The window of a stop; usual measures where they are not known, empty where it has none. */
-    public static Optional<Window> window(Stop stop) {
-        return Optional.ofNullable(stop.glass())
-                .filter(glass -> stop.kind() != StopKind.OUTDOORS && glass != Glass.OVERHEAD)
-                .map(glass -> new Window(
-                        glass.degrees(),
-                        metres(stop.paneWidthCm(), A_PANE_M),
-                        metres(stop.paneSillCm(), 0),
-                        metres(stop.paneSillCm(), 0) + metres(stop.paneHeightCm(), A_PANE_M),
-                        Optional.ofNullable(stop.glazing()).orElse(Glazing.DOUBLE),
-                        Optional.ofNullable(stop.curtain()).orElse(Curtain.NONE),
-                        Optional.ofNullable(stop.skyline())
-                                .map(Integer::doubleValue)
-                                .orElse(SKYLINE)));
-    }
-
-    /** How far the middle of a stop is from its glass, m. */
-    public static double distance(Stop stop) {
-        double glass = Optional.ofNullable(stop.glassCm()).orElse(0);
-        return Math.max(0.05, (glass + stop.depthCm() / 2.0) / 100);
-    }
-
     /** Where light comes from at a stop: its window, or the open sky outdoors; empty where neither is known. */
     public Optional<WindowLight.Seen> seen(Stop stop) {
         return stop.kind() == StopKind.OUTDOORS || stop.glass() == Glass.OVERHEAD
                 ? Optional.of(light.outdoors())
-                : window(stop).map(window -> light.seen(window, distance(stop)));
+                : Windows.of(stop).map(window -> light.seen(window, Windows.distanceM(stop)));
     }
 
     /** Hours of daylight where a collection's house stands. */
@@ -93,8 +71,8 @@ public class Stations {
                 stop.kind() == StopKind.OUTDOORS
                         ? Station.Spec.outdoors()
                         : new Station.Spec(
-                                window(stop).or(() -> Optional.of(farWindow())),
-                                window(stop).isPresent() ? distance(stop) : 2.5,
+                                Windows.of(stop).or(() -> Optional.of(farWindow())),
+                                Windows.of(stop).isPresent() ? Windows.distanceM(stop) : 2.5,
                                 Maybe.number(room.heatedDay()),
                                 Maybe.number(room.heatedNight()),
                                 room.sunCelsius(),
@@ -114,9 +92,5 @@ public class Stations {
     /** A stop without a window of its own is lit by one across the room. */
     private static Window farWindow() {
         return new Window(180, 2, 0, 1.6, Glazing.DOUBLE, Curtain.NONE, SKYLINE);
-    }
-
-    private static double metres(@Nullable Integer cm, double usual) {
-        return cm == null ? usual : cm / 100.0;
     }
 }

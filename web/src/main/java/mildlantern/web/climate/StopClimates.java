@@ -23,11 +23,14 @@ import mildlantern.quantity.Temperature;
 import mildlantern.weather.WeatherSource;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.platform.CollectionId;
+import mildlantern.web.season.WindowCurves;
+import mildlantern.web.season.YearBook;
 import mildlantern.web.stop.Houses;
 import mildlantern.web.stop.Stop;
 import mildlantern.web.stop.StopKind;
 import mildlantern.web.stop.StopReading;
 import mildlantern.web.stop.Stops;
+import mildlantern.web.stop.Windows;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
@@ -43,6 +46,8 @@ public class StopClimates {
 
     private final Stops stops;
     private final Houses houses;
+    private final YearBook years;
+    private final WindowCurves curves;
     private final Weathers weathers;
     private final WindowLight light;
     private final Daylight daylight;
@@ -52,6 +57,8 @@ public class StopClimates {
     StopClimates(
             Stops stops,
             Houses houses,
+            YearBook years,
+            WindowCurves curves,
             Weathers weathers,
             WindowLight light,
             Daylight daylight,
@@ -59,6 +66,8 @@ public class StopClimates {
             Clock clock) {
         this.stops = stops;
         this.houses = houses;
+        this.years = years;
+        this.curves = curves;
         this.weathers = weathers;
         this.light = light;
         this.daylight = daylight;
@@ -74,20 +83,21 @@ public class StopClimates {
                 stops.readingsSince(collection, today.minusDays(METER_HOLDS_DAYS)).stream()
                         .collect(Collectors.groupingBy(StopReading::stop));
         OptionalDouble coldest = coldestOutside(collection, today);
+        double sun = years.house(collection).days().sun().share(today);
         Map<StopId, Gives> gives = new HashMap<>();
         for (Stop stop : stops.walk(collection)) {
-            gives.put(stop.id(), gives(stop, readings.getOrDefault(stop.id(), List.of()), coldest, today));
+            gives.put(stop.id(), gives(stop, readings.getOrDefault(stop.id(), List.of()), coldest, today, sun));
         }
         return gives;
     }
 
-    private Gives gives(Stop stop, List<StopReading> readings, OptionalDouble coldest, LocalDate today) {
+    private Gives gives(Stop stop, List<StopReading> readings, OptionalDouble coldest, LocalDate today, double sun) {
         List<StopReading> measured = readings.stream()
                 .filter(reading -> reading.origin() == StopReading.Origin.MEASURED
                         && reading.onDay().isAfter(today.minusDays(DAYS + 1)))
                 .toList();
         return new Gives(
-                measured(measured, StopReading::dailyLight).or(() -> light(stop, readings, today)),
+                measured(measured, StopReading::dailyLight).or(() -> light(stop, readings, today, sun)),
                 measured(measured, StopReading::humidityPercent).or(() -> typed(stop.humidityPercent())),
                 measured(measured, StopReading::dayCelsius).or(() -> typed(stop.dayCelsius())),
                 night(stop, measured, coldest));
@@ -119,7 +129,7 @@ public class StopClimates {
     }
 
     /** Light by a meter, by the window, or by how bright the grower calls it. */
-    private Optional<Figure> light(Stop stop, List<StopReading> readings, LocalDate today) {
+    private Optional<Figure> light(Stop stop, List<StopReading> readings, LocalDate today, double sun) {
         Optional<Double> read = readings.stream()
                 .filter(reading -> reading.origin() != StopReading.Origin.MEASURED)
                 .flatMap(reading -> Optional.ofNullable(reading.dailyLight()).stream())
@@ -129,10 +139,8 @@ public class StopClimates {
         }
         Optional<Figure> reckoned = reckoned(stop, today).map(mol -> Figure.of(mol, FigureOrigin.WINDOW));
         return reckoned.or(() -> Optional.ofNullable(stop.light())
-                .map(brightness -> Figure.of(
-                        daylight.of(brightness, houses.season(stop.collection(), today))
-                                .molPerSquareMetre(),
-                        FigureOrigin.ESTIMATED)));
+                .map(brightness ->
+                        Figure.of(daylight.of(brightness, sun).molPerSquareMetre(), FigureOrigin.ESTIMATED)));
     }
 
     /** A day's light by the window model, mol/m², corrected by what a meter once read. */
@@ -142,16 +150,13 @@ public class StopClimates {
         }
         double factor = Optional.ofNullable(stop.lightFactor()).orElse(1.0);
         double latitude = houses.site(stop.collection()).latitude();
-        return Stations.window(stop)
-                .map(window -> light.day(window, Stations.distance(stop), latitude, day, light.meanCloud())
-                                .mol()
-                        * factor);
+        return Windows.of(stop).map(window -> curves.mol(window, Windows.distanceM(stop), latitude, day) * factor);
     }
 
     /** The night at the leaf: colder than the room where it stands at cold glass. */
     private Optional<Figure> night(Stop stop, List<StopReading> measured, OptionalDouble coldest) {
         Optional<Figure> room = measured(measured, StopReading::nightCelsius).or(() -> typed(stop.nightCelsius()));
-        if (room.isEmpty() || coldest.isEmpty() || Stations.window(stop).isEmpty() || stop.kind() == StopKind.CABINET) {
+        if (room.isEmpty() || coldest.isEmpty() || Windows.of(stop).isEmpty() || stop.kind() == StopKind.CABINET) {
             return room;
         }
         double leaf = air.leafAtPane(
@@ -197,14 +202,14 @@ public class StopClimates {
     /** What a plant's own place on its stop gives: nearer to the glass is brighter. */
     public Gives at(Stop stop, Gives gives, Plant plant) {
         Double fromEdge = plant.planY();
-        Optional<Window> window = Stations.window(stop);
+        Optional<Window> window = Windows.of(stop);
         if (fromEdge == null || window.isEmpty() || gives.light().isEmpty()) {
             return gives;
         }
         double own = Math.max(0.05, (Optional.ofNullable(stop.glassCm()).orElse(0) + fromEdge) / 100);
         double times = light.seen(window.get(), own).sky()
                 / Math.max(
-                        1e-6, light.seen(window.get(), Stations.distance(stop)).sky());
+                        1e-6, light.seen(window.get(), Windows.distanceM(stop)).sky());
         Figure middle = gives.light().get();
         Figure there = new Figure(
                 middle.value() * times,

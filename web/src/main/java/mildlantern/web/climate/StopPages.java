@@ -4,6 +4,7 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import mildlantern.care.Gives;
@@ -14,14 +15,15 @@ import mildlantern.light.Photons;
 import mildlantern.light.WindowLight;
 import mildlantern.place.StopId;
 import mildlantern.plant.PlantId;
-import mildlantern.plant.Profile;
-import mildlantern.plant.Season;
+import mildlantern.plant.Wants;
 import mildlantern.quantity.Limits;
 import mildlantern.quantity.Range;
+import mildlantern.season.PlantYear;
 import mildlantern.sensing.HourOfAir;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
 import mildlantern.web.platform.CollectionId;
+import mildlantern.web.season.YearBook;
 import mildlantern.web.stop.Houses;
 import mildlantern.web.stop.Stop;
 import mildlantern.web.stop.StopKind;
@@ -46,6 +48,7 @@ class StopPages {
     private final Stops stops;
     private final Plants plants;
     private final Houses houses;
+    private final YearBook years;
     private final Readings readings;
     private final StopClimates climates;
     private final Stations stations;
@@ -60,6 +63,7 @@ class StopPages {
             Stops stops,
             Plants plants,
             Houses houses,
+            YearBook years,
             Readings readings,
             StopClimates climates,
             Stations stations,
@@ -72,6 +76,7 @@ class StopPages {
         this.stops = stops;
         this.plants = plants;
         this.houses = houses;
+        this.years = years;
         this.readings = readings;
         this.climates = climates;
         this.stations = stations;
@@ -129,26 +134,24 @@ class StopPages {
         LocalDate from = today.minusDays(length - 1L);
         List<HourOfAir> hours = readings.hours(collection, stopId, from, today);
         List<Plant> plants = this.plants.plantsAt(collection, stopId);
-        Season season = houses.season(collection, today);
+        Map<PlantId, PlantYear> years = this.years.house(collection).of(plants);
         Gives gives = climates.of(collection).getOrDefault(stopId, Gives.NOTHING);
         List<Fit> misfits = new ArrayList<>();
         for (Plant plant : plants) {
-            Needs.worst(needs.ofStop(this.plants.profile(plant), season, climates.at(stop, gives, plant)))
+            Needs.worst(needs.ofStop(wants(years, plant), climates.at(stop, gives, plant)))
                     .ifPresent(need -> misfits.add(new Fit(
                             plant.id(),
                             plant.name(),
                             this.plants.profile(plant).name(),
                             Wording.of(need.missed().orElseThrow()))));
         }
-        List<Profile> kinds = plants.stream().map(this.plants::profile).toList();
+        List<Wants> wants = plants.stream().map(plant -> wants(years, plant)).toList();
         AirChart.Drawn chart = new AirChart(from, today, clock.getZone())
                 .draw(
                         hours,
-                        wanted(kinds.stream()
-                                .map(kind -> needs.light(kind, season))
-                                .toList()),
-                        wanted(kinds.stream().map(Profile::humidity).toList()),
-                        wanted(kinds.stream().map(Profile::day).toList()));
+                        wanted(wants.stream().map(Wants::light).toList()),
+                        wanted(wants.stream().map(Wants::humidity).toList()),
+                        wanted(wants.stream().map(Wants::day).toList()));
         return new Page(
                 stopId,
                 stop.name(),
@@ -165,6 +168,10 @@ class StopPages {
                 sensorLines.aside(collection, stopId),
                 stopYears.year(stop, gives),
                 houses.site(collection).said());
+    }
+
+    private static Wants wants(Map<PlantId, PlantYear> years, Plant plant) {
+        return Objects.requireNonNull(years.get(plant.id())).wants();
     }
 
     /** The range that all kinds there want; where next to none suits all, from the lowest lower end to the middle of the upper ones. */
@@ -246,7 +253,6 @@ class StopPages {
                                 .atZone(clock.getZone()),
                         site.latitude(),
                         site.longitude(),
-                        light.cloud(Objects.requireNonNull(meter.sky())),
-                        light.meanCloud());
+                        light.cloud(Objects.requireNonNull(meter.sky())));
     }
 }

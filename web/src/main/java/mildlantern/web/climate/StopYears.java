@@ -43,11 +43,10 @@ class StopYears {
             mol.add(Math.min(
                     80,
                     seen.get()
-                                    .day(
+                                    .usualDay(
                                             site.latitude(),
                                             site.longitude(),
-                                            first.plusDays(7L * week).atStartOfDay(clock.getZone()),
-                                            light.meanCloud())
+                                            first.plusDays(7L * week).atStartOfDay(clock.getZone()))
                                     .mol()
                             * factor));
         }

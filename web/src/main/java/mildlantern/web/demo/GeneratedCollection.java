@@ -59,6 +59,9 @@ import org.springframework.transaction.support.TransactionTemplate;
  */
 @Component
 class GeneratedCollection implements ApplicationRunner {
+    /** Share of the equinox sun from which a keeper feeds. */
+    private static final double GROWS = 0.5;
+
     private static final Logger LOG = LoggerFactory.getLogger(GeneratedCollection.class);
     private static final long SEED = 77;
     private static final int YEARS = 5;
@@ -227,7 +230,7 @@ class GeneratedCollection implements ApplicationRunner {
                             waterBook.pot(plant, kind),
                             manner,
                             day -> climates.at(plant.stop(), day),
-                            climates::season,
+                            day -> climates.house().days().sun().share(day) >= GROWS,
                             today.minusYears(YEARS),
                             today.minusDays(1),
                             chance)) {

@@ -20,6 +20,9 @@ import org.springframework.stereotype.Component;
 /** Fourteen months of waterings, feeds and looks for every plant, made up by the product's own models from a fixed seed. */
 @Component
 class SignalHouseHistories {
+    /** Share of the equinox sun from which a keeper feeds. */
+    private static final double GROWS = 0.5;
+
     private final Plants plants;
     private final RecordWriter log;
     private final WaterBook waterBook;
@@ -47,7 +50,7 @@ class SignalHouseHistories {
                     waterBook.pot(plant, profile),
                     manner(one, chance),
                     day -> climates.at(plant.stop(), day),
-                    climates::season,
+                    day -> climates.house().days().sun().share(day) >= GROWS,
                     from,
                     today.minusDays(one.told().seenDaysAgo().orElse(1)),
                     chance)) {

@@ -4,7 +4,6 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -127,7 +126,6 @@ class FeedingService {
                 granules(collection),
                 waterLines.waterLines(collection, plants),
                 Wording.of(WaterReason.STANDING),
-                houses.season(collection, LocalDate.now(clock)).name().toLowerCase(Locale.ROOT),
                 FormKey.fresh());
     }
 

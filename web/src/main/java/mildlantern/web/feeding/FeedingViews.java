@@ -20,7 +20,6 @@ final class FeedingViews {
             Optional<String> granules,
             List<WaterLine> waters,
             String standing,
-            String season,
             FormKey form) {}
 
     /** A feed to choose. */

@@ -27,7 +27,7 @@ import mildlantern.web.platform.FormKey;
 import mildlantern.web.platform.WrittenForms;
 import mildlantern.web.routine.RecordWriter;
 import mildlantern.web.routine.Routine;
-import mildlantern.web.stop.Houses;
+import mildlantern.web.season.YearBook;
 import mildlantern.web.task.HandTask;
 import mildlantern.web.task.HandTasks;
 import mildlantern.web.words.DayFormat;
@@ -44,7 +44,7 @@ class CutPages {
     private final Plants plants;
     private final PlatePictures plates;
     private final CutBack cuts;
-    private final Houses houses;
+    private final YearBook years;
     private final TrialTerms terms;
     private final HandTasks tasks;
     private final Routine routine;
@@ -56,7 +56,7 @@ class CutPages {
             Plants plants,
             PlatePictures plates,
             CutBack cuts,
-            Houses houses,
+            YearBook years,
             TrialTerms terms,
             HandTasks tasks,
             Routine routine,
@@ -66,7 +66,7 @@ class CutPages {
         this.plants = plants;
         this.plates = plates;
         this.cuts = cuts;
-        this.houses = houses;
+        this.years = years;
         this.terms = terms;
         this.tasks = tasks;
         this.routine = routine;
@@ -166,7 +166,7 @@ class CutPages {
     }
 
     private CutDeed decide(Plant plant, CutState state) {
-        return cuts.decide(plants.profile(plant), state, LocalDate.now(clock), houses.seasons(plant.collection()));
+        return cuts.decide(plants.profile(plant), state, LocalDate.now(clock), years.seasons(plant));
     }
 
     private static CutState state(Plant plant, Asked asked) {

@@ -51,7 +51,9 @@ class EntryJson {
             "counted",
             "number",
             "granule_grams",
-            "length_cm");
+            "length_cm",
+            "sign",
+            "phase");
 
     private static final double MOST_WHOLE = 1e15;
 
@@ -189,6 +191,8 @@ class EntryJson {
             case COUNTED -> entries.readValue(text, LogEntry.Count.class);
             case ARRIVED, BROUGHT_IN, PUT_OUT, CHILLED, FORCED, SHADE_LOST, STORM, HEATING_ON, LEFT_ALONE ->
                 befell(kind, text);
+            case GROWTH_SEEN -> entries.readValue(text, LogEntry.Grew.class);
+            case PHASE_SAID -> entries.readValue(text, LogEntry.PhaseSaid.class);
             case BLOOM_OPENED -> new LogEntry.Bloom(true);
             case BLOOM_ENDED -> new LogEntry.Bloom(false);
             case PRUNED -> new LogEntry.Pruned();

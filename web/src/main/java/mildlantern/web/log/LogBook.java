@@ -96,6 +96,24 @@ public class LogBook {
                 .toList();
     }
 
+    /** What of some kinds was written of all plants from a day on, the latest first; nothing that was taken back. */
+    public List<LogLine> ofKinds(CollectionId collection, Set<LogKind> kinds, LocalDate from) {
+        return rows.ofKinds(collection.value(), names(kinds), from).stream()
+                .map(this::line)
+                .toList();
+    }
+
+    /** The same of one plant. */
+    public List<LogLine> ofKinds(CollectionId collection, PlantId plant, Set<LogKind> kinds, LocalDate from) {
+        return rows.ofKinds(collection.value(), plant.value(), names(kinds), from).stream()
+                .map(this::line)
+                .toList();
+    }
+
+    private static List<String> names(Set<LogKind> kinds) {
+        return kinds.stream().map(LogKind::name).sorted().toList();
+    }
+
     /** Plants that came to a stop or left it from a day on. */
     public List<PlantId> passedBy(CollectionId collection, StopId stop, LocalDate from) {
         return rows.passedBy(collection.value(), stop.toString(), from).stream()

@@ -61,6 +61,23 @@ interface LogRows extends Repository<LogRow, UUID> {
             """)
     List<LogRow> ofKind(UUID collection, String kind, LocalDate from);
 
+    /** The same of several kinds. */
+    @Query(nativeQuery = true, value = """
+            select h.* from happening h where h.collection_id = :collection and h.kind in (:kinds) and h.on_day >= :from
+                and not exists (select 1 from happening u where u.collection_id = h.collection_id and u.undoes = h.id)
+            order by h.on_day desc, h.written_at desc
+            """)
+    List<LogRow> ofKinds(UUID collection, List<String> kinds, LocalDate from);
+
+    /** The same of one plant. */
+    @Query(nativeQuery = true, value = """
+            select h.* from happening h where h.collection_id = :collection and h.plant_id = :plant and h.kind in (:kinds)
+                and h.on_day >= :from
+                and not exists (select 1 from happening u where u.collection_id = h.collection_id and u.undoes = h.id)
+            order by h.on_day desc, h.written_at desc
+            """)
+    List<LogRow> ofKinds(UUID collection, UUID plant, List<String> kinds, LocalDate from);
+
     /** Which of some batches, or entries by their id, have an entry that was taken back. */
     @Query(nativeQuery = true, value = """
             select h.batch from happening h where h.collection_id = :collection and h.batch in (:keys)

@@ -57,6 +57,8 @@ public final class LogWords {
             case NEW_LEAF -> Wording.say("log.log-words.new-leaf-measured");
             case BLOOM_OPENED -> Wording.say("log.log-words.bloom-opened");
             case BLOOM_ENDED -> Wording.say("log.log-words.bloom-ended");
+            case GROWTH_SEEN -> Wording.say("log.log-words.growth-seen");
+            case PHASE_SAID -> Wording.say("log.log-words.phase-said");
             case PHOTO -> Wording.say("log.log-words.photo-taken");
             case NOTED -> Wording.say("log.log-words.note");
             case CHILLED -> Wording.say("log.log-words.chilled");
@@ -110,6 +112,8 @@ public final class LogWords {
             case REPOTTED -> repotted((LogEntry.Repotted) entry);
             case SPRAYED -> treated((LogEntry.Treated) entry, words);
             case COUNTED -> List.of(counted((LogEntry.Count) entry));
+            case GROWTH_SEEN -> List.of(Wording.of(((LogEntry.Grew) entry).sign()));
+            case PHASE_SAID -> List.of(Wording.of(((LogEntry.PhaseSaid) entry).phase()));
             case MOVED -> {
                 LogEntry.Moved moved = (LogEntry.Moved) entry;
                 yield changed(moved.temperatureStep(), moved.lightRatio());

@@ -1,21 +1,21 @@
 package mildlantern.web.plantpage;
 
 import java.time.Clock;
-import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import mildlantern.care.Needs;
 import mildlantern.diagnosis.Diagnosis;
 import mildlantern.diagnosis.Disorder;
 import mildlantern.place.BenchPlan;
 import mildlantern.plant.PlantId;
 import mildlantern.plant.Profile;
+import mildlantern.plant.Wants;
 import mildlantern.quantity.Limits;
 import mildlantern.quantity.Range;
+import mildlantern.season.PlantYear;
 import mildlantern.treatment.CareSetting;
 import mildlantern.web.log.LogBook;
 import mildlantern.web.log.LogLine;
@@ -30,7 +30,7 @@ import mildlantern.web.plant.Troubles;
 import mildlantern.web.platform.CollectionId;
 import mildlantern.web.routine.ScheduleRow;
 import mildlantern.web.routine.Schedules;
-import mildlantern.web.stop.Houses;
+import mildlantern.web.season.YearBook;
 import mildlantern.web.stop.Stop;
 import mildlantern.web.stop.StopNow;
 import mildlantern.web.stop.StopStates;
@@ -60,8 +60,7 @@ class PlantPages {
     private final PhotoService photos;
     private final Troubles troubles;
     private final Diagnosis diagnosis;
-    private final Needs needs;
-    private final Houses houses;
+    private final YearBook years;
     private final Clock clock;
     private final PlantFacts plantFacts;
 
@@ -75,8 +74,7 @@ class PlantPages {
             PhotoService photos,
             Troubles troubles,
             Diagnosis diagnosis,
-            Needs needs,
-            Houses houses,
+            YearBook years,
             Clock clock,
             PlantFacts plantFacts) {
         this.plants = plants;
@@ -88,8 +86,7 @@ class PlantPages {
         this.photos = photos;
         this.troubles = troubles;
         this.diagnosis = diagnosis;
-        this.needs = needs;
-        this.houses = houses;
+        this.years = years;
         this.clock = clock;
         this.plantFacts = plantFacts;
     }
@@ -99,6 +96,7 @@ class PlantPages {
         List<LogLine> log = logBook.entries(plant);
         Profile profile = plants.profile(plant);
         Stop stop = stops.stop(collection, plant.stop());
+        PlantYear year = years.of(plant);
         List<Troubles.Trouble> cases = troubles.of(plant);
         Optional<ScheduleRow> row = schedule.of(collection, id);
         return new PlantViews.PlantPage(
@@ -114,6 +112,7 @@ class PlantPages {
                 stop.id(),
                 profile.harm(),
                 profile.rest(),
+                Wording.of(year.phase()),
                 Wording.listed(profile.habits().stream()
                         .flatMap(habit -> diagnosis.knowledge().disorder(habit).stream())
                         .map(Disorder::name)
@@ -123,7 +122,7 @@ class PlantPages {
                 row.map(plantFacts::water).orElse(""),
                 row.map(it -> Math.max(10, Math.round(it.wetThroughMl() / 10f) * 10))
                         .orElse(100),
-                wants(profile, stop),
+                wants(year.wants(), profile, stop),
                 plantFacts.facts(plant, profile, row, log),
                 care(plant),
                 log.stream()
@@ -178,51 +177,47 @@ class PlantPages {
         return kin;
     }
 
-    private List<PlantViews.Want> wants(Profile profile, Stop stop) {
+    private List<PlantViews.Want> wants(Wants now, Profile profile, Stop stop) {
         List<PlantViews.Want> wants = new ArrayList<>();
-        StopNow now = states.of(stop);
-        now.lightMol()
+        StopNow read = states.of(stop);
+        read.lightMol()
                 .ifPresentOrElse(
-                        mol -> {
-                            Range wanted = needs.light(profile, houses.season(stop.collection(), LocalDate.now(clock)));
-                            number(
-                                    wants,
-                                    Wording.say("plantpage.plant-pages.light-day"),
-                                    new Range(Math.rint(wanted.low() * 10) / 10, Math.rint(wanted.high() * 10) / 10),
-                                    mol,
-                                    "mol");
-                        },
-                        () -> now.brightness()
+                        mol -> number(
+                                wants,
+                                Wording.say("plantpage.plant-pages.light-day"),
+                                new Range(
+                                        Math.rint(now.light().low() * 10) / 10,
+                                        Math.rint(now.light().high() * 10) / 10),
+                                mol,
+                                "mol"),
+                        () -> read.brightness()
                                 .ifPresent(light -> wants.add(new PlantViews.Want(
                                         Wording.say("plantpage.plant-pages.light"),
                                         Wording.of(profile.light()),
                                         Wording.of(light),
-                                        light == profile.light()))));
+                                        light == profile.light() || now.phase().rests()))));
         number(
                 wants,
                 Wording.say("plantpage.plant-pages.humidity"),
-                profile.humidity(),
-                now.humidityPercent().orElse(null),
+                now.humidity(),
+                read.humidityPercent().orElse(null),
                 "%");
-        now.dayCelsius()
-                .ifPresent(day -> wants.add(new PlantViews.Want(
-                        Wording.say("plantpage.plant-pages.day"),
-                        Wording.say(
-                                "plantpage.plant-pages.to",
-                                Units.number(profile.day().low(), Unit.Of.TEMPERATURE),
-                                Units.number(profile.day().high(), Unit.Of.TEMPERATURE),
-                                Units.name(Unit.Of.TEMPERATURE)),
-                        Units.shown(day, Unit.Of.TEMPERATURE),
-                        profile.day().contains(day))));
-        now.nightCelsius()
-                .ifPresent(night -> wants.add(new PlantViews.Want(
-                        Wording.say("plantpage.plant-pages.night"),
-                        Wording.say(
-                                "plantpage.plant-pages.more",
-                                Units.shown(profile.night().celsius(), Unit.Of.TEMPERATURE)),
-                        Units.shown(night, Unit.Of.TEMPERATURE),
-                        night >= profile.night().celsius())));
+        read.dayCelsius().ifPresent(day -> wants.add(warmth(Wording.say("plantpage.plant-pages.day"), now.day(), day)));
+        read.nightCelsius()
+                .ifPresent(night -> wants.add(warmth(Wording.say("plantpage.plant-pages.night"), now.night(), night)));
         return wants;
+    }
+
+    private static PlantViews.Want warmth(String what, Range wanted, double given) {
+        return new PlantViews.Want(
+                what,
+                Wording.say(
+                        "plantpage.plant-pages.to",
+                        Units.number(wanted.low(), Unit.Of.TEMPERATURE),
+                        Units.number(wanted.high(), Unit.Of.TEMPERATURE),
+                        Units.name(Unit.Of.TEMPERATURE)),
+                Units.shown(given, Unit.Of.TEMPERATURE),
+                wanted.contains(given));
     }
 
     private static void number(

@@ -29,6 +29,7 @@ final class PlantViews {
             StopId stopId,
             Optional<String> harm,
             Optional<String> rest,
+            String year,
             String habits,
             long plate,
             String water,

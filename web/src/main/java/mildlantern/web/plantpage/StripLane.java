@@ -17,7 +17,7 @@ enum StripLane implements MessageKey {
             LogKind.SPLIT,
             LogKind.PROPAGATED),
     TREATED("case", LogKind.SPRAYED, LogKind.PRUNED),
-    SEEN("look", LogKind.LOOKED, LogKind.COUNTED, LogKind.NOTED),
+    SEEN("look", LogKind.LOOKED, LogKind.COUNTED, LogKind.NOTED, LogKind.GROWTH_SEEN, LogKind.PHASE_SAID),
     PHOTOS("look", LogKind.PHOTO);
 
     private final String glyph;

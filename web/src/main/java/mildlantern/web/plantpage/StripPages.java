@@ -56,7 +56,13 @@ class StripPages {
         // A tenth of the axis is kept for the days to come.
         LocalDate until = last.equals(today) ? today.plusDays(Math.max(4, length / 10)) : last;
         List<LogLine> log = logBook.entries(plant, from.minusDays(DAYS_BEFORE));
-        WaterEstimate estimate = waterBook.estimate(plant, plants.profile(plant), log, waterBook.climates(collection));
+        WaterBook.Climates climates = waterBook.climates(collection);
+        WaterEstimate estimate = waterBook.estimate(
+                plant,
+                plants.profile(plant),
+                log,
+                climates,
+                climates.house().of(plant).wants());
         List<Strip.Span> cases = troubles.of(plant).stream()
                 .map(trouble -> new Strip.Span(
                         trouble.opened(),

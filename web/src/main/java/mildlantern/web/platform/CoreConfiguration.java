@@ -15,6 +15,7 @@ import mildlantern.handwork.CutBack;
 import mildlantern.handwork.Guard;
 import mildlantern.handwork.LeafWork;
 import mildlantern.light.Daylight;
+import mildlantern.light.Sun;
 import mildlantern.light.WindowLight;
 import mildlantern.nutrition.FeedPlan;
 import mildlantern.nutrition.PotAccount;
@@ -31,6 +32,8 @@ import mildlantern.quarantine.Quarantine;
 import mildlantern.remedy.Differences;
 import mildlantern.remedy.Remedies;
 import mildlantern.round.RoundPlanner;
+import mildlantern.season.PlantYears;
+import mildlantern.season.YearKnowledge;
 import mildlantern.treatment.CourseComposer;
 import mildlantern.treatment.TreatmentKnowledge;
 import mildlantern.treatment.Trials;
@@ -85,6 +88,16 @@ class CoreConfiguration {
     @Bean
     AirKnowledge airKnowledge() {
         return AirKnowledge.load();
+    }
+
+    @Bean
+    PlantYears plantYears(PlantKnowledge plants) {
+        return new PlantYears(YearKnowledge.load(plants));
+    }
+
+    @Bean
+    Sun sun() {
+        return Sun.load();
     }
 
     @Bean

@@ -10,6 +10,7 @@ import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
@@ -23,10 +24,12 @@ import mildlantern.potting.MixList;
 import mildlantern.potting.PotDeed;
 import mildlantern.potting.PotWork;
 import mildlantern.potting.Potting;
+import mildlantern.season.PlantYear;
 import mildlantern.web.casework.CaseTroubles;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
 import mildlantern.web.platform.CollectionId;
+import mildlantern.web.season.YearBook;
 import mildlantern.web.stop.Houses;
 import mildlantern.web.task.HandTask;
 import mildlantern.web.task.HandTasks;
@@ -52,6 +55,7 @@ class BenchPages {
     private final HandTasks tasks;
     private final CaseTroubles cases;
     private final Houses houses;
+    private final YearBook years;
     private final Clock clock;
 
     BenchPages(
@@ -64,6 +68,7 @@ class BenchPages {
             HandTasks tasks,
             CaseTroubles cases,
             Houses houses,
+            YearBook years,
             Clock clock) {
         this.plants = plants;
         this.knowledge = knowledge;
@@ -74,6 +79,7 @@ class BenchPages {
         this.tasks = tasks;
         this.cases = cases;
         this.houses = houses;
+        this.years = years;
         this.clock = clock;
     }
 
@@ -125,7 +131,12 @@ class BenchPages {
     Page page(CollectionId collection, List<Choice> choices, boolean asked) {
         LocalDate today = LocalDate.now(clock);
         LocalDate ends = weekEnds();
-        Function<LocalDate, Season> seasons = houses.seasons(collection);
+        Function<LocalDate, Season> sun = houses.seasons(collection);
+        List<Plant> alive = plants.plants(collection).stream()
+                .filter(Plant::alive)
+                .sorted(Comparator.comparing(Plant::name))
+                .toList();
+        Map<PlantId, PlantYear> told = years.house(collection).of(alive);
         Map<PlantId, Choice> chosen =
                 choices.stream().collect(Collectors.toMap(Choice::plant, Function.identity(), (one, other) -> one));
         Set<PlantId> planned = planned(collection, ends);
@@ -133,11 +144,12 @@ class BenchPages {
         Map<Later, LocalDate> later = new LinkedHashMap<>();
         List<Plant> others = new ArrayList<>();
         List<MixList.Job> jobs = new ArrayList<>();
-        for (Plant plant : plants.plants(collection).stream()
-                .filter(Plant::alive)
-                .sorted(Comparator.comparing(Plant::name))
-                .toList()) {
-            PotDeed deed = work.decide(plants.profile(plant), pots.of(plant, PotStates.Seen.NOTHING), today, seasons);
+        for (Plant plant : alive) {
+            PotDeed deed = work.decide(
+                    plants.profile(plant),
+                    pots.of(plant, PotStates.Seen.NOTHING),
+                    today,
+                    Objects.requireNonNull(told.get(plant.id())).seasons(sun));
             boolean due = deed.deed().repots() && deed.when() == PotDeed.When.NOW || planned.contains(plant.id());
             boolean added = !due && chosen.containsKey(plant.id());
             if (due || added) {

@@ -28,7 +28,7 @@ import mildlantern.web.platform.FormKey;
 import mildlantern.web.platform.WrittenForms;
 import mildlantern.web.routine.RecordWriter;
 import mildlantern.web.routine.Routine;
-import mildlantern.web.stop.Houses;
+import mildlantern.web.season.YearBook;
 import mildlantern.web.task.HandTask;
 import mildlantern.web.task.HandTasks;
 import mildlantern.web.words.DayFormat;
@@ -47,7 +47,7 @@ class PotPages {
     private final PotStates states;
     private final PotWork work;
     private final PotWords words;
-    private final Houses houses;
+    private final YearBook years;
     private final TrialTerms terms;
     private final HandTasks tasks;
     private final Routine routine;
@@ -61,7 +61,7 @@ class PotPages {
             PotStates states,
             PotWork work,
             PotWords words,
-            Houses houses,
+            YearBook years,
             TrialTerms terms,
             HandTasks tasks,
             Routine routine,
@@ -73,7 +73,7 @@ class PotPages {
         this.states = states;
         this.work = work;
         this.words = words;
-        this.houses = houses;
+        this.years = years;
         this.terms = terms;
         this.tasks = tasks;
         this.routine = routine;
@@ -160,7 +160,7 @@ class PotPages {
     }
 
     private PotDeed decide(Plant plant, PotState state) {
-        return work.decide(plants.profile(plant), state, LocalDate.now(clock), houses.seasons(plant.collection()));
+        return work.decide(plants.profile(plant), state, LocalDate.now(clock), years.seasons(plant));
     }
 
     /**

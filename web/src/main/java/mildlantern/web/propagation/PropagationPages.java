@@ -21,7 +21,7 @@ import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
 import mildlantern.web.platform.CollectionId;
 import mildlantern.web.platform.FormKey;
-import mildlantern.web.stop.Houses;
+import mildlantern.web.season.YearBook;
 import mildlantern.web.stop.Stop;
 import mildlantern.web.stop.Stops;
 import mildlantern.web.task.HandPages;
@@ -42,7 +42,7 @@ class PropagationPages {
     private final Propagation propagation;
     private final PropagationService service;
     private final HandPages hands;
-    private final Houses houses;
+    private final YearBook years;
     private final Stops stops;
     private final Clock clock;
 
@@ -53,7 +53,7 @@ class PropagationPages {
             Propagation propagation,
             PropagationService service,
             HandPages hands,
-            Houses houses,
+            YearBook years,
             Stops stops,
             Clock clock) {
         this.plants = plants;
@@ -62,7 +62,7 @@ class PropagationPages {
         this.propagation = propagation;
         this.service = service;
         this.hands = hands;
-        this.houses = houses;
+        this.years = years;
         this.stops = stops;
         this.clock = clock;
     }
@@ -111,7 +111,7 @@ class PropagationPages {
         Recipe recipe = asked.flatMap(way -> propagation.recipe(kind, way))
                 .orElse(propagation.ways(kind).get(0));
         LocalDate today = LocalDate.now(clock);
-        LocalDate best = propagation.best(recipe, today, houses.seasons(collection));
+        LocalDate best = propagation.best(recipe, today, years.seasons(plant));
         PropagationService.Success here = service.successes(collection)
                 .getOrDefault(
                         new PropagationService.KindAndWay(kind.id(), recipe.way()), PropagationService.Success.NONE);

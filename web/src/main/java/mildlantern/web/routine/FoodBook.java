@@ -6,21 +6,19 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.Function;
 import mildlantern.log.LogEntry;
 import mildlantern.nutrition.FeedPlan;
 import mildlantern.nutrition.FeedProduct;
 import mildlantern.nutrition.PotAccount;
 import mildlantern.plant.Profile;
-import mildlantern.plant.Season;
 import mildlantern.plant.WaterSource;
 import mildlantern.plant.WaterWant;
+import mildlantern.season.PlantYear;
 import mildlantern.water.PotOfPlant;
 import mildlantern.water.PotWater;
 import mildlantern.water.WaterKnowledge;
 import mildlantern.web.log.LogLine;
 import mildlantern.web.plant.Plant;
-import mildlantern.web.stop.Houses;
 import org.springframework.stereotype.Component;
 
 /** Keeps the account of nitrogen and salts of a plant's pot from its log. */
@@ -36,9 +34,8 @@ public class FoodBook {
     private final FeedProduct granules;
     private final WaterKnowledge water;
     private final WaterBook pots;
-    private final Houses houses;
 
-    FoodBook(PotAccount account, FeedPlan feeds, WaterKnowledge water, WaterBook pots, Houses houses) {
+    FoodBook(PotAccount account, FeedPlan feeds, WaterKnowledge water, WaterBook pots) {
         this.account = account;
         this.feeds = feeds;
         this.granules = feeds.products().stream()
@@ -47,7 +44,6 @@ public class FoodBook {
                 .orElseThrow();
         this.water = water;
         this.pots = pots;
-        this.houses = houses;
     }
 
     /** What its pot holds by now; nothing of a plant whose potting day is not known, or that stands in a tray. An old pot counts from three years ago. */
@@ -60,11 +56,11 @@ public class FoodBook {
         }
         LocalDate oldest = today.minusDays(MOST_DAYS);
         PotWater balance = water.pot(pot);
-        Function<LocalDate, Season> seasons = houses.seasons(plant.collection());
         WaterSource usual = Optional.ofNullable(plant.waterSource())
                 .orElse(profile.water() == WaterWant.ANY ? WaterSource.SOFT_TAP : WaterSource.RAIN);
         List<PotAccount.Gift> gifts = gifts(log, profile, usual);
         WaterBook.Climates climates = pots.climates(plant.collection());
+        PlantYear year = climates.house().of(plant);
         return Optional.of(account.keep(
                 new PotAccount.Pot(
                         balance.capacityMl(),
@@ -77,7 +73,7 @@ public class FoodBook {
                 day -> climates.celsius(plant.stop(), day),
                 potted.get().isBefore(oldest) ? oldest : potted.get(),
                 today,
-                day -> seasons.apply(day).growing()));
+                day -> year.at(day).phase().grows()));
     }
 
     private List<PotAccount.Laid> laid(List<LogLine> log) {

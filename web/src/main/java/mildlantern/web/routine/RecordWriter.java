@@ -15,8 +15,7 @@ import mildlantern.place.StopId;
 import mildlantern.plant.EventKind;
 import mildlantern.plant.PlantId;
 import mildlantern.plant.PlantRecord;
-import mildlantern.plant.Profile;
-import mildlantern.plant.Season;
+import mildlantern.plant.Wants;
 import mildlantern.web.log.Effects;
 import mildlantern.web.log.LogBook;
 import mildlantern.web.log.LogLine;
@@ -28,7 +27,7 @@ import mildlantern.web.platform.CollectionId;
 import mildlantern.web.platform.EntryId;
 import mildlantern.web.platform.FormKey;
 import mildlantern.web.platform.WrittenForms;
-import mildlantern.web.stop.Houses;
+import mildlantern.web.season.YearBook;
 import mildlantern.web.stop.Stop;
 import mildlantern.web.stop.StopNow;
 import mildlantern.web.stop.StopStates;
@@ -54,7 +53,7 @@ public class RecordWriter {
     private final Moves moves;
     private final Records reader;
     private final StopStates states;
-    private final Houses houses;
+    private final YearBook years;
     private final Clock clock;
     private final ApplicationEventPublisher told;
 
@@ -67,7 +66,7 @@ public class RecordWriter {
             Moves moves,
             Records reader,
             StopStates states,
-            Houses houses,
+            YearBook years,
             Clock clock,
             ApplicationEventPublisher told) {
         this.plants = plants;
@@ -78,7 +77,7 @@ public class RecordWriter {
         this.moves = moves;
         this.reader = reader;
         this.states = states;
-        this.houses = houses;
+        this.years = years;
         this.clock = clock;
         this.told = told;
     }
@@ -180,15 +179,14 @@ public class RecordWriter {
     }
 
     private Map<StopId, Moves.Step> judge(Plant plant, Stop from, List<Stop> to) {
-        Profile profile = plants.profile(plant);
-        Season season = houses.season(plant.collection(), LocalDate.now(clock));
+        Wants wants = years.wants(plant);
         List<Stop> all = new ArrayList<>(to);
         all.add(from);
         Map<StopId, StopNow> now = states.of(plant.collection(), all);
         Function<Stop, PlantRecord.Place> place =
-                stop -> reader.place(stop, now.getOrDefault(stop.id(), StopNow.UNKNOWN), profile, season);
+                stop -> reader.place(stop, now.getOrDefault(stop.id(), StopNow.UNKNOWN));
         PlantRecord.Place here = place.apply(from);
-        return to.stream().collect(Collectors.toMap(Stop::id, stop -> moves.judge(profile, here, place.apply(stop))));
+        return to.stream().collect(Collectors.toMap(Stop::id, stop -> moves.judge(wants, here, place.apply(stop))));
     }
 
     /** Writes what a grower remembers of an earlier day; it changes nothing of how the plant stands now. */

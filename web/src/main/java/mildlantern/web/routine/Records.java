@@ -7,20 +7,18 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.Stream;
-import mildlantern.care.Needs;
 import mildlantern.log.LogEntry;
 import mildlantern.log.LogKind;
 import mildlantern.nutrition.PotAccount;
 import mildlantern.plant.PlantKnowledge;
 import mildlantern.plant.PlantRecord;
-import mildlantern.plant.Profile;
-import mildlantern.plant.Season;
 import mildlantern.quantity.RelativeHumidity;
 import mildlantern.quantity.Temperature;
 import mildlantern.web.log.LogBook;
 import mildlantern.web.log.LogLine;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
+import mildlantern.web.season.YearBook;
 import mildlantern.web.stop.Houses;
 import mildlantern.web.stop.Stop;
 import mildlantern.web.stop.StopNow;
@@ -46,7 +44,7 @@ public class Records {
     private final Houses houses;
     private final FoodBook food;
     private final PotAccount account;
-    private final Needs needs;
+    private final YearBook years;
     private final StopStates states;
     private final Clock clock;
 
@@ -59,7 +57,7 @@ public class Records {
             Houses houses,
             FoodBook food,
             PotAccount account,
-            Needs needs,
+            YearBook years,
             StopStates states,
             Clock clock) {
         this.knowledge = knowledge;
@@ -70,7 +68,7 @@ public class Records {
         this.houses = houses;
         this.food = food;
         this.account = account;
-        this.needs = needs;
+        this.years = years;
         this.states = states;
         this.clock = clock;
     }
@@ -95,7 +93,8 @@ public class Records {
                 plants.profile(plant),
                 Optional.of(plant.stage()),
                 Optional.of(houses.season(plant.collection(), today)),
-                place(stop, states.of(stop), plants.profile(plant), houses.season(plant.collection(), today)),
+                Optional.of(years.wants(plant)),
+                place(stop, states.of(stop)),
                 watering(plant, happenings, schedule, today),
                 new PlantRecord.Pot(
                         since(plant.pottedOn(), today, DAYS_A_MONTH),
@@ -119,7 +118,7 @@ public class Records {
                         account.saltyAbove(plants.profile(plant).water())));
     }
 
-    PlantRecord.Place place(Stop stop, StopNow now, Profile profile, Season season) {
+    PlantRecord.Place place(Stop stop, StopNow now) {
         return new PlantRecord.Place(
                 now.brightness(),
                 now.humidityPercent().map(RelativeHumidity::new),
@@ -129,7 +128,7 @@ public class Records {
                 Optional.of(stop.near()),
                 Optional.ofNullable(stop.crowded()),
                 Optional.ofNullable(stop.air()),
-                now.lightMol().map(mol -> new PlantRecord.LightRead(mol, needs.light(profile, season))));
+                now.lightMol().map(OptionalDouble::of).orElse(OptionalDouble.empty()));
     }
 
     private static PlantRecord.Watering watering(

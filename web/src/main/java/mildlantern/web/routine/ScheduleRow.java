@@ -29,6 +29,7 @@ import mildlantern.web.plant.Plant;
  * @param observations from how many readings
  * @param earlyShare share of the latest waterings that came before they were wanted
  * @param feed how it is fed next, where it is
+ * @param turnsOn the day from which its time of the year may be another, and it is to be reckoned anew
  */
 public record ScheduleRow(
         PlantId plant,
@@ -44,7 +45,8 @@ public record ScheduleRow(
         double factorSpread,
         int observations,
         OptionalDouble earlyShare,
-        Optional<Feed> feed) {
+        Optional<Feed> feed,
+        LocalDate turnsOn) {
 
     /**
      * How a plant is fed next.
@@ -68,7 +70,8 @@ public record ScheduleRow(
             CareSchedule schedule,
             WaterOutlook outlook,
             boolean tray,
-            Optional<NextFeed> next) {
+            Optional<NextFeed> next,
+            LocalDate turnsOn) {
         return new ScheduleRow(
                 plant.id(),
                 plant.stop(),
@@ -83,7 +86,8 @@ public record ScheduleRow(
                 outlook.factorSpread(),
                 outlook.observations(),
                 outlook.earlyShare(),
-                next.map(it -> new Feed(it.way(), it.mgNitrogen(), it.ml(), it.counts(), it.gently())));
+                next.map(it -> new Feed(it.way(), it.mgNitrogen(), it.ml(), it.counts(), it.gently())),
+                turnsOn);
     }
 
     /** How the pot dries, for the diagnosis; only where something was watered. A tray tells nothing of the roots. */

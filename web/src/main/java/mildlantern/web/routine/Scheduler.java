@@ -6,6 +6,7 @@ import java.time.temporal.ChronoUnit;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
@@ -17,17 +18,19 @@ import mildlantern.nutrition.NextFeed;
 import mildlantern.plant.FeedStrength;
 import mildlantern.plant.PlantId;
 import mildlantern.plant.Profile;
-import mildlantern.plant.Season;
+import mildlantern.plant.Wants;
 import mildlantern.round.CareSchedule;
 import mildlantern.round.LastDone;
 import mildlantern.round.Load;
 import mildlantern.round.RoundPlanner;
+import mildlantern.season.PlantYear;
 import mildlantern.water.WaterEstimate;
 import mildlantern.web.log.LogBook;
 import mildlantern.web.log.LogLine;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
 import mildlantern.web.platform.CollectionId;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
@@ -38,12 +41,15 @@ class Scheduler {
     /** How far back the log is read: long enough to learn a slow plant's thirst, short enough for a quick press. */
     static final int DAYS_BACK = 180;
 
+    private static final int TELL_AGAIN = 10;
+
     private final LogBook logBook;
     private final Plants plants;
     private final WaterBook waterBook;
     private final Schedules schedules;
     private final RoundPlanner planner;
     private final FeedPlan feeds;
+    private final ApplicationEventPublisher events;
     private final Clock clock;
 
     Scheduler(
@@ -53,6 +59,7 @@ class Scheduler {
             Schedules schedules,
             RoundPlanner planner,
             FeedPlan feeds,
+            ApplicationEventPublisher events,
             Clock clock) {
         this.logBook = logBook;
         this.plants = plants;
@@ -60,18 +67,24 @@ class Scheduler {
         this.schedules = schedules;
         this.planner = planner;
         this.feeds = feeds;
+        this.events = events;
         this.clock = clock;
     }
 
     private void reckon(
-            Plant plant, List<LogLine> log, Optional<ScheduleRow> before, WaterBook.Climates climates, Load load) {
+            Plant plant,
+            List<LogLine> log,
+            Optional<ScheduleRow> before,
+            WaterBook.Climates climates,
+            PlantYear year,
+            Load load) {
         LocalDate today = LocalDate.now(clock);
         Profile profile = plants.profile(plant);
-        WaterEstimate estimate = waterBook.estimate(plant, profile, log, climates);
+        WaterEstimate estimate = waterBook.estimate(plant, profile, log, climates, year.wants());
         boolean tray = waterBook.tray(plant, profile);
-        Optional<NextFeed> feed = feed(plant, profile, log, climates.season(today), today);
+        Optional<NextFeed> feed = feed(plant, profile, log, year.wants(), today);
         CareSchedule schedule = planner.plan(
-                profile,
+                year.wants(),
                 estimate.outlook(),
                 tray,
                 last(plant, log),
@@ -79,16 +92,24 @@ class Scheduler {
                 today,
                 before.map(ScheduleRow::schedule),
                 load);
-        schedules.store(plant.collection(), ScheduleRow.of(plant, today, schedule, estimate.outlook(), tray, feed));
+        schedules.store(
+                plant.collection(),
+                ScheduleRow.of(plant, today, schedule, estimate.outlook(), tray, feed, turnsOn(year, today)));
+    }
+
+    /** What it had may turn its year sooner than what is to be expected says: it is looked at every few weeks in any case. */
+    private static LocalDate turnsOn(PlantYear year, LocalDate today) {
+        LocalDate soon = today.plusDays(TELL_AGAIN);
+        return year.next().map(PlantYear.Stretch::from).filter(soon::isAfter).orElse(soon);
     }
 
     /** Its next feed; none where its kind rests, or its grower gives it none at the roots. */
-    private Optional<NextFeed> feed(Plant plant, Profile profile, List<LogLine> log, Season season, LocalDate today) {
+    private Optional<NextFeed> feed(Plant plant, Profile profile, List<LogLine> log, Wants wants, LocalDate today) {
         List<Long> fed = log.stream()
                 .filter(row -> row.kind() == LogKind.FED || row.kind() == LogKind.TRAP_FED)
                 .map(row -> Math.max(0, ChronoUnit.DAYS.between(row.onDay(), today)))
                 .toList();
-        return feeds.next(profile, season, feeds.known(plant.leaves(), plant.growths(), fed), planner.feedDays())
+        return feeds.next(profile, wants, feeds.known(plant.leaves(), plant.growths(), fed), planner.feedDays())
                 .filter(next -> plant.feedStrength() != FeedStrength.NONE || next.way() != FeedPlan.Way.ROOTS);
     }
 
@@ -105,6 +126,11 @@ class Scheduler {
         // far.
         Load load =
                 schedules.load(collection, some.size() == 1 ? some.get(0).id() : new PlantId(new UUID(0, 0)), today);
+        Map<PlantId, PlantYear> years = some.size() == 1
+                ? Map.of(some.get(0).id(), climates.house().of(some.get(0)))
+                : climates.house().of(some);
+        events.publishEvent(
+                new Reckoned(collection, some.stream().filter(Plant::alive).toList(), years));
         for (Plant plant : some) {
             if (plant.alive()) {
                 reckon(
@@ -112,6 +138,7 @@ class Scheduler {
                         logs.getOrDefault(plant.id(), List.of()),
                         Optional.ofNullable(before.get(plant.id())),
                         climates,
+                        Objects.requireNonNull(years.get(plant.id())),
                         load);
             } else {
                 schedules.forget(collection, plant.id());

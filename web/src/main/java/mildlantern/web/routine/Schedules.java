@@ -44,8 +44,8 @@ public class Schedules {
                 insert into plant_upkeep (plant_id, collection_id, stop_id, reckoned_on, watered, looked, look_on, fed,
                     feed_on, put_off, water_on, water_early, water_likely, water_late, wet_through_ml, cycle_days,
                     expected_days, tray, fullness, factor, factor_spread, observations, early_share, feed_way, feed_mg, feed_ml,
-                    feed_counts, feed_gently)
-                values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)
+                    feed_counts, feed_gently, water_resting, turns_on)
+                values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)
                 on conflict (plant_id) do update set stop_id = excluded.stop_id, reckoned_on = excluded.reckoned_on,
                     watered = excluded.watered, looked = excluded.looked, look_on = excluded.look_on, fed = excluded.fed,
                     feed_on = excluded.feed_on, put_off = excluded.put_off, water_on = excluded.water_on,
@@ -55,7 +55,8 @@ public class Schedules {
                     fullness = excluded.fullness, factor = excluded.factor, factor_spread = excluded.factor_spread,
                     observations = excluded.observations, early_share = excluded.early_share,
                     feed_way = excluded.feed_way, feed_mg = excluded.feed_mg, feed_ml = excluded.feed_ml,
-                    feed_counts = excluded.feed_counts, feed_gently = excluded.feed_gently
+                    feed_counts = excluded.feed_counts, feed_gently = excluded.feed_gently,
+                    water_resting = excluded.water_resting, turns_on = excluded.turns_on
                 """)
                 .params(
                         row.plant().value(),
@@ -85,7 +86,9 @@ public class Schedules {
                         row.feed().map(ScheduleRow.Feed::mgNitrogen).orElse(null),
                         row.feed().map(ScheduleRow.Feed::ml).orElse(null),
                         row.feed().map(ScheduleRow.Feed::counts).orElse(null),
-                        row.feed().map(ScheduleRow.Feed::gently).orElse(false))
+                        row.feed().map(ScheduleRow.Feed::gently).orElse(false),
+                        water != null && water.resting(),
+                        row.turnsOn())
                 .update();
     }
 
@@ -221,7 +224,8 @@ public class Schedules {
                         day(row, "water_late").orElseThrow(),
                         ml,
                         cycle,
-                        tray));
+                        tray,
+                        row.getBoolean("water_resting")));
         double early = row.getDouble("early_share");
         boolean judged = !row.wasNull();
         return new ScheduleRow(
@@ -245,7 +249,8 @@ public class Schedules {
                 row.getDouble("factor_spread"),
                 row.getInt("observations"),
                 judged ? OptionalDouble.of(early) : OptionalDouble.empty(),
-                feed(row));
+                feed(row),
+                Optional.ofNullable(row.getObject("turns_on", LocalDate.class)).orElseGet(() -> LocalDate.EPOCH));
     }
 
     private static Optional<ScheduleRow.Feed> feed(ResultSet row) throws SQLException {

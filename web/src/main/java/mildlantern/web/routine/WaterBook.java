@@ -3,24 +3,17 @@ package mildlantern.web.routine;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.Comparator;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
-import java.util.NavigableMap;
 import java.util.Optional;
-import java.util.TreeMap;
-import java.util.function.Function;
-import mildlantern.log.LogEntry;
 import mildlantern.log.Logged;
 import mildlantern.place.StopId;
 import mildlantern.plant.Brightness;
+import mildlantern.plant.Dryness;
 import mildlantern.plant.Medium;
 import mildlantern.plant.PlantKnowledge;
 import mildlantern.plant.Profile;
-import mildlantern.plant.Season;
+import mildlantern.plant.Wants;
 import mildlantern.water.Climate;
-import mildlantern.water.ClimateOfDay;
 import mildlantern.water.PotOfPlant;
 import mildlantern.water.Scale;
 import mildlantern.water.WaterBalance;
@@ -30,11 +23,10 @@ import mildlantern.web.log.LogLine;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.platform.CollectionId;
 import mildlantern.web.platform.Maybe;
-import mildlantern.web.stop.Houses;
+import mildlantern.web.season.Stood;
+import mildlantern.web.season.YearBook;
 import mildlantern.web.stop.ReadOnDay;
 import mildlantern.web.stop.Stop;
-import mildlantern.web.stop.Stops;
-import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /** Puts a stored plant, its log and the readings of its stops before the core's water balance. */
@@ -45,99 +37,66 @@ public class WaterBook {
     private final PlantKnowledge knowledge;
     private final WaterKnowledge water;
     private final WaterBalance balance;
-    private final Houses houses;
-    private final Stops stops;
+    private final YearBook years;
     private final Clock clock;
 
-    WaterBook(PlantKnowledge knowledge, WaterKnowledge water, Houses houses, Stops stops, Clock clock) {
+    WaterBook(PlantKnowledge knowledge, WaterKnowledge water, YearBook years, Clock clock) {
         this.knowledge = knowledge;
         this.water = water;
         this.balance = new WaterBalance(water);
-        this.houses = houses;
-        this.stops = stops;
+        this.years = years;
         this.clock = clock;
     }
 
     /** The climates of a collection's stops, read as they are asked for. */
     public Climates climates(CollectionId collection) {
-        return new Climates(collection);
+        return new Climates(years.house(collection));
     }
 
-    /** What each stop's air and light were, day by day; made for one piece of work, so that each stop is read once. */
+    /** What each stop's air and light were, day by day, and the years of the plants there; made for one piece of work, so that each stop is read once. */
     public final class Climates {
-        private final CollectionId collection;
-        private final Function<LocalDate, Season> seasons;
-        private final Map<StopId, NavigableMap<LocalDate, ReadOnDay>> byStop = new HashMap<>();
-        private final Map<StopId, Optional<Stop>> known = new HashMap<>();
+        private final YearBook.House house;
 
-        private Climates(CollectionId collection) {
-            this.collection = collection;
-            this.seasons = houses.seasons(collection);
+        private Climates(YearBook.House house) {
+            this.house = house;
         }
 
-        public Season season(LocalDate day) {
-            return seasons.apply(day);
+        /** The years of the plants. */
+        public YearBook.House house() {
+            return house;
         }
 
         public Climate at(StopId stop, LocalDate day) {
-            NavigableMap<LocalDate, ReadOnDay> read = byStop.computeIfAbsent(stop, this::read);
-            Map.@Nullable Entry<LocalDate, ReadOnDay> nearest =
-                    Optional.ofNullable(read.floorEntry(day)).orElseGet(read::firstEntry);
-            if (nearest != null) {
-                ReadOnDay reading = nearest.getValue();
-                return climate(
-                        reading.dayCelsius(),
-                        reading.humidityPercent(),
-                        reading.light(),
-                        reading.dailyLight(),
-                        season(day));
-            }
-            Optional<Stop> found = known.computeIfAbsent(stop, id -> stops.find(collection, id));
-            return found.map(it -> climate(it.dayCelsius(), it.humidityPercent(), it.light(), null, season(day)))
-                    .orElseGet(() -> climate(null, null, null, null, season(day)));
+            Optional<ReadOnDay> read = house.days().asOf(stop, day);
+            return water.climate(
+                    read.map(it -> Maybe.number(it.dayCelsius()))
+                            .orElseGet(() -> house.days().day(stop, day)),
+                    Maybe.number(read.map(ReadOnDay::humidityPercent)
+                            .or(() -> house.days().stop(stop).map(Stop::humidityPercent))
+                            .orElse(null)),
+                    Brightness.MEDIUM,
+                    house.days().light(stop, day),
+                    house.days().sun().share(day));
         }
 
         /** Temperature by day at a stop, °C; a usual room's where none was read. */
         double celsius(StopId stop, LocalDate day) {
-            NavigableMap<LocalDate, ReadOnDay> read = byStop.computeIfAbsent(stop, this::read);
-            return Optional.ofNullable(read.floorEntry(day))
-                    .or(() -> Optional.ofNullable(read.firstEntry()))
-                    .map(entry -> entry.getValue().dayCelsius())
-                    .orElse(USUAL_CELSIUS);
-        }
-
-        private NavigableMap<LocalDate, ReadOnDay> read(StopId stop) {
-            NavigableMap<LocalDate, ReadOnDay> byDay = new TreeMap<>();
-            @Nullable ReadOnDay last = null;
-            for (ReadOnDay reading : stops.readOnDays(collection, stop)) {
-                last = last == null ? reading : last.with(reading);
-                byDay.put(reading.onDay(), last);
-            }
-            return byDay;
+            return house.days().asOf(stop, day).map(ReadOnDay::dayCelsius).orElse(USUAL_CELSIUS);
         }
     }
 
-    private Climate climate(
-            @Nullable Double day,
-            @Nullable Double humidity,
-            @Nullable Brightness light,
-            @Nullable Double daily,
-            Season season) {
-        return water.climate(
-                Maybe.number(day),
-                Maybe.number(humidity),
-                light == null ? Brightness.MEDIUM : light,
-                Maybe.number(daily),
-                season);
-    }
-
-    /** The plant and its pot as the water balance sees them; what is not known is taken to be usual. */
+    /** The plant and its pot as the water balance sees them, as dry as its kind gets in growth; what is not known is taken to be usual. */
     public PotOfPlant pot(Plant plant, Profile profile) {
+        return pot(plant, profile, profile.dryness());
+    }
+
+    private PotOfPlant pot(Plant plant, Profile profile, Dryness dryness) {
         Medium medium = Optional.ofNullable(plant.medium())
                 .flatMap(knowledge::medium)
                 .orElseGet(() -> knowledge.medium(profile.media().get(0)).orElseThrow());
         return new PotOfPlant(
                 profile,
+                dryness,
                 plant.potKind(),
                 plant.acrossCm(),
                 Maybe.number(plant.potHeightCm()),
@@ -161,37 +120,21 @@ public class WaterBook {
      *
      * @param log its entries, none of them taken back, in any order
      * @param climates the climates of the collection's stops
+     * @param wants what it wants at its time of the year
      */
-    public WaterEstimate estimate(Plant plant, Profile profile, List<LogLine> log, Climates climates) {
+    public WaterEstimate estimate(Plant plant, Profile profile, List<LogLine> log, Climates climates, Wants wants) {
         List<Logged> entries = new ArrayList<>();
         log.forEach(line -> entries.add(new Logged(line.onDay(), line.entry())));
         Optional<Scale> scale =
                 plant.wetGrams() == null || plant.dryGrams() == null || plant.dryGrams() >= plant.wetGrams()
                         ? Optional.empty()
                         : Optional.of(new Scale(plant.wetGrams(), plant.dryGrams()));
-        NavigableMap<LocalDate, StopId> stood = stood(plant, log);
-        ClimateOfDay climate = day -> climates.at(
-                Optional.ofNullable(stood.floorEntry(day))
-                        .orElseGet(stood::firstEntry)
-                        .getValue(),
-                day);
-        return balance.estimate(pot(plant, profile), entries, scale, climate, LocalDate.now(clock));
-    }
-
-    /** Where it stood from which day on. */
-    private static NavigableMap<LocalDate, StopId> stood(Plant plant, List<LogLine> log) {
-        NavigableMap<LocalDate, StopId> stood = new TreeMap<>();
-        log.stream()
-                .sorted(Comparator.comparing(LogLine::onDay).thenComparing(LogLine::writtenAt))
-                .forEach(line -> line.as(LogEntry.Moved.class)
-                        .filter(move -> move.from().isPresent() && move.to().isPresent())
-                        .ifPresent(move -> {
-                            stood.putIfAbsent(LocalDate.MIN, move.from().get());
-                            stood.put(line.onDay(), move.to().get());
-                        }));
-        if (stood.isEmpty()) {
-            stood.put(LocalDate.MIN, plant.stop());
-        }
-        return stood;
+        Stood stood = new Stood(plant, log);
+        return balance.estimate(
+                pot(plant, profile, wants.dryness()),
+                entries,
+                scale,
+                day -> climates.at(stood.on(day), day),
+                LocalDate.now(clock));
     }
 }

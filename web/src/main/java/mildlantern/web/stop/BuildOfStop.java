@@ -13,6 +13,7 @@ import org.jspecify.annotations.Nullable;
  * @param widthCm how wide it is, cm
  * @param depthCm how deep it is, cm
  * @param isolation whether plants stand there alone
+ * @param lampHours how long a lamp shines there a day, hours; null for no lamp
  */
 @Embeddable
 public record BuildOfStop(
@@ -21,6 +22,7 @@ public record BuildOfStop(
         @Nullable Integer glassCm,
         int widthCm,
         int depthCm,
-        boolean isolation) {
-    static final BuildOfStop USUAL = new BuildOfStop(StopKind.SHELF, null, null, 160, 40, false);
+        boolean isolation,
+        @Nullable Double lampHours) {
+    static final BuildOfStop USUAL = new BuildOfStop(StopKind.SHELF, null, null, 160, 40, false, null);
 }

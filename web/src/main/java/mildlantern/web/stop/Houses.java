@@ -173,11 +173,10 @@ public class Houses {
         return seasons(id).apply(day);
     }
 
-    /** The seasons where the collection stands, by the calendar's quarters from March. */
+    /** The seasons where the collection stands, by the quarters of the sun: winter is the quarter about its shortest day. */
     public Function<LocalDate, Season> seasons(CollectionId id) {
-        Season[] northern = {Season.WINTER, Season.SPRING, Season.SUMMER, Season.AUTUMN};
         int turn = find(id).south() ? 2 : 0;
-        return day -> northern[(day.getMonthValue() % 12 / 3 + turn) % 4];
+        return day -> Season.ofSun(day, turn);
     }
 
     private House find(CollectionId id) {

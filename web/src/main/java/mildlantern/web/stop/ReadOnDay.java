@@ -10,13 +10,17 @@ import org.jspecify.annotations.Nullable;
  * @param dailyLight mol/m²
  * @param humidityPercent percent
  * @param dayCelsius temperature by day, °C
+ * @param nightCelsius lowest temperature of the night, °C
+ * @param measured whether sensors measured it
  */
 public record ReadOnDay(
         LocalDate onDay,
         @Nullable Brightness light,
         @Nullable Double dailyLight,
         @Nullable Double humidityPercent,
-        @Nullable Double dayCelsius) {
+        @Nullable Double dayCelsius,
+        @Nullable Double nightCelsius,
+        boolean measured) {
     /** A later reading, with what only this one has: what was not read again is as it was. */
     public ReadOnDay with(ReadOnDay later) {
         return new ReadOnDay(
@@ -24,6 +28,8 @@ public record ReadOnDay(
                 later.light == null ? light : later.light,
                 later.dailyLight == null ? dailyLight : later.dailyLight,
                 later.humidityPercent == null ? humidityPercent : later.humidityPercent,
-                later.dayCelsius == null ? dayCelsius : later.dayCelsius);
+                later.dayCelsius == null ? dayCelsius : later.dayCelsius,
+                later.nightCelsius == null ? nightCelsius : later.nightCelsius,
+                later.measured);
     }
 }

@@ -75,13 +75,32 @@ public record Stop(
 
     /** What it is, which way its glass looks and how far that is, cm; glass and distance may be null. */
     public Stop built(StopKind what, @Nullable Glass glass, @Nullable Integer distanceCm) {
-        return with(
-                new BuildOfStop(what, glass, distanceCm, build.widthCm(), build.depthCm(), what == StopKind.ISOLATION));
+        return with(new BuildOfStop(
+                what,
+                glass,
+                distanceCm,
+                build.widthCm(),
+                build.depthCm(),
+                what == StopKind.ISOLATION,
+                build.lampHours()));
     }
 
     /** How wide and deep it is, cm. */
     public Stop sized(int width, int depth) {
-        return with(new BuildOfStop(build.kind(), build.glass(), build.glassCm(), width, depth, build.isolation()));
+        return with(new BuildOfStop(
+                build.kind(), build.glass(), build.glassCm(), width, depth, build.isolation(), build.lampHours()));
+    }
+
+    /** How long a lamp shines there a day, hours; null for no lamp. */
+    public Stop lamp(@Nullable Double hours) {
+        return with(new BuildOfStop(
+                build.kind(),
+                build.glass(),
+                build.glassCm(),
+                build.widthCm(),
+                build.depthCm(),
+                build.isolation(),
+                hours));
     }
 
     /** Its window: glazing, what hangs before it, width and height, how far its lower edge is above the pots (below 0 if it reaches lower), cm, and

@@ -42,6 +42,10 @@ public interface StopParts {
         return build().isolation();
     }
 
+    default @Nullable Double lampHours() {
+        return build().lampHours();
+    }
+
     default @Nullable Brightness light() {
         return climate().light();
     }

@@ -16,7 +16,8 @@ interface StopReadingRows extends Repository<StopReadingRow, UUID> {
     List<StopReadingRow> findByCollectionAndStopOrderByOnDayAscWrittenAtAsc(CollectionId collection, StopId stop);
 
     @Query("""
-            select new mildlantern.web.stop.ReadOnDay(r.onDay, r.light, r.dailyLight, r.humidityPercent, r.dayCelsius)
+            select new mildlantern.web.stop.ReadOnDay(r.onDay, r.light, r.dailyLight, r.humidityPercent, r.dayCelsius, r.nightCelsius,
+                case when r.origin = mildlantern.web.stop.StopReading$Origin.MEASURED then true else false end)
             from StopReadingRow r where r.collection = :collection and r.stop = :stop order by r.onDay, r.writtenAt
             """)
     List<ReadOnDay> read(CollectionId collection, StopId stop);

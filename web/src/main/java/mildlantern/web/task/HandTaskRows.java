@@ -1,6 +1,7 @@
 package mildlantern.web.task;
 
 import java.time.LocalDate;
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -27,6 +28,9 @@ interface HandTaskRows extends Repository<HandTaskRow, UUID> {
             CollectionId collection, PlantId plant, HandTaskRow.State state);
 
     List<HandTaskRow> findByCollectionAndBatchAndState(CollectionId collection, BatchId batch, HandTaskRow.State state);
+
+    List<HandTaskRow> findByCollectionAndPlantInAndWhatIn(
+            CollectionId collection, Collection<PlantId> plants, Collection<HandTask> sorts);
 
     List<HandTaskRow> findByCollectionAndErrandNotNullAndDoneOnGreaterThanEqual(
             CollectionId collection, LocalDate since);

@@ -3,7 +3,9 @@ package mildlantern.web.task;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -95,6 +97,48 @@ public class HandTasks {
             rows.save(HandTaskRow.task(plant.collection(), plant.id(), what, on, batch)
                     .every(days, last));
         }
+    }
+
+    /**
+     * What is wanted of some sorts of tasks for a plant, each with its day.
+     *
+     * @param since what was done from this day on is not asked for again
+     */
+    public record Wanted(Plant plant, Map<HandTask, LocalDate> tasks, LocalDate since) {}
+
+    /** Makes what is planned of some sorts what is wanted now: what is new is planned, what is no longer so is dropped, what was done is left. */
+    public void follow(CollectionId collection, Set<HandTask> sorts, List<Wanted> wanted) {
+        Map<PlantId, List<HandTaskRow>> known = rows
+                .findByCollectionAndPlantInAndWhatIn(
+                        collection, wanted.stream().map(one -> one.plant().id()).toList(), sorts)
+                .stream()
+                .collect(Collectors.groupingBy(row -> row.plant().orElseThrow()));
+        wanted.forEach(one -> follow(one, known.getOrDefault(one.plant().id(), List.of())));
+    }
+
+    private void follow(Wanted wanted, List<HandTaskRow> known) {
+        Map<HandTask, LocalDate> missing = new EnumMap<>(HandTask.class);
+        missing.putAll(wanted.tasks());
+        for (HandTaskRow row : known) {
+            Optional<LocalDate> day = Optional.ofNullable(wanted.tasks().get(row.what()));
+            if (row.state() == HandTaskRow.State.DONE) {
+                if (!row.doneOn().isBefore(wanted.since())) {
+                    missing.remove(row.what());
+                }
+            } else if (row.state() == HandTaskRow.State.PLANNED) {
+                // A task that is due keeps the day on which it fell due.
+                boolean stands = day.isPresent()
+                        && (row.onDay().equals(day.get())
+                                || !row.onDay().isAfter(LocalDate.now(clock))
+                                        && !day.get().isAfter(LocalDate.now(clock)));
+                if (stands) {
+                    missing.remove(row.what());
+                } else {
+                    row.drop();
+                }
+            }
+        }
+        missing.forEach((what, on) -> plan(wanted.plant(), what, on, BatchId.fresh()));
     }
 
     /** Drops what is planned of some sorts for a plant: something else takes its place. */
@@ -198,9 +242,7 @@ public class HandTasks {
                 LocalDate today = LocalDate.now(clock);
                 row.done(today);
                 row.next(today).ifPresent(rows::save);
-                LogEntry entry = row.what() == HandTask.PINCH
-                        ? new LogEntry.Pruned()
-                        : HandTask.WATERS.contains(row.what()) ? LogEntry.Watered.through() : new LogEntry.Noted();
+                LogEntry entry = row.what().entry();
                 log.write(
                         collection,
                         plant,
@@ -213,7 +255,7 @@ public class HandTasks {
     }
 
     /** Marks tasks of some sorts as done that were due on a plant: they were answered on a page. */
-    public void answered(Plant plant, List<HandTask> sorts) {
+    public void answered(Plant plant, Collection<HandTask> sorts) {
         LocalDate today = LocalDate.now(clock);
         rows
                 .findByCollectionAndPlantAndStateOrderByOnDay(plant.collection(), plant.id(), HandTaskRow.State.PLANNED)

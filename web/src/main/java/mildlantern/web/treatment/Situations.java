@@ -35,7 +35,7 @@ import mildlantern.web.plant.Troubles;
 import mildlantern.web.platform.BatchId;
 import mildlantern.web.platform.CourseId;
 import mildlantern.web.routine.Schedules;
-import mildlantern.web.stop.Houses;
+import mildlantern.web.season.YearBook;
 import mildlantern.web.stop.Stop;
 import mildlantern.web.stop.StopKind;
 import mildlantern.web.stop.StopNow;
@@ -68,7 +68,7 @@ class Situations implements TrialTerms {
     private final HouseLearning learning;
     private final Trials trials;
     private final Troubles troubles;
-    private final Houses houses;
+    private final YearBook years;
     private final Clock clock;
 
     Situations(
@@ -85,7 +85,7 @@ class Situations implements TrialTerms {
             HouseLearning learning,
             Trials trials,
             Troubles troubles,
-            Houses houses,
+            YearBook years,
             Clock clock) {
         this.stops = stops;
         this.plants = plants;
@@ -100,7 +100,7 @@ class Situations implements TrialTerms {
         this.learning = learning;
         this.trials = trials;
         this.troubles = troubles;
-        this.houses = houses;
+        this.years = years;
         this.clock = clock;
     }
 
@@ -153,13 +153,7 @@ class Situations implements TrialTerms {
         Profile kind = plants.profile(plant);
         put(so, Situation.State.FLOWERING, plant.flowers() > 0);
         put(so, Situation.State.YOUNG, plant.stage() != Stage.ADULT);
-        // Under lamps that give what its kind wants, a plant without a rest grows on.
-        boolean lit = kind.rest().isEmpty()
-                && now.lightMol().filter(mol -> mol >= kind.dailyLight().low()).isPresent();
-        put(
-                so,
-                Situation.State.RESTING,
-                !lit && !houses.season(plant.collection(), today).growing());
+        put(so, Situation.State.RESTING, !years.of(plant).phase().grows());
         put(so, Situation.State.THIRSTY, thirsty);
         put(
                 so,

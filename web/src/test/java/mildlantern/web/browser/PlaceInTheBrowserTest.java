@@ -20,6 +20,7 @@ import mildlantern.log.LogEntry;
 import mildlantern.place.StopId;
 import mildlantern.plant.Brightness;
 import mildlantern.plant.FeedStrength;
+import mildlantern.plant.GrowthSign;
 import mildlantern.plant.PlantId;
 import mildlantern.plant.PotKind;
 import mildlantern.plant.WaterSource;
@@ -216,6 +217,12 @@ class PlaceInTheBrowserTest {
                     trumpet.id(),
                     june.minusDays(30),
                     List.of(RecordWriter.Line.of(new LogEntry.TrapFed(OptionalInt.of(2), OptionalDouble.empty()))),
+                    Optional.empty());
+            log.write(
+                    collection,
+                    trumpet.id(),
+                    june.minusDays(20),
+                    List.of(RecordWriter.Line.of(new LogEntry.Grew(GrowthSign.NEW_GROWTH))),
                     Optional.empty());
             log.write(
                     collection,

@@ -2,6 +2,7 @@ package mildlantern.web.routine;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
 
 import java.time.Clock;
 import java.time.LocalDate;
@@ -163,7 +164,7 @@ class LogBookTest {
         assertThat(logBook.entries(grower.plant()).get(0)).satisfies(row -> {
             LogEntry.Moved moved = row.as(LogEntry.Moved.class).orElseThrow();
             assertThat(moved.temperatureStep()).hasValue(-12);
-            assertThat(moved.lightRatio()).hasValue(2);
+            assertThat(moved.lightRatio().orElseThrow()).isCloseTo(5 / 2.2, within(1e-9));
         });
         takeBack.entry(collection, move);
         assertThat(plant().stop()).isEqualTo(grower.stop().id());

@@ -1,0 +1,51 @@
+package mildlantern.season;
+
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Something that a plant's year asks for.
+ *
+ * @param what what
+ * @param on its day
+ */
+public record YearStep(What what, LocalDate on) {
+    /** Steps further ahead are not worth a line yet. */
+    private static final int AHEAD = 100;
+
+    /** What can be asked for. */
+    public enum What {
+        /** Its rest begins: a cooler place, less water, no feed. */
+        REST_BEGINS,
+        /** It rests, and its nights are too warm for that. */
+        REST_COOLER,
+        /** Its rest is due, and warmth and lamplight keep it growing. */
+        KEPT_FROM_REST,
+        /** Its nights are colder than it bears. */
+        WARMER_NIGHTS,
+        /** Growth begins again: water and feed, and the time to repot. */
+        GROWTH_BEGINS
+    }
+
+    /** What a plant's year asks for now and in the weeks ahead, by day. */
+    public static List<YearStep> of(PlantYear year) {
+        List<YearStep> steps = new ArrayList<>();
+        LocalDate today = year.today();
+        switch (year.rest()) {
+            case TOO_WARM -> steps.add(new YearStep(What.REST_COOLER, today));
+            case KEPT_FROM_IT -> steps.add(new YearStep(What.KEPT_FROM_REST, today));
+            case TOO_COLD -> steps.add(new YearStep(What.WARMER_NIGHTS, today));
+            default -> {
+                // It is as it should be.
+            }
+        }
+        Optional<PlantYear.Stretch> next = year.next().filter(it -> ChronoUnit.DAYS.between(today, it.from()) <= AHEAD);
+        next.filter(it -> it.phase().rests()).ifPresent(it -> steps.add(new YearStep(What.REST_BEGINS, it.from())));
+        next.filter(it -> year.phase().rests() && it.phase().grows())
+                .ifPresent(it -> steps.add(new YearStep(What.GROWTH_BEGINS, it.from())));
+        return List.copyOf(steps);
+    }
+}
