@@ -25,6 +25,7 @@ public final class CareKnowledge {
     final double saltyDoubled;
     final double slack;
     final Range watering;
+    final double wateringSure;
     final double others;
     final double worth;
     final double lampPpfd;
@@ -60,6 +61,7 @@ public final class CareKnowledge {
         saltyDoubled = miss.number("salty-doubled", 0, 5);
         slack = file.number("slack", 0, 1);
         watering = file.range("watering", 0.1, 5);
+        wateringSure = file.number("watering-sure", 0.5, 1);
         others = file.number("others", 0, 1);
         worth = file.number("worth", 0, 1);
         for (Season season : Season.values()) {

@@ -11,6 +11,7 @@ import mildlantern.plant.Profile;
 import mildlantern.plant.Wants;
 import mildlantern.quantity.Range;
 import mildlantern.quantity.Temperature;
+import org.apache.commons.statistics.distribution.NormalDistribution;
 
 /** Holds what a plant gets against what its kind needs. */
 public final class Needs {
@@ -35,9 +36,7 @@ public final class Needs {
     /** All needs, those of the stop first. */
     public List<Need> of(Profile profile, Wants wants, Gives gives, PotGives pot) {
         List<Need> needs = new ArrayList<>(ofStop(wants, gives));
-        if (pot.intervalDays().isPresent() && pot.cycleDays().isPresent()) {
-            needs.add(watering(pot.intervalDays().getAsDouble(), pot.cycleDays().getAsDouble()));
-        }
+        watering(wants, pot).ifPresent(needs::add);
         pot.waterMg().ifPresent(water -> needs.add(water(profile, water)));
         pot.nitrogen().ifPresent(nitrogen -> needs.add(food(profile, wants, nitrogen, pot)));
         pot.conductivity().ifPresent(salts -> needs.add(salts(salts, pot.saltyAbove())));
@@ -114,8 +113,44 @@ public final class Needs {
                         .with(degrees(night.value()), degrees(wanted.high())));
     }
 
-    private Need watering(double interval, double cycle) {
+    /** The rhythm of watering, where enough was read to speak of it; of a plant that rests dry, the rhythm of its rest. */
+    private Optional<Need> watering(Wants wants, PotGives pot) {
+        if (pot.intervalDays().isEmpty()) {
+            return Optional.empty();
+        }
+        double interval = pot.intervalDays().getAsDouble();
+        if (wants.daysBetween().isPresent()) {
+            // The waterings before its rest are none of its rest.
+            return Optional.empty();
+        }
+        return pot.cycleDays().isPresent() && pot.surely()
+                ? Optional.of(watering(interval, pot.cycleDays().getAsDouble(), pot.cycleSpread()))
+                : Optional.empty();
+    }
+
+    /**
+     * The chance that an interval lies outside what the pot wants: its days are lognormal.
+     *
+     * @param spread standard deviation of their natural logarithm
+     */
+    private double outside(double interval, double cycle, double spread) {
+        NormalDistribution days = NormalDistribution.of(Math.log(cycle), Math.max(0.01, spread));
+        double often = days.survivalProbability(Math.log(Math.max(0.2, interval) / knowledge.watering.low()));
+        double seldom = days.cumulativeProbability(Math.log(Math.max(0.2, interval) / knowledge.watering.high()));
+        return Math.max(often, seldom);
+    }
+
+    private Need watering(double interval, double cycle, double spread) {
         Range wanted = new Range(round(cycle * knowledge.watering.low()), round(cycle * knowledge.watering.high()));
+        if (outside(interval, cycle, spread) < knowledge.wateringSure) {
+            return new Need(
+                    Kind.WATERING,
+                    wanted,
+                    Figure.of(round(interval), CareOrigin.LAST_WATERINGS),
+                    Standing.FITS,
+                    0,
+                    Optional.empty());
+        }
         double miss = interval < wanted.low()
                 ? knowledge.wateringDoubled * halvings(wanted.low() / Math.max(0.2, interval))
                 : interval > wanted.high() ? knowledge.wateringDoubled * halvings(interval / wanted.high()) : 0;

@@ -8,6 +8,8 @@ import java.util.OptionalDouble;
  *
  * @param intervalDays usual days between waterings
  * @param cycleDays days that its pot takes from wet through to wanting water
+ * @param cycleSpread doubt of that, as standard deviation of its natural logarithm
+ * @param surely whether it was learned from enough readings to speak of a rhythm
  * @param waterMg dissolved in its water, mg/L
  * @param nitrogen in the pot's water, mg/L, where the account is kept
  * @param hungryBelow nitrogen below which a growing plant goes short, mg/L
@@ -17,6 +19,8 @@ import java.util.OptionalDouble;
 public record PotGives(
         OptionalDouble intervalDays,
         OptionalDouble cycleDays,
+        double cycleSpread,
+        boolean surely,
         Optional<Figure> waterMg,
         OptionalDouble nitrogen,
         double hungryBelow,
@@ -26,6 +30,8 @@ public record PotGives(
     public static final PotGives NOTHING = new PotGives(
             OptionalDouble.empty(),
             OptionalDouble.empty(),
+            0,
+            false,
             Optional.empty(),
             OptionalDouble.empty(),
             0,

@@ -161,9 +161,17 @@ public record PlantRecord(
      * @param cycleDays days from wet through to wanting water, as learned from this plant
      * @param expectedDays the same for a usual plant of its kind in this pot and place
      * @param observed from how many probes, weights and the like it was learned
+     * @param spread doubt of the former days, as standard deviation of their natural logarithm
+     * @param measured whether one of the readings was a probe or a weight
      * @param earlyShare share of the latest waterings that came well before they were wanted, 0 to 1, where there were enough
      */
-    public record Drying(double cycleDays, double expectedDays, int observed, OptionalDouble earlyShare) {}
+    public record Drying(
+            double cycleDays,
+            double expectedDays,
+            int observed,
+            double spread,
+            boolean measured,
+            OptionalDouble earlyShare) {}
 
     /**
      * Pot and medium.

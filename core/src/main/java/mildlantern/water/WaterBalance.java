@@ -4,13 +4,13 @@ import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import mildlantern.log.Felt;
 import mildlantern.log.LogEntry;
 import mildlantern.log.Logged;
+import mildlantern.log.Way;
 import org.apache.commons.statistics.distribution.NormalDistribution;
 
 /**
@@ -72,6 +72,7 @@ public final class WaterBalance {
         private final double[] dryFor;
         private final List<DayOfWater> curve = new ArrayList<>();
         private final List<Seen> seen = new ArrayList<>();
+        private boolean measured;
         private int judged;
         private int early;
 
@@ -80,10 +81,7 @@ public final class WaterBalance {
             this.scale = scale;
             this.climate = climate;
             this.today = today;
-            this.log = log.stream()
-                    .filter(entry -> !entry.day().isAfter(today) && matters(entry.entry()))
-                    .sorted(Comparator.comparing(Logged::day).thenComparing(entry -> rank(entry.entry())))
-                    .toList();
+            this.log = PotLog.until(today, log);
             this.usualLog = knowledge.usualLogFactor(plant.profile());
             this.factor = new Factor(usualLog, knowledge.factorSpread);
             this.water = new double[factor.points()];
@@ -137,13 +135,15 @@ public final class WaterBalance {
 
         private void take(Logged logged, LocalDate day) {
             if (logged.entry() instanceof LogEntry.Watered watered) {
-                watered.found().ifPresent(found -> felt(found, day));
+                watered.found().ifPresentOrElse(found -> felt(found, day), () -> unmarked(watered));
                 pour(watered, day);
             } else if (logged.entry() instanceof LogEntry.Probed probed) {
+                measured = true;
                 observe(day, knowledge.readings.moisture(probed), knowledge.readings.probeSpread());
             } else if (logged.entry() instanceof LogEntry.Weighed weighed) {
                 scale.ifPresent(known -> {
                     if (pot.reservoirMl() == 0) {
+                        measured = true;
                         double waterMl = known.share(weighed.grams()) * pot.capacityMl();
                         observe(day, pot.moisture(waterMl), knowledge.readings.weightSpread());
                     }
@@ -186,6 +186,22 @@ public final class WaterBalance {
             }
             factor.observe(likelihood);
             seen.add(new Seen(day, pot.fullness(pot.waterAt(edge)), 1));
+        }
+
+        /** Most who water think that it was time, and many water by the calendar: a watering of which nothing is said tells a little. */
+        private void unmarked(LogEntry.Watered watered) {
+            if (pot.reservoirMl() > 0 || watered.way() == Way.RESERVOIR) {
+                return;
+            }
+            double wanted = pot.moisture(pot.thresholdMl());
+            double[] likelihood = new double[water.length];
+            for (int i = 0; i < water.length; i++) {
+                double z = (pot.moisture(water[i]) - wanted) / knowledge.readings.unmarkedSpread();
+                likelihood[i] =
+                        knowledge.readings.unmarkedTells() * NORMAL.density(z) / knowledge.readings.unmarkedSpread()
+                                + (1 - knowledge.readings.unmarkedTells()) * ANY_VALUE;
+            }
+            factor.observe(likelihood);
         }
 
         private double moistureOf(int i) {
@@ -265,7 +281,8 @@ public final class WaterBalance {
                     Math.exp(factor.meanLog() - usualLog),
                     factor.spreadLog(),
                     seen.size(),
-                    judged >= knowledge.earlyLeast
+                    measured,
+                    judged >= knowledge.earlyLeast && measured && seen.size() >= knowledge.earlyReadings
                             ? OptionalDouble.of((double) early / judged)
                             : OptionalDouble.empty());
         }
@@ -276,17 +293,5 @@ public final class WaterBalance {
             double there = factor.quantile(days, share) - middle;
             return Math.max(0, middle + Math.signum(share - 0.5) * Math.hypot(there, noise));
         }
-    }
-
-    private static boolean matters(LogEntry entry) {
-        return entry instanceof LogEntry.Watered
-                || entry instanceof LogEntry.Probed
-                || entry instanceof LogEntry.Weighed weighed
-                        && weighed.yardstick().isEmpty();
-    }
-
-    /** Of one day, readings come before waterings. */
-    private static int rank(LogEntry entry) {
-        return entry instanceof LogEntry.Watered ? 1 : 0;
     }
 }

@@ -45,6 +45,7 @@ public final class WaterKnowledge {
     final double earlyMargin;
     final int earlyDays;
     final int earlyLeast;
+    final int earlyReadings;
     final Readings readings;
 
     private final double taper;
@@ -111,24 +112,12 @@ public final class WaterKnowledge {
         factorBound = factor.number("bound", 1, 10);
         driftPerDay = factor.number("drift", 0, 1);
         wrongShare = factor.number("wrong", 0.001, 0.5);
-        Entry reading = file.at("reading");
-        Entry probe = reading.at("probe");
-        Entry felt = reading.at("felt");
-        readings = new Readings(
-                probe.number("dry", -1, 2),
-                probe.number("moist", -1, 2),
-                probe.number("wet", -1, 2),
-                probe.at("weights").members().stream().map(w -> w.number(0, 1)).toList(),
-                probe.number("spread", 0.01, 1),
-                reading.at("weight").number("spread", 0.001, 1),
-                felt.number("spread", 0.01, 1),
-                felt.number("still-wet", 0, 1),
-                felt.number("bone-dry", 0, 1),
-                reading.number("reckoning", 0.01, 1));
+        readings = Readings.read(file.at("reading"), factor.at("unmarked"));
         check = file.range("check", 0, 1);
         dayToDay = file.number("day-to-day", 0, 1);
         earlyMargin = file.number("early-margin", 0, 1);
         earlyLeast = (int) file.number("early-least", 1, 50);
+        earlyReadings = (int) file.number("early-readings", 0, 50);
         earlyDays = 7 * (int) file.number("early-weeks", 1, 52);
     }
 

@@ -19,6 +19,7 @@ import java.util.OptionalDouble;
  * @param factor the plant's own factor against its kind: above 1 it drinks faster
  * @param factorSpread standard deviation of the factor's natural logarithm
  * @param observations from how many readings it was learned
+ * @param measured whether one of them was a probe or a weight
  * @param earlyShare share of the latest waterings that came well before they were wanted; only where there were enough
  */
 public record WaterOutlook(
@@ -36,6 +37,7 @@ public record WaterOutlook(
         double factor,
         double factorSpread,
         int observations,
+        boolean measured,
         OptionalDouble earlyShare) {
 
     /** Nothing was written down yet. */
@@ -55,6 +57,7 @@ public record WaterOutlook(
                 1,
                 0,
                 0,
+                false,
                 OptionalDouble.empty());
     }
 }

@@ -12,6 +12,7 @@ import mildlantern.Tries;
 import mildlantern.care.Changes.Resident;
 import mildlantern.light.Daylight;
 import mildlantern.message.Message;
+import mildlantern.message.MessageKey;
 import mildlantern.nutrition.FeedPlan;
 import mildlantern.nutrition.WaterAnalysis;
 import mildlantern.nutrition.Waters;
@@ -157,6 +158,8 @@ class CareTest {
         PotGives pot = new PotGives(
                 OptionalDouble.of(3),
                 OptionalDouble.of(9),
+                0.2,
+                true,
                 Optional.of(Figure.of(384, WaterSource.HARD_TAP)),
                 OptionalDouble.of(1),
                 4,
@@ -174,10 +177,39 @@ class CareTest {
     }
 
     @Test
+    void ofARhythmNothingIsSaidThatIsNotSure() {
+        assertThat(rhythm(4, 12, 0.2, true)).contains(NeedMissed.WATERED_TOO_OFTEN);
+        assertThat(rhythm(4, 7, 0.5, true))
+                .as("the pot may take 5 days as well as 10")
+                .isEmpty();
+        assertThat(rhythm(4, 12, 0.2, false)).as("without a probe or a weight").isEmpty();
+        assertThat(rhythm(20, 9, 0.15, true)).contains(NeedMissed.WATERED_TOO_SELDOM);
+    }
+
+    private static Optional<MessageKey> rhythm(double interval, double cycle, double spread, boolean surely) {
+        PotGives pot = new PotGives(
+                OptionalDouble.of(interval),
+                OptionalDouble.of(cycle),
+                spread,
+                surely,
+                Optional.empty(),
+                OptionalDouble.empty(),
+                4,
+                OptionalDouble.empty(),
+                1);
+        return NEEDS.of(kind("phalaenopsis"), Years.wants("phalaenopsis", Phase.SLOW), Gives.NOTHING, pot).stream()
+                .flatMap(need -> need.missed().stream())
+                .map(Message::what)
+                .findFirst();
+    }
+
+    @Test
     void theBlendGoesByTheWaterThatIsReallyGiven() {
         PotGives pot = new PotGives(
                 OptionalDouble.empty(),
                 OptionalDouble.empty(),
+                0,
+                false,
                 Optional.of(Figure.of(640, WaterSource.HARD_TAP)),
                 OptionalDouble.empty(),
                 4,

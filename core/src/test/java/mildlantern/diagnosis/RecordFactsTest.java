@@ -59,7 +59,7 @@ class RecordFactsTest {
                         Optional.of(true),
                         Optional.of(true),
                         Optional.of(false),
-                        Optional.of(new PlantRecord.Drying(18, 8, 4, OptionalDouble.of(0.7)))),
+                        Optional.of(new PlantRecord.Drying(18, 8, 4, 0.2, true, OptionalDouble.of(0.7)))),
                 new PlantRecord.Pot(OptionalDouble.of(34), Known.PLANTS.medium("bark")),
                 new PlantRecord.Feeding(
                         OptionalDouble.of(45),

@@ -54,6 +54,7 @@ class RoundPlannerTest {
                 1,
                 0.2,
                 3,
+                true,
                 OptionalDouble.empty());
     }
 

@@ -121,8 +121,19 @@ class WaterBalanceTest {
         for (int day = 30; day >= 0; day--) {
             often.add(soaked(day));
         }
+        assertThat(estimate(often).outlook().earlyShare())
+                .as("a reckoned pot alone proves nothing")
+                .isEmpty();
+        often.addAll(List.of(probed(9, Wetness.WET), probed(5, Wetness.WET), probed(2, Wetness.WET)));
         assertThat(estimate(often).outlook().earlyShare().orElseThrow()).isGreaterThan(0.9);
-        List<Logged> seldom = List.of(soaked(36), soaked(24), soaked(12), soaked(0));
+        List<Logged> seldom = List.of(
+                soaked(36),
+                probed(24, Wetness.DRY),
+                soaked(24),
+                probed(12, Wetness.DRY),
+                soaked(12),
+                probed(0, Wetness.DRY),
+                soaked(0));
         assertThat(estimate(seldom).outlook().earlyShare().orElseThrow()).isZero();
     }
 

@@ -53,6 +53,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional(readOnly = true)
 class CareService {
+    private static final int ENOUGH_READINGS = 3;
     private static final double SQUARE_CM_A_SQUARE_M = 10_000;
 
     private final Stops stops;
@@ -215,6 +216,9 @@ class CareService {
         return new PotGives(
                 record.map(it -> it.watering().intervalDays()).orElse(OptionalDouble.empty()),
                 drying.map(it -> OptionalDouble.of(it.cycleDays())).orElse(OptionalDouble.empty()),
+                drying.map(PlantRecord.Drying::spread).orElse(0.0),
+                drying.filter(it -> it.measured() && it.observed() >= ENOUGH_READINGS)
+                        .isPresent(),
                 Optional.ofNullable(plant.waterSource())
                         .map(source -> Figure.of(waters.dissolvedMg(house.water(source)), source)),
                 food.map(it -> OptionalDouble.of(it.nitrogen())).orElse(OptionalDouble.empty()),

@@ -194,6 +194,11 @@ final class StopForms {
             @Within(of = Unit.Of.LENGTH, low = 0, high = 1000) @Nullable
             Length draughtCm,
 
+            @DecimalMin(value = "0", message = "{climate.stop-forms.0-24-hours}")
+            @DecimalMax(value = "24", message = "{climate.stop-forms.0-24-hours}")
+            @Nullable
+            Double lampHours,
+
             @Nullable Long version,
             @Nullable String opened) {
 
@@ -215,6 +220,7 @@ final class StopForms {
                     stop.skyline(),
                     Amounts.length(stop.heaterCm()),
                     Amounts.length(stop.draughtCm()),
+                    stop.lampHours(),
                     stop.version(),
                     null);
         }
@@ -222,6 +228,7 @@ final class StopForms {
         /** The stop with what was typed. */
         Stop into(Stop stop, double heaterReachCm) {
             return stop.renamed(Objects.requireNonNull(name).strip())
+                    .lamp(lampHours == null || lampHours <= 0 ? null : lampHours)
                     .built(Objects.requireNonNull(kind), glass, Amounts.centimetres(glassCm))
                     .sized(
                             Objects.requireNonNull(Amounts.centimetres(widthCm)),

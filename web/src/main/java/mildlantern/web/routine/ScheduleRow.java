@@ -27,6 +27,7 @@ import mildlantern.web.plant.Plant;
  * @param factor its own thirst against its kind's
  * @param factorSpread doubt of that, as standard deviation of the logarithm
  * @param observations from how many readings
+ * @param measured whether one of them was a probe or a weight
  * @param earlyShare share of the latest waterings that came before they were wanted
  * @param feed how it is fed next, where it is
  * @param turnsOn the day from which its time of the year may be another, and it is to be reckoned anew
@@ -44,6 +45,7 @@ public record ScheduleRow(
         double factor,
         double factorSpread,
         int observations,
+        boolean measured,
         OptionalDouble earlyShare,
         Optional<Feed> feed,
         LocalDate turnsOn) {
@@ -85,6 +87,7 @@ public record ScheduleRow(
                 outlook.factor(),
                 outlook.factorSpread(),
                 outlook.observations(),
+                outlook.measured(),
                 outlook.earlyShare(),
                 next.map(it -> new Feed(it.way(), it.mgNitrogen(), it.ml(), it.counts(), it.gently())),
                 turnsOn);
@@ -94,6 +97,7 @@ public record ScheduleRow(
     Optional<PlantRecord.Drying> drying() {
         return schedule.water().isEmpty() || tray
                 ? Optional.empty()
-                : Optional.of(new PlantRecord.Drying(cycleDays, expectedDays, observations, earlyShare));
+                : Optional.of(new PlantRecord.Drying(
+                        cycleDays, expectedDays, observations, factorSpread, measured, earlyShare));
     }
 }

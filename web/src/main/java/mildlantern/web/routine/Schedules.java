@@ -44,8 +44,8 @@ public class Schedules {
                 insert into plant_upkeep (plant_id, collection_id, stop_id, reckoned_on, watered, looked, look_on, fed,
                     feed_on, put_off, water_on, water_early, water_likely, water_late, wet_through_ml, cycle_days,
                     expected_days, tray, fullness, factor, factor_spread, observations, early_share, feed_way, feed_mg, feed_ml,
-                    feed_counts, feed_gently, water_resting, turns_on)
-                values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)
+                    feed_counts, feed_gently, water_resting, turns_on, measured)
+                values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)
                 on conflict (plant_id) do update set stop_id = excluded.stop_id, reckoned_on = excluded.reckoned_on,
                     watered = excluded.watered, looked = excluded.looked, look_on = excluded.look_on, fed = excluded.fed,
                     feed_on = excluded.feed_on, put_off = excluded.put_off, water_on = excluded.water_on,
@@ -56,7 +56,8 @@ public class Schedules {
                     observations = excluded.observations, early_share = excluded.early_share,
                     feed_way = excluded.feed_way, feed_mg = excluded.feed_mg, feed_ml = excluded.feed_ml,
                     feed_counts = excluded.feed_counts, feed_gently = excluded.feed_gently,
-                    water_resting = excluded.water_resting, turns_on = excluded.turns_on
+                    water_resting = excluded.water_resting, turns_on = excluded.turns_on,
+                    measured = excluded.measured
                 """)
                 .params(
                         row.plant().value(),
@@ -88,7 +89,8 @@ public class Schedules {
                         row.feed().map(ScheduleRow.Feed::counts).orElse(null),
                         row.feed().map(ScheduleRow.Feed::gently).orElse(false),
                         water != null && water.resting(),
-                        row.turnsOn())
+                        row.turnsOn(),
+                        row.measured())
                 .update();
     }
 
@@ -248,6 +250,7 @@ public class Schedules {
                 row.getDouble("factor"),
                 row.getDouble("factor_spread"),
                 row.getInt("observations"),
+                row.getBoolean("measured"),
                 judged ? OptionalDouble.of(early) : OptionalDouble.empty(),
                 feed(row),
                 Optional.ofNullable(row.getObject("turns_on", LocalDate.class)).orElseGet(() -> LocalDate.EPOCH));

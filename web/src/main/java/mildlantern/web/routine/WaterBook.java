@@ -124,7 +124,10 @@ public class WaterBook {
      */
     public WaterEstimate estimate(Plant plant, Profile profile, List<LogLine> log, Climates climates, Wants wants) {
         List<Logged> entries = new ArrayList<>();
-        log.forEach(line -> entries.add(new Logged(line.onDay(), line.entry())));
+        // What was poured into another pot says nothing of this one.
+        log.stream()
+                .filter(line -> plant.pottedOn() == null || !line.onDay().isBefore(plant.pottedOn()))
+                .forEach(line -> entries.add(new Logged(line.onDay(), line.entry())));
         Optional<Scale> scale =
                 plant.wetGrams() == null || plant.dryGrams() == null || plant.dryGrams() >= plant.wetGrams()
                         ? Optional.empty()

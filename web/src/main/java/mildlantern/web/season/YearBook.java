@@ -2,6 +2,7 @@ package mildlantern.web.season;
 
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -16,6 +17,7 @@ import mildlantern.light.Daylight;
 import mildlantern.light.Sun;
 import mildlantern.log.LogEntry;
 import mildlantern.log.LogKind;
+import mildlantern.plant.Dryness;
 import mildlantern.plant.PlantId;
 import mildlantern.plant.Profile;
 import mildlantern.plant.Season;
@@ -33,6 +35,7 @@ import mildlantern.web.plant.Plants;
 import mildlantern.web.platform.CollectionId;
 import mildlantern.web.stop.Houses;
 import mildlantern.web.stop.Stop;
+import mildlantern.web.stop.StopKind;
 import mildlantern.web.stop.Stops;
 import org.springframework.stereotype.Component;
 
@@ -136,10 +139,11 @@ public class YearBook {
                                     collection, plant.id(), Set.of(LogKind.MOVED), today.minusDays(PlantYears.BACK))));
         }
 
-        /** The stops of the walk as they are these weeks, for finding a place to rest. */
-        public List<RestPlaces.Place<Stop>> places() {
+        /** The stops of the walk as they are these weeks, for finding a place for a plant; only what stands in water goes into a tray of it. */
+        public List<RestPlaces.Place<Stop>> places(Plant plant) {
+            boolean bog = plants.profile(plant).dryness() == Dryness.BOG;
             return stops.walk(collection).stream()
-                    .filter(stop -> !stop.isolation())
+                    .filter(stop -> !stop.isolation() && (bog || stop.kind() != StopKind.BOG_TRAY))
                     .map(stop -> new RestPlaces.Place<>(
                             stop,
                             days.light(stop.id(), today),
@@ -167,7 +171,10 @@ public class YearBook {
 
         private PlantYear told(Plant plant, List<LogLine> lines) {
             Profile kind = plants.profile(plant);
-            List<Mark> marks = lines.stream().flatMap(YearBook::mark).toList();
+            List<Mark> marks = lines.stream()
+                    .sorted(Comparator.comparing(LogLine::onDay).thenComparing(LogLine::writtenAt))
+                    .flatMap(YearBook::mark)
+                    .toList();
             return years.of(kind, days.sun(), new There(days, new Stood(plant, lines)), marks, today);
         }
     }

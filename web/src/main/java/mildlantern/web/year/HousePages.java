@@ -88,7 +88,7 @@ class HousePages {
                     plant.stop(),
                     names.getOrDefault(plant.stop(), ""),
                     YearSays.next(year),
-                    wrong(year) || year.phase().rests() ? YearSays.rest(year) : Optional.empty(),
+                    YearSays.brief(year),
                     wrong(year),
                     drawing.bands(year));
         };

@@ -30,6 +30,9 @@ final class YearDrawing {
     private static final double NIGHTS_BOTTOM = 190;
     private static final double LETTER = 7.2;
 
+    /** Letters are so many times as large on a phone. */
+    private static final double ON_A_PHONE = 2.1;
+
     private final LocalDate today;
     private final LocalDate from;
     private final Locale locale;
@@ -46,8 +49,9 @@ final class YearDrawing {
      * @param phase its id, for its colour
      * @param coming whether it is still to come
      * @param words its name, where there is room
+     * @param tight whether the name has no room on a phone
      */
-    record Band(double x, double width, String phase, boolean coming, String words) {}
+    record Band(double x, double width, String phase, boolean coming, String words, boolean tight) {}
 
     /** A month on the axis. */
     record Month(double x, String words) {}
@@ -90,7 +94,8 @@ final class YearDrawing {
                     tenths(width),
                     id(stretch.phase()),
                     begins.isAfter(today),
-                    words.length() * LETTER < width ? words : ""));
+                    words.length() * LETTER < width ? words : "",
+                    words.length() * LETTER * ON_A_PHONE > width));
         }
         return List.copyOf(bands);
     }

@@ -185,7 +185,7 @@ class YearPages {
                         .map(rest -> years.knowledge().wants(year.kind(), rest.phase(), false))
                         .orElse(year.wants())
                 : year.wants();
-        return RestPlaces.suiting(wants, house.places()).stream()
+        return RestPlaces.suiting(wants, house.places(plant)).stream()
                 .limit(PLACES)
                 .map(place -> new Place(
                         place.id().id(),

@@ -75,6 +75,25 @@ final class YearSays {
                         chill.unread()));
     }
 
+    /** How its rest stands, in few words; empty where it needs none. */
+    static Optional<String> brief(PlantYear year) {
+        boolean warm = year.rest() == PlantYear.RestStanding.TOO_WARM || year.rest() == PlantYear.RestStanding.NEARLY;
+        if (year.rest() == PlantYear.RestStanding.NONE || year.chill().isEmpty()) {
+            return Optional.empty();
+        }
+        PlantYear.Chill chill = year.chill().get();
+        String counted = Wording.say("year.says.counted", chill.nights(), (long)
+                Math.ceil(A_WEEK * chill.weeks().low()));
+        return Optional.of(
+                warm && chill.lately().isPresent()
+                        ? Wording.say(
+                                "year.says.brief",
+                                Units.shown(Math.rint(chill.lately().get()), Unit.Of.TEMPERATURE),
+                                Units.shown(chill.below(), Unit.Of.TEMPERATURE),
+                                counted)
+                        : Wording.say("year.says.standing", Wording.of(year.rest()), counted));
+    }
+
     private static int weeks(int nights) {
         return (int) Math.ceil(nights / (double) A_WEEK);
     }

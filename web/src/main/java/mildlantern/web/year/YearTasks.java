@@ -5,6 +5,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import mildlantern.plant.Stage;
 import mildlantern.season.PlantYear;
 import mildlantern.season.YearStep;
 import mildlantern.web.plant.Plant;
@@ -39,7 +40,10 @@ class YearTasks {
 
     private static HandTasks.Wanted wanted(Plant plant, PlantYear year) {
         Map<HandTask, LocalDate> steps = new EnumMap<>(HandTask.class);
-        YearStep.of(year).forEach(step -> steps.put(task(step.what()), step.on()));
+        // What has just rooted or sprouted is grown on through its first winter.
+        if (plant.stage() == Stage.ADULT) {
+            YearStep.of(year).forEach(step -> steps.put(task(step.what()), step.on()));
+        }
         return new HandTasks.Wanted(plant, steps, year.today().minusDays(ANSWERED_FOR));
     }
 

@@ -279,6 +279,8 @@ class OtherLanguageInTheBrowserTest {
                 plant + "/new-plants",
                 plant + "/arrival?celsius=2&out=30",
                 "/hands",
+                "/year",
+                plant + "/year",
                 "/potting",
                 "/new-plants",
                 "/own-trials?kind=phalaenopsis",

@@ -116,8 +116,11 @@ class ScreenshotsTest {
         take(page, "course");
         page.navigate("http://127.0.0.1:" + port + "/mixing/drench");
         take(page, "mixing");
-        page.navigate("http://127.0.0.1:" + port + "/desk/window");
-        take(page, "desk");
+        page.navigate("http://127.0.0.1:" + port + "/year");
+        page.locator(".year-name a", new Page.LocatorOptions().setHasText("Ratline"))
+                .click();
+        assertThat(page.locator(".year-line .nights")).hasCount(1);
+        take(page, "year");
         page.navigate("http://127.0.0.1:" + port + "/pest-clock");
         take(page, "pest-clock");
         page.navigate("http://127.0.0.1:" + port + "/care");

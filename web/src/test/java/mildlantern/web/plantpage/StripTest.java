@@ -43,7 +43,7 @@ class StripTest {
                 List.of(
                         new WaterBalance.Seen(TODAY.minusDays(3), 0.5, 0.9),
                         new WaterBalance.Seen(TODAY.minusDays(8), 0.1, 0.2)),
-                new WaterOutlook(true, 1, 2, 4, 1, 3, 0.7, 0.5, 300, 5, 5, 1, 0.2, 3, OptionalDouble.empty()));
+                new WaterOutlook(true, 1, 2, 4, 1, 3, 0.7, 0.5, 300, 5, 5, 1, 0.2, 3, true, OptionalDouble.empty()));
     }
 
     private static LogLine row(LogEntry entry, int daysAgo) {

@@ -118,6 +118,7 @@ class QuestionsAPageTest {
                 "/round/summary",
                 "/collection",
                 "/care",
+                "/year",
                 "/feeding",
                 "/labels",
                 "/stops/" + grower.stop().id(),
