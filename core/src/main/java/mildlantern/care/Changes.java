@@ -12,6 +12,7 @@ import mildlantern.nutrition.FedSoFar;
 import mildlantern.nutrition.FeedPlan;
 import mildlantern.nutrition.Waters;
 import mildlantern.place.Moves;
+import mildlantern.plant.Dryness;
 import mildlantern.plant.PlantId;
 import mildlantern.plant.Profile;
 import mildlantern.plant.Wants;
@@ -62,11 +63,17 @@ public final class Changes {
     /** Stops for a plant, the best first; its own is among them. */
     public List<SuitsAt> places(Subject subject, List<Spot> spots) {
         return spots.stream()
-                .filter(spot -> !spot.alone() || spot.id().equals(subject.here().id()))
+                .filter(spot -> !spot.alone() && mayStand(subject, spot)
+                        || spot.id().equals(subject.here().id()))
                 .map(spot -> suits(subject, spot))
                 .filter(suits -> suits.needs().size() >= 2)
                 .sorted(Comparator.comparingDouble(SuitsAt::missed))
                 .toList();
+    }
+
+    /** Only what wants wet feet goes into a tray of water. */
+    private static boolean mayStand(Subject subject, Spot spot) {
+        return !spot.inWater() || subject.plant().profile().dryness() == Dryness.BOG;
     }
 
     private SuitsAt suits(Subject subject, Spot spot) {

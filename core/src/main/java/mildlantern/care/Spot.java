@@ -10,6 +10,7 @@ import mildlantern.place.StopId;
  * @param standing the plants that stand there
  * @param full whether another pot finds no room
  * @param alone whether it is for plants that must stand alone; nothing is proposed there
+ * @param inWater whether what stands there stands in water
  * @param boardSquareM its board, m²
  * @param glassCase whether it is a small glass case
  */
@@ -20,5 +21,6 @@ public record Spot(
         List<Changes.Resident> standing,
         boolean full,
         boolean alone,
+        boolean inWater,
         double boardSquareM,
         boolean glassCase) {}

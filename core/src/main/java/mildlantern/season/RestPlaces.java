@@ -10,7 +10,7 @@ import mildlantern.quantity.Range;
 /** Finds the place that suits what a plant wants at its time of the year: nights first, then days, then the light that holds it. */
 public final class RestPlaces {
     /** °C by which nights may miss what is wanted before a place is no help. Kind of source: practice. */
-    private static final double NEAR_ENOUGH = 3;
+    private static final double NEAR_ENOUGH = 1.5;
 
     private static final double DAY_COUNTS = 0.4;
     private static final double LIGHT_COUNTS = 2;

@@ -61,6 +61,7 @@ class CareTest {
                 List.of(standing),
                 false,
                 false,
+                false,
                 0.5,
                 false);
     }
@@ -114,6 +115,20 @@ class CareTest {
         assertThat(changes).noneMatch(change -> change.kind() == Change.Kind.LAMP);
         assertThat(changes.get(0).stop()).contains(cool.id());
         assertThat(changes.get(0).answers()).contains(Need.Kind.NIGHT);
+    }
+
+    @Test
+    void onlyABogPlantIsSentIntoATrayOfWater() {
+        Spot tray =
+                new Spot(StopId.fresh(), "wet bench", gives(9, 60, 14, 11), List.of(), false, false, true, 0.5, false);
+        for (String kind : List.of("dendrobium-nobile", "sarracenia")) {
+            Resident plant = new Resident(PlantId.fresh(), kind, kind(kind), Years.wants(kind, Phase.COOL_REST));
+            Spot warm = spot("parlour", gives(6, 50, 22, 18), plant);
+            boolean sent =
+                    CHANGES.places(at(warm, plant, PotGives.NOTHING, WaterSource.RAIN), List.of(warm, tray)).stream()
+                            .anyMatch(suits -> suits.spot().equals(tray));
+            assertThat(sent).as(kind).isEqualTo(kind.equals("sarracenia"));
+        }
     }
 
     @Test
@@ -245,6 +260,7 @@ class CareTest {
                 gives(4.5, 58, 20, 15),
                 List.of(plant("Cactus Jack", "cactus"), plant("Lily", "peace-lily")),
                 true,
+                false,
                 false,
                 0.5,
                 false);

@@ -153,6 +153,7 @@ class CareService {
                     there.stream().map(plant -> resident(plant, years)).toList(),
                     knowledge.full(pots, (double) stop.widthCm() * stop.depthCm()),
                     stop.isolation(),
+                    stop.kind() == StopKind.BOG_TRAY,
                     stop.widthCm() * stop.depthCm() / SQUARE_CM_A_SQUARE_M,
                     stop.kind() == StopKind.CABINET));
         }
@@ -201,6 +202,7 @@ class CareService {
                         spot.standing(),
                         spot.full(),
                         spot.alone(),
+                        spot.inWater(),
                         spot.boardSquareM(),
                         spot.glassCase()),
                 pot(house, plant, record),
