@@ -47,7 +47,11 @@ public final class Sun {
      * @return 0 in the polar night to 24
      */
     public static double hours(double latitude, LocalDate date) {
-        return 24 / Math.PI * sunset(radians(latitude), declination(date.getDayOfYear()));
+        return hours(latitude, date.getDayOfYear());
+    }
+
+    private static double hours(double latitude, int day) {
+        return 24 / Math.PI * sunset(radians(latitude), declination(day));
     }
 
     private static double radians(double latitude) {
@@ -78,7 +82,7 @@ public final class Sun {
         double[] hours = new double[YEAR + 1];
         double[] mol = new double[YEAR + 1];
         for (int day = 1; day <= YEAR; day++) {
-            hours[day] = 24 / Math.PI * sunset(radians(latitude), declination(day));
+            hours[day] = hours(latitude, day);
             mol[day] = outdoors(latitude, day);
         }
         return new Year(hours, mol, outdoors(YARDSTICK_LATITUDE, YARDSTICK_DAY));

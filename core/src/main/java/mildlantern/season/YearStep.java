@@ -16,6 +16,9 @@ public record YearStep(What what, LocalDate on) {
     /** Steps further ahead are not worth a line yet. */
     private static final int AHEAD = 100;
 
+    /** So many days a step that fell due waits for its answer. */
+    private static final int LATELY = 21;
+
     /** What can be asked for. */
     public enum What {
         /** Its rest begins: a cooler place, less water, no feed. */
@@ -42,10 +45,26 @@ public record YearStep(What what, LocalDate on) {
                 // It is as it should be.
             }
         }
+        began(year).ifPresent(steps::add);
         Optional<PlantYear.Stretch> next = year.next().filter(it -> ChronoUnit.DAYS.between(today, it.from()) <= AHEAD);
         next.filter(it -> it.phase().rests()).ifPresent(it -> steps.add(new YearStep(What.REST_BEGINS, it.from())));
         next.filter(it -> year.phase().rests() && it.phase().grows())
                 .ifPresent(it -> steps.add(new YearStep(What.GROWTH_BEGINS, it.from())));
         return List.copyOf(steps);
+    }
+
+    /** A rest, or growth after one, that began lately: it is still to be answered. */
+    private static Optional<YearStep> began(PlantYear year) {
+        PlantYear.Stretch now = year.now();
+        int at = year.stretches().indexOf(now);
+        if (at == 0 || ChronoUnit.DAYS.between(now.from(), year.today()) > LATELY) {
+            return Optional.empty();
+        }
+        if (now.phase().rests()) {
+            return Optional.of(new YearStep(What.REST_BEGINS, now.from()));
+        }
+        return now.phase().grows() && year.stretches().get(at - 1).phase().rests()
+                ? Optional.of(new YearStep(What.GROWTH_BEGINS, now.from()))
+                : Optional.empty();
     }
 }

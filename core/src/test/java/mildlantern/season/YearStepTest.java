@@ -6,7 +6,9 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.OptionalDouble;
 import java.util.stream.IntStream;
+import mildlantern.light.Sun;
 import mildlantern.plant.Phase;
+import mildlantern.plant.Profile;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -77,5 +79,23 @@ class YearStepTest {
                 .isFalse();
         assertThat(Outing.mayGoOut(Years.wants("tropical-hibiscus", Phase.GROWING), List.of()))
                 .isFalse();
+    }
+
+    /** The step of a turn stands before it, on its day and for some weeks after it; then it is past. */
+    @Test
+    void aStepStaysAskedWhenItsDayHasCome() {
+        PlantYears years = new PlantYears(Years.KNOWLEDGE);
+        Sun.Year sun = Sun.load().year(51);
+        Profile kind = Years.PLANTS.profile("sarracenia").orElseThrow();
+        LocalDate turn = years.of(kind, sun, Conditions.UNKNOWN, List.of(), LocalDate.of(2026, 9, 1))
+                .next()
+                .orElseThrow()
+                .from();
+        for (int days : new int[] {-10, 0, 5, 20, 30}) {
+            PlantYear year = years.of(kind, sun, Conditions.UNKNOWN, List.of(), turn.plusDays(days));
+            assertThat(YearStep.of(year).contains(new YearStep(YearStep.What.REST_BEGINS, turn)))
+                    .as("%s days after", days)
+                    .isEqualTo(days < 30);
+        }
     }
 }

@@ -65,6 +65,7 @@ class YearPages {
      * @param wants what it wants now
      * @param places where that is to be had, where it is not as it should be
      * @param steps what the year asks for, by day
+     * @param due whether one of them is due
      * @param disputed what growers of its group would say against it
      */
     record Page(
@@ -85,6 +86,7 @@ class YearPages {
             List<Want> wants,
             List<Place> places,
             List<Step> steps,
+            boolean due,
             Optional<String> disputed,
             YearDrawing.Drawn drawn,
             FormKey form) {}
@@ -110,6 +112,7 @@ class YearPages {
         PlantYear year = house.of(plant);
         Stop stop = stops.stop(collection, plant.stop());
         LocalDate today = LocalDate.now(clock);
+        List<Step> steps = steps(plant, today);
         return new Page(
                 id,
                 plant.name(),
@@ -127,7 +130,8 @@ class YearPages {
                 year.chill().map(it -> it.weeks().low() / it.weeks().high()).orElse(0.0),
                 wants(year.wants()),
                 places(house, plant, year),
-                steps(plant, today),
+                steps,
+                steps.stream().anyMatch(Step::due),
                 years.knowledge().of(year.kind()).disputed(),
                 new YearDrawing(today, Wording.reader()).draw(year, house.there(plant), years.knowledge()),
                 FormKey.fresh());

@@ -24,6 +24,7 @@ import mildlantern.web.LanternTest;
 import mildlantern.web.MovableClock;
 import mildlantern.web.log.LogBook;
 import mildlantern.web.plant.Plant;
+import mildlantern.web.platform.BatchId;
 import mildlantern.web.platform.CollectionId;
 import mildlantern.web.routine.RecordWriter;
 import mildlantern.web.routine.Routine;
@@ -166,6 +167,17 @@ class YearPageTest {
                 .extracting(Asked::what)
                 .as("but when it will grow is on the way")
                 .contains(Optional.of(HandTask.GROWTH_BEGINS));
+    }
+
+    @Test
+    void whatIsDueCanBeAnsweredThoughTheRestIsAsItShouldBe() throws Exception {
+        write(new LogEntry.PhaseSaid(Phase.GROWING));
+        write(new LogEntry.PhaseSaid(Phase.COOL_REST));
+        tasks.plan(pitcher, HandTask.REST_BEGINS, LocalDate.now(clock), BatchId.fresh());
+        assertThat(asking.text(grower.member(), page)).contains(">Done<");
+        asking.form(grower.member(), page + "/stays").andExpect(redirectedUrl(page));
+        assertThat(asked()).isEmpty();
+        assertThat(asking.text(grower.member(), page)).doesNotContain(">Done<");
     }
 
     @Test
