@@ -49,8 +49,19 @@ public final class PlantKnowledge {
     public static PlantKnowledge load() {
         Map<String, Medium> media = new LinkedHashMap<>();
         KnowledgeFiles.open("media.yaml").children().forEach((id, entry) -> {
-            entry.allowOnly(Set.of("name", "life", "holds"));
-            media.put(id, new Medium(id, entry.text("name"), entry.range("life", 1, 600), entry.range("holds", 0, 1)));
+            entry.allowOnly(Set.of("name", "life", "holds", "available", "keeps", "surface", "falls", "least"));
+            media.put(
+                    id,
+                    new Medium(
+                            id,
+                            entry.text("name"),
+                            entry.range("life", 1, 600),
+                            entry.range("holds", 0, 1),
+                            entry.number("available", 0.1, 1),
+                            entry.number("keeps", 0.1, 1),
+                            entry.number("surface", 0, 2),
+                            entry.number("falls", 1, 3),
+                            entry.optionalNumber("least", 0, 1).orElse(0)));
         });
         Entry names = KnowledgeFiles.open("kind-names.yaml");
         Map<String, Profile> profiles = new LinkedHashMap<>();

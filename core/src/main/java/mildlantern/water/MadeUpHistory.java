@@ -72,9 +72,9 @@ public final class MadeUpHistory {
             LocalDate until,
             Random chance) {
         PotWater pot = knowledge.pot(plant);
-        double factor = Math.exp(knowledge.usualLogFactor(plant.profile())) * manner.thirst();
+        double factor = Math.exp(knowledge.usualLogThirst(plant.profile())) * manner.thirst();
         List<Logged> log = new ArrayList<>();
-        double water = pot.topMl();
+        Held water = pot.full();
         double dryDays = 0;
         LocalDate watered = from;
         LocalDate looked = from.minusDays(chance.nextInt((int) Math.max(1, manner.lookEvery())));
@@ -84,7 +84,7 @@ public final class MadeUpHistory {
                 new LogEntry.Watered(OptionalInt.empty(), Optional.of(manner.water()), way(pot), Optional.empty())));
         for (LocalDate day = from.plusDays(1); !day.isAfter(until); day = day.plusDays(1)) {
             water = pot.after(water, climate.on(day), factor * Math.exp(DAY_TO_DAY * chance.nextGaussian()), 1);
-            dryDays = water <= pot.thresholdMl() ? dryDays + 1 : 0;
+            dryDays = pot.used(water) >= 1 ? dryDays + 1 : 0;
             boolean visited = chance.nextDouble() < VISITED || day.getDayOfWeek() == DayOfWeek.SUNDAY;
             if (!visited) {
                 continue;
@@ -92,12 +92,12 @@ public final class MadeUpHistory {
             boolean due = manner.everyDays().isPresent()
                     ? ChronoUnit.DAYS.between(watered, day)
                             >= manner.everyDays().getAsDouble()
-                    : dryDays > pot.waitDays() + (chance.nextDouble() < 0.2 ? 1 : 0);
+                    : dryDays > (chance.nextDouble() < 0.2 ? 1 : 0);
             if ((due || nearlyDue(pot, water)) && pot.reservoirMl() == 0 && chance.nextDouble() < manner.probes()) {
-                log.add(new Logged(day, probe(pot.moisture(water), chance)));
+                log.add(new Logged(day, probe(pot.moisture(water.mediumMl()), chance)));
             }
             if (due) {
-                int ml = poured(pot.toWetThroughMl(water), chance);
+                int ml = poured(pot.toWetThroughMl(water.mediumMl()), chance);
                 Optional<Felt> found = found(pot, water, chance);
                 boolean counted = chance.nextDouble() < 0.85;
                 log.add(new Logged(
@@ -107,7 +107,7 @@ public final class MadeUpHistory {
                                 Optional.of(manner.water()),
                                 way(pot),
                                 found)));
-                water = pot.pour(water, ml).waterMl();
+                water = pot.pour(water, ml).held();
                 watered = day;
                 if (manner.feedEvery().isPresent()
                         && feeds.test(day)
@@ -133,8 +133,8 @@ public final class MadeUpHistory {
         return pot.reservoirMl() > 0 ? Way.RESERVOIR : Way.ABOVE;
     }
 
-    private static boolean nearlyDue(PotWater pot, double water) {
-        return pot.moisture(water) < pot.moisture(pot.thresholdMl()) + 0.12;
+    private static boolean nearlyDue(PotWater pot, Held water) {
+        return pot.moisture(water.mediumMl()) < pot.moisture(pot.thresholdMl()) + 0.12;
     }
 
     /** Growers pour about what it takes, in round figures. */
@@ -144,11 +144,11 @@ public final class MadeUpHistory {
         return (int) Math.max(step, Math.round(about / step) * step);
     }
 
-    private static Optional<Felt> found(PotWater pot, double water, Random chance) {
+    private static Optional<Felt> found(PotWater pot, Held water, Random chance) {
         if (pot.reservoirMl() > 0 || chance.nextDouble() > 0.25) {
             return Optional.empty();
         }
-        double moisture = pot.moisture(water);
+        double moisture = pot.moisture(water.mediumMl());
         if (moisture < 0.08) {
             return Optional.of(Felt.BONE_DRY);
         }

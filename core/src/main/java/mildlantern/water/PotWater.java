@@ -1,56 +1,108 @@
 package mildlantern.water;
 
-import java.util.ArrayList;
-import java.util.List;
-
 /**
- * The water balance of one pot. Water is counted in mL from bone dry; what a tray or reservoir holds lies above what the medium
- * holds, and goes first.
+ * The water of one plant: what its medium holds, in mL from bone dry, with tray or reservoir above that, and what its leaves and stems store.
  *
- * <p>Loss a day = factor · (leaf · pull of the day · stress + bare · deficit · saturation²). Stress is 1 while more than the given
- * share of the usable water is left and falls in proportion below it (Allen et al. 1998, FAO paper 56, equation 84); the loss of
- * surface and wall falls with the square of saturation, as of a medium that dries from outside in.
+ * <p>Loss of the medium a day = thirst · leaf · pull of the day · stress + bare · deficit · saturation^falls + what the tissue takes up. Stress is 1
+ * while more than the given share of the available water is left and falls in proportion below it (Allen et al. 1998, FAO paper 56, equation 84).
+ * Surface and wall dry as they do under any plant: thirst does not scale them; they fall with a power of saturation that the medium's pores set (1
+ * where it draws water up to its surface, 2 where it dries from outside in). What roots cannot bring and the leaves lose all the same comes out of
+ * the tissue, which fills again when the medium is wet.
  */
 public final class PotWater {
-    /** Most water, as share of what the medium holds, that may go in one step; the error of a dry-down then stays below 1 %. */
+    /** Most of medium or tissue that may go in one step; the error of a dry-down then stays below 1 %. */
     private static final double A_STEP = 0.06;
 
-    /** Steps a day while it is sought when a pot is dry. */
-    private static final int STEPS = 4;
-
+    private static final int MOST_STEPS = 40;
+    private static final double LONGEST_STEP = 2;
     private static final double LONGEST_DAYS = 120;
 
+    private final Figures of;
+    private final double store;
     private final double capacityMl;
-    /** What is held so tightly that roots cannot take it. */
     private final double boundMl;
+    private final double availableMl;
 
-    private final double reservoirMl;
-    private final double leafMl;
-    private final double surfaceMl;
-    private final double stressBelow;
-    private final double left;
-    private final double waitDays;
-    private final WaterKnowledge knowledge;
-
-    PotWater(
+    /**
+     * What a plant and its pot are made of.
+     *
+     * @param capacityMl what the medium holds when it has drained
+     * @param available share of that which roots can take
+     * @param reservoirMl what tray or reservoir hold when full
+     * @param leafMl lost by all leaves a day at 1 kPa in good light, at a thirst of 1
+     * @param surfaceMl lost by the surface a day at 1 kPa while it is wet
+     * @param wallMl lost by an unglazed wall likewise
+     * @param falls power of saturation with which that falls
+     * @param left share of the available water at which it wants water
+     * @param tissueMl what leaves and stems store
+     * @param spent share of that which it gives up before it is watered; 0 where the medium alone decides
+     * @param harmed share of that after which it is harmed
+     * @param idle share of its loss that goes on out of the tissue when roots bring nothing
+     * @param keepsDry share of what is poured that stays in a dry medium
+     * @param topCm2 area on which rain falls
+     * @param byNight whether its pores open by night
+     * @param onWood whether it grows on wood, and drinks with its leaves when it is soaked
+     */
+    record Figures(
             double capacityMl,
-            double boundMl,
+            double available,
             double reservoirMl,
             double leafMl,
             double surfaceMl,
-            double stressBelow,
+            double wallMl,
+            double falls,
             double left,
-            double waitDays,
-            WaterKnowledge knowledge) {
-        this.capacityMl = capacityMl;
-        this.boundMl = boundMl;
-        this.reservoirMl = reservoirMl;
-        this.leafMl = leafMl;
-        this.surfaceMl = surfaceMl;
-        this.stressBelow = stressBelow;
-        this.left = left;
-        this.waitDays = waitDays;
-        this.knowledge = knowledge;
+            double tissueMl,
+            double spent,
+            double harmed,
+            double idle,
+            double keepsDry,
+            double topCm2,
+            boolean byNight,
+            boolean onWood,
+            Losses losses) {
+        Figures withReservoir(double ml) {
+            return new Figures(
+                    capacityMl,
+                    available,
+                    ml,
+                    leafMl,
+                    surfaceMl,
+                    wallMl,
+                    falls,
+                    left,
+                    tissueMl,
+                    spent,
+                    harmed,
+                    idle,
+                    keepsDry,
+                    topCm2,
+                    byNight,
+                    onWood,
+                    losses);
+        }
+    }
+
+    PotWater(Figures of) {
+        this(of, 1);
+    }
+
+    private PotWater(Figures of, double store) {
+        this.of = of;
+        this.store = store;
+        this.capacityMl = of.capacityMl() * store;
+        this.boundMl = (1 - of.available()) * capacityMl;
+        this.availableMl = capacityMl - boundMl;
+    }
+
+    /** The same pot, were its medium to hold so many times as much. */
+    PotWater storing(double store) {
+        return new PotWater(of, store);
+    }
+
+    /** The same pot with a reservoir of its own, mL, on a wick. */
+    PotWater onWick(double reservoirMl) {
+        return new PotWater(of.withReservoir(reservoirMl), store);
     }
 
     /** What the medium holds when it has drained, mL. */
@@ -60,96 +112,171 @@ public final class PotWater {
 
     /** What reservoir or tray hold when full, mL; 0 without one. */
     public double reservoirMl() {
-        return reservoirMl;
+        return of.reservoirMl();
     }
 
     /** All the pot can hold: medium and reservoir, mL. */
     public double topMl() {
-        return capacityMl + reservoirMl;
+        return capacityMl + of.reservoirMl();
     }
 
-    /** What is left, mL, when the plant wants water again; with a reservoir, when that has just run out. */
+    /** Wet through, and tissue full. */
+    public Held full() {
+        return new Held(topMl(), of.tissueMl());
+    }
+
+    /** What is left in the medium, mL, when the plant wants water again; with a reservoir, when that has just run out. */
     public double thresholdMl() {
-        return reservoirMl > 0 ? capacityMl : boundMl + left * (capacityMl - boundMl);
+        return of.reservoirMl() > 0 ? capacityMl : boundMl + of.left() * availableMl;
     }
 
-    /** Share of the usable water in the medium that is left: 1 at capacity, 0 when roots find nothing, below 0 towards bone dry. */
-    public double moisture(double waterMl) {
-        return (Math.min(waterMl, capacityMl) - boundMl) / (capacityMl - boundMl);
+    /** Share of the available water in the medium that is left: 1 at capacity, 0 when roots find nothing, below 0 towards bone dry. */
+    public double moisture(double mediumMl) {
+        return (Math.min(mediumMl, capacityMl) - boundMl) / availableMl;
     }
 
-    /** The water, mL, at which so much of the usable share is left. */
+    /** The water, mL, at which so much of the available share is left. */
     public double waterAt(double moisture) {
-        return boundMl + moisture * (capacityMl - boundMl);
+        return boundMl + moisture * availableMl;
     }
 
     /** What is there to be used, 0 to 1, reservoir included: for drawing. */
-    public double fullness(double waterMl) {
-        return Math.max(0, (waterMl - boundMl) / (topMl() - boundMl));
+    public double fullness(double mediumMl) {
+        return Math.max(0, (mediumMl - boundMl) / (topMl() - boundMl));
+    }
+
+    /** How far it is on its way from wet through to wanting water: 0 to 1, above 1 where it has wanted some for long. */
+    public double used(Held held) {
+        if (of.reservoirMl() > 0) {
+            return (topMl() - held.mediumMl()) / of.reservoirMl();
+        }
+        double medium = capacityMl - thresholdMl();
+        double gone = capacityMl - held.mediumMl();
+        double tissue = of.spent() * of.tissueMl();
+        return tissue == 0
+                ? gone / medium
+                : (Math.min(gone, medium) + of.tissueMl() - held.tissueMl()) / (medium + tissue);
+    }
+
+    /** Whether its own store decides when it wants water. */
+    boolean livesOnItsStore() {
+        return of.spent() > 0;
+    }
+
+    /** Share of what it can bear to lose out of its tissue that it has lost: from 1 on it is harmed. */
+    public double harm(Held held) {
+        return (1 - held.tissueMl() / of.tissueMl()) / of.harmed();
     }
 
     /**
      * What is poured in.
      *
-     * @param waterMl what is there
-     * @param pouredMl what is poured, 0 or more
+     * @param pouredMl what is poured, 0 or more; a dry medium lets part of it run through
      */
-    public Poured pour(double waterMl, double pouredMl) {
-        double after = Math.min(topMl(), waterMl + pouredMl);
-        return new Poured(after, waterMl + pouredMl - after);
+    public Poured pour(Held held, double pouredMl) {
+        double kept = pouredMl * (held.mediumMl() > capacityMl ? 1 : keeps(held.mediumMl()));
+        double after = Math.min(topMl(), held.mediumMl() + kept);
+        return new Poured(new Held(after, held.tissueMl()), held.mediumMl() + pouredMl - after);
+    }
+
+    /** Wetted through as its grower does it: what is on wood is soaked, and its leaves drink as well. */
+    Held wetThrough(Held held) {
+        return new Held(topMl(), of.onWood() ? of.tissueMl() : held.tissueMl());
+    }
+
+    private double keeps(double mediumMl) {
+        return of.keepsDry() + (1 - of.keepsDry()) * Math.max(0, Math.min(1, moisture(mediumMl)));
     }
 
     /**
      * After pouring.
      *
-     * @param waterMl what is there now
      * @param runOffMl what ran out below
      */
-    public record Poured(double waterMl, double runOffMl) {}
+    public record Poured(Held held, double runOffMl) {}
 
-    /** What a day's climate draws from this pot, mL a day at a factor of 1 while nothing is short. */
-    Pull pull(Climate climate) {
-        double[] pull = knowledge.pull(climate);
-        return new Pull(leafMl * pull[0], surfaceMl * pull[1]);
+    /**
+     * How much to pour to wet it through so that some runs out below.
+     *
+     * @param mediumMl what is there
+     * @return mL; with a reservoir just what fills it
+     */
+    public double toWetThroughMl(double mediumMl) {
+        double missing = Math.max(0, topMl() - mediumMl);
+        return of.reservoirMl() > 0
+                ? missing
+                : missing / Math.min(keeps(mediumMl), 1 - of.losses().runOff().middle());
     }
 
     /**
-     * @param leafMl by the leaves, mL a day
-     * @param bareMl by surface and wall, mL a day
+     * What a day's climate draws from this pot and brings it.
+     *
+     * @param leafMl by the leaves, mL a day at a thirst of 1 while nothing is short
+     * @param bareMl by surface and wall while wet, mL a day
+     * @param rainMl what falls into it, mL a day
      */
-    record Pull(double leafMl, double bareMl) {}
-
-    /** Loss a day, mL, at this much water. */
-    public double lossPerDay(double waterMl, Climate climate, double factor) {
-        return loss(waterMl, pull(climate), factor);
+    record Pull(double leafMl, double bareMl, double rainMl) {
+        /** The same of a plant that does a share of its usual leaf work. */
+        Pull atWork(double share) {
+            return new Pull(leafMl * share, bareMl, rainMl);
+        }
     }
 
-    private double loss(double waterMl, Pull pull, double factor) {
-        double stress = Math.max(0, Math.min(1, moisture(waterMl) / stressBelow));
-        double saturation = Math.max(0, Math.min(1, waterMl / capacityMl));
-        return factor * (pull.leafMl() * stress + pull.bareMl() * saturation * saturation);
+    Pull pull(Climate climate) {
+        Losses losses = of.losses();
+        return new Pull(
+                of.leafMl() * losses.ofLeaves(climate, of.byNight()),
+                (of.surfaceMl() + of.wallMl()) * losses.ofBare(climate),
+                losses.rain(climate) * of.topCm2() / 10);
+    }
+
+    /** Loss a day, mL, of leaves and medium at this much water. */
+    public double lossPerDay(Held held, Climate climate, double thirst) {
+        Pull pull = pull(climate);
+        double stress = stress(held.mediumMl());
+        return thirst * pull.leafMl() * stress + bare(held.mediumMl(), pull);
+    }
+
+    private double stress(double mediumMl) {
+        return Math.max(0, Math.min(1, moisture(mediumMl) / of.losses().stressBelow()));
+    }
+
+    private double bare(double mediumMl, Pull pull) {
+        double saturation = Math.max(0, Math.min(1, mediumMl / capacityMl));
+        double falls = of.falls();
+        return pull.bareMl()
+                * (falls == 1 ? saturation : falls == 2 ? saturation * saturation : Math.pow(saturation, falls));
     }
 
     /**
      * What is left after some days without watering.
      *
-     * @param waterMl what is there, 0 to {@link #topMl()}
      * @param days how long, 0 or more
-     * @return mL, from 0 to what was there
      */
-    public double after(double waterMl, Climate climate, double factor, double days) {
-        return after(waterMl, pull(climate), factor, days);
+    public Held after(Held held, Climate climate, double thirst, double days) {
+        return after(held, pull(climate), thirst, days);
     }
 
-    double after(double waterMl, Pull pull, double factor, double days) {
-        int steps = (int) Math.max(1, Math.ceil(days * loss(waterMl, pull, factor) / (A_STEP * capacityMl)));
+    Held after(Held held, Pull pull, double thirst, double days) {
+        double medium = Math.min(topMl(), held.mediumMl() + pull.rainMl() * days * keeps(held.mediumMl()));
+        double tissue = held.tissueMl();
+        double demand = thirst * pull.leafMl();
+        double fastest =
+                Math.max((demand + pull.bareMl()) / capacityMl, of.idle() * demand / Math.max(1e-9, of.tissueMl()));
+        int steps = (int) Math.max(1, Math.min(MOST_STEPS, Math.ceil(days * fastest / A_STEP)));
         double step = days / steps;
-        double water = waterMl;
         for (int i = 0; i < steps; i++) {
-            double halfway = Math.max(0, water - loss(water, pull, factor) * step / 2);
-            water = Math.max(0, water - Math.min(water, loss(halfway, pull, factor) * step));
+            double stress = stress(medium);
+            double half = Math.max(0, medium - (demand * stress + bare(medium, pull)) * step / 2);
+            stress = stress(half);
+            double supplied = demand * stress;
+            double shortfall = Math.max(0, of.idle() * demand * tissue / of.tissueMl() - supplied);
+            double missing = of.tissueMl() - tissue;
+            double taken = Math.min(missing, missing * of.losses().refill() * stress * step);
+            medium = Math.max(0, medium - (supplied + bare(half, pull)) * step - taken);
+            tissue = Math.max(0, tissue + taken - shortfall * step);
         }
-        return water;
+        return new Held(medium, tissue);
     }
 
     /**
@@ -157,88 +284,31 @@ public final class PotWater {
      *
      * @return 0 where it does now; at most 120, where it never comes to that
      */
-    public double daysToDry(double waterMl, Climate climate, double factor) {
-        return daysTo(thresholdMl(), waterMl, pull(climate), factor) + waitDays;
+    public double daysToDry(Held held, Climate climate, double thirst) {
+        return daysToDry(held, pull(climate), thirst);
     }
 
-    private double daysTo(double thresholdMl, double waterMl, Pull pull, double factor) {
-        double water = waterMl;
+    double daysToDry(Held held, Pull pull, double thirst) {
+        Held now = held;
+        double used = used(now);
         double days = 0;
-        double step = 1.0 / STEPS;
-        while (water > thresholdMl && days < LONGEST_DAYS) {
-            double next = after(water, pull, factor, step);
-            if (next <= thresholdMl) {
-                return days + step * (water - thresholdMl) / Math.max(1e-9, water - next);
+        while (used < 1 && days < LONGEST_DAYS) {
+            double step = Math.min(LONGEST_STEP, Math.max(0.02, (1 - used) / 4 * spell(pull, thirst)));
+            Held next = after(now, pull, thirst, step);
+            double then = used(next);
+            if (then >= 1) {
+                return days + step * (1 - used) / Math.max(1e-9, then - used);
             }
-            water = next;
+            now = next;
+            used = then;
             days += step;
         }
         return Math.min(days, LONGEST_DAYS);
     }
 
-    /**
-     * A dry-down from full at a factor of 1 in one climate. As all loss is in proportion to the factor, it tells the days of every
-     * factor and of every amount of water.
-     */
-    DryDown dryDown(Pull pull) {
-        List<Double> left = new ArrayList<>(List.of(topMl()));
-        double water = topMl();
-        while (water > thresholdMl() && left.size() <= LONGEST_DAYS * STEPS * LEAST_FACTOR) {
-            water = after(water, pull, 1, 1.0 / STEPS);
-            left.add(water);
-        }
-        return new DryDown(left.stream().mapToDouble(Double::doubleValue).toArray());
-    }
-
-    /** The lowest factor for which {@link #dryDown} reaches to the longest days. */
-    private static final int LEAST_FACTOR = 4;
-
-    /** What is left at each step of a dry-down. */
-    final class DryDown {
-        private final double[] left;
-
-        private DryDown(double[] left) {
-            this.left = left;
-        }
-
-        /** Days from so much water until the plant wants some, waiting included. */
-        double days(double waterMl, double factor) {
-            double whole = steps(thresholdMl()) - steps(Math.max(waterMl, thresholdMl()));
-            return Math.min(LONGEST_DAYS, Math.max(0, whole) / STEPS / factor) + waitDays;
-        }
-
-        /** Steps from full to so much water. */
-        private double steps(double waterMl) {
-            int low = 0;
-            int high = left.length - 1;
-            if (waterMl <= left[high]) {
-                return high;
-            }
-            while (high - low > 1) {
-                int middle = (low + high) >>> 1;
-                if (left[middle] > waterMl) {
-                    low = middle;
-                } else {
-                    high = middle;
-                }
-            }
-            return low + Math.max(0, (left[low] - waterMl) / Math.max(1e-12, left[low] - left[high]));
-        }
-    }
-
-    /** Days it stays dry before the next watering is wanted. */
-    double waitDays() {
-        return waitDays;
-    }
-
-    /**
-     * How much to pour to wet it through so that some runs out below.
-     *
-     * @param waterMl what is there
-     * @return mL; with a reservoir just what fills it
-     */
-    public double toWetThroughMl(double waterMl) {
-        double missing = Math.max(0, topMl() - waterMl);
-        return reservoirMl > 0 ? missing : missing / (1 - knowledge.runOff.middle());
+    /** Days that a dry-down would take were nothing ever short: a yardstick for steps. */
+    private double spell(Pull pull, double thirst) {
+        double way = of.reservoirMl() > 0 ? of.reservoirMl() : capacityMl - thresholdMl() + of.spent() * of.tissueMl();
+        return way / Math.max(1e-9, thirst * pull.leafMl() + pull.bareMl());
     }
 }

@@ -1,20 +1,17 @@
 package mildlantern.water;
 
-import java.util.EnumMap;
-import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
-import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import mildlantern.air.Air;
 import mildlantern.knowledge.Entry;
 import mildlantern.knowledge.KnowledgeException;
 import mildlantern.knowledge.KnowledgeFiles;
-import mildlantern.knowledge.Words;
 import mildlantern.light.Daylight;
+import mildlantern.log.LogEntry;
 import mildlantern.plant.Brightness;
 import mildlantern.plant.Dryness;
-import mildlantern.plant.GrowthForm;
-import mildlantern.plant.Medium;
+import mildlantern.plant.Phase;
 import mildlantern.plant.PlantKnowledge;
 import mildlantern.plant.PotKind;
 import mildlantern.plant.Profile;
@@ -24,120 +21,81 @@ import mildlantern.quantity.RelativeHumidity;
 import mildlantern.quantity.Temperature;
 import mildlantern.quantity.VapourPressureDeficit;
 
-/** The figures of {@code water.yaml}, checked; makes a pot's balance from them. */
+/** The figures of {@code water.yaml}, checked; makes a pot's water from them. */
 public final class WaterKnowledge {
-    /** The pot in which a kind is said to dry in its usual days: the commonest on a sill, and a bonsai's tray. */
-    private static final double USUAL_POT_CM = 13;
-
-    private static final double USUAL_TRAY_CM = 20;
-
     /** Times the light from which it grows that a plant in good growth has. */
     private static final double GROWS_WELL = 2;
 
-    final double usable;
-    final double stressBelow;
-    final Range runOff;
-    final double factorSpread;
-    final double driftPerDay;
-    final double wrongShare;
+    private static final double LEAST_DEFICIT_KPA = 0.05;
+    private static final int HALVINGS = 30;
+
     final Range check;
     final double dayToDay;
-    final double earlyMargin;
-    final int earlyDays;
-    final int earlyLeast;
-    final int earlyReadings;
+    final Learning learning;
+    final Early early;
     final Readings readings;
 
-    private final double taper;
-    private final double fill;
-    private final double rate;
-    private final double nightRate;
-    private final double vpdHalf;
-    private final double lightFloor;
-    private final double lightHalf;
-    private final double lightGood;
-    private final double surface;
-    private final double shaded;
-    private final double wallRate;
-    private final double factorBound;
-    private final double bogDepthCm;
-    private final double traySize;
-    private final double usualCelsius;
+    private final PotFigures pots;
+    private final Losses losses;
+    private final double usualDay;
+    private final double usualNightCooler;
     private final double usualHumidity;
-    private final Set<String> nightPores;
-    private final Map<PotKind, Double> heights;
-    private final Map<GrowthForm, Double> leafArea;
-    private final Map<LeafClass, Double> leafClass;
     private final Daylight daylight;
-    private final Map<Dryness, Wanted> wanted;
     private final PlantKnowledge plants;
+    private final Map<Profile, Double> usual = new ConcurrentHashMap<>();
+    private final Map<LogEntry.Probed, Sight> sights = new ConcurrentHashMap<>();
 
-    /** How dry a plant gets: usable share left, and days that it then stays so. */
-    record Wanted(double left, double days) {}
+    /**
+     * How a plant's thirst and its pot's store are learned.
+     *
+     * @param thirst standard deviation of the thirst's natural logarithm between plants of a kind
+     * @param store the same of what a medium holds
+     * @param weighed the same where both weights of the pot are known
+     * @param repotted what a repotting adds to the doubt of the thirst
+     * @param bound the kind's own mean stays within this factor of the rates
+     * @param drift standard deviation of the thirst's logarithm per root of a day
+     * @param wrong share of entries that are slips of the pen
+     */
+    record Learning(
+            double thirst, double store, double weighed, double repotted, double bound, double drift, double wrong) {}
+
+    /**
+     * When waterings are said to come too early.
+     *
+     * @param margin so much more left than it wants
+     * @param least of at least so many waterings
+     * @param readings and from at least so many readings
+     * @param days waterings of so many last days
+     */
+    record Early(double margin, int least, int readings, int days) {}
 
     private WaterKnowledge(Entry file, PlantKnowledge plants) {
         this.plants = plants;
-        usable = file.number("usable", 0.1, 1);
-        taper = file.at("pot").number("taper", 0.3, 1);
-        fill = file.at("pot").number("fill", 0.3, 1);
-        heights = byConstant(PotKind.class, file.at("pot").at("height"), 0.05, 3);
-        rate = file.number("rate", 0.001, 1);
-        nightRate = file.number("night-rate", 0.01, 1);
-        nightPores = Set.copyOf(kinds(file));
-        vpdHalf = file.number("vpd-half", 0.1, 20);
-        lightFloor = file.at("light").number("floor", 0, 1);
-        lightHalf = file.at("light").number("half", 0.1, 80);
-        lightGood = file.at("light").number("good", 0.1, 80);
-        stressBelow = file.number("stress", 0.01, 1);
-        surface = file.number("surface", 0, 2);
-        shaded = file.number("shaded", 0, 1);
-        wallRate = file.number("wall", 0, 2);
-        leafArea = byConstant(GrowthForm.class, file.at("leaf-area"), 0.1, 30);
-        leafClass = byConstant(LeafClass.class, file.at("leaf-class"), 0.1, 5);
+        pots = new PotFigures(file, plants);
+        losses = Losses.read(file);
         daylight = Daylight.load();
-        usualCelsius = file.at("usual-air").number("day", 0, 40);
-        usualHumidity = file.at("usual-air").number("humidity", 0, 100);
-        wanted = new EnumMap<>(Dryness.class);
-        for (Dryness dryness : Dryness.values()) {
-            if (dryness != Dryness.BOG) {
-                Entry entry = file.at("dry").at(Words.id(dryness));
-                wanted.put(dryness, new Wanted(entry.number("left", 0, 1), entry.number("days", 0, 60)));
-            }
-        }
-        bogDepthCm = file.number("bog-depth", 0.1, 10);
-        traySize = file.number("tray-size", 1, 10);
-        runOff = file.range("run-off", 0, 0.9);
+        Entry air = file.at("usual-air");
+        usualDay = air.number("day", 0, 40);
+        usualNightCooler = air.number("night-cooler", 0, 20);
+        usualHumidity = air.number("humidity", 0, 100);
         Entry factor = file.at("factor");
-        factorSpread = factor.number("spread", 0.01, 2);
-        factorBound = factor.number("bound", 1, 10);
-        driftPerDay = factor.number("drift", 0, 1);
-        wrongShare = factor.number("wrong", 0.001, 0.5);
+        learning = new Learning(
+                factor.number("thirst", 0.01, 2),
+                factor.number("store", 0.01, 2),
+                factor.number("weighed", 0.01, 2),
+                factor.number("repotted", 0, 2),
+                factor.number("bound", 1, 10),
+                factor.number("drift", 0, 1),
+                factor.number("wrong", 0.001, 0.5));
         readings = Readings.read(file.at("reading"), factor.at("unmarked"));
         check = file.range("check", 0, 1);
         dayToDay = file.number("day-to-day", 0, 1);
-        earlyMargin = file.number("early-margin", 0, 1);
-        earlyLeast = (int) file.number("early-least", 1, 50);
-        earlyReadings = (int) file.number("early-readings", 0, 50);
-        earlyDays = 7 * (int) file.number("early-weeks", 1, 52);
-    }
-
-    private List<String> kinds(Entry file) {
-        return file.at("night-pores").members().stream()
-                .map(kind -> {
-                    if (plants.profile(kind.text()).isEmpty()) {
-                        throw kind.failure("'" + kind.text() + "' is no kind of plant");
-                    }
-                    return kind.text();
-                })
-                .toList();
-    }
-
-    private static <E extends Enum<E>> Map<E, Double> byConstant(Class<E> type, Entry entry, double low, double high) {
-        Map<E, Double> values = new EnumMap<>(type);
-        for (E constant : type.getEnumConstants()) {
-            values.put(constant, entry.number(Words.id(constant), low, high));
-        }
-        return values;
+        Entry soon = file.at("early");
+        early = new Early(
+                soon.number("margin", 0, 1),
+                (int) soon.number("least", 1, 50),
+                (int) soon.number("readings", 0, 50),
+                7 * (int) soon.number("weeks", 1, 52));
     }
 
     /**
@@ -150,33 +108,47 @@ public final class WaterKnowledge {
     }
 
     /**
-     * A day's pull on leaves and medium, from what was read at a stop.
+     * What was read of a day's air and light at a stop; a usual room's where it is missing.
      *
-     * @param day temperature by day, °C; a usual room's where it is missing
-     * @param humidityPercent relative humidity; a usual room's where it is missing
+     * @param day temperature by day, °C
+     * @param night lowest temperature of the night, °C
+     * @param humidityPercent mean relative humidity of the day
      * @param dailyLight light as a meter read it, mol/m² and day; reckoned from brightness and sun where it is missing
-     * @param sun the sun of the day against the spring equinox at 45°
      */
-    public Climate climate(
-            OptionalDouble day,
-            OptionalDouble humidityPercent,
-            Brightness light,
-            OptionalDouble dailyLight,
-            double sun) {
-        DailyLight mol = dailyLight.isPresent() ? new DailyLight(dailyLight.getAsDouble()) : daylight.of(light, sun);
-        VapourPressureDeficit deficit = Air.deficit(
-                new Temperature(day.orElse(usualCelsius)), new RelativeHumidity(humidityPercent.orElse(usualHumidity)));
-        return new Climate(deficit, mol);
-    }
+    public record AirRead(
+            OptionalDouble day, OptionalDouble night, OptionalDouble humidityPercent, OptionalDouble dailyLight) {}
 
     /**
-     * Leaf area of a plant, one side, reckoned from its pot's top, its growth form and its leaf-area class.
+     * A day's pull on leaves and medium. The vapour in the air is that of its mean humidity at its mean temperature, and the same by day and night (FAO
+     * paper 56, page 36, on vapour pressure from mean humidity).
      *
-     * @return cm²
+     * @param sun the sun of the day against the spring equinox at 45°
      */
+    public Climate climate(AirRead read, Brightness light, double sun) {
+        double day = read.day().orElse(usualDay);
+        double night = read.night().orElse(day - usualNightCooler);
+        Temperature mean = new Temperature((day + night) / 2);
+        double vapour =
+                Air.vapourKpa(mean, new RelativeHumidity(read.humidityPercent().orElse(usualHumidity)));
+        DailyLight mol = read.dailyLight().isPresent()
+                ? new DailyLight(read.dailyLight().getAsDouble())
+                : daylight.of(light, sun);
+        return new Climate(deficit(day, vapour), deficit(night, vapour), mol, mean.celsius(), Climate.Outdoors.NONE);
+    }
+
+    private static VapourPressureDeficit deficit(double celsius, double vapourKpa) {
+        return new VapourPressureDeficit(
+                Math.max(LEAST_DEFICIT_KPA, Air.saturationKpa(new Temperature(celsius)) - vapourKpa));
+    }
+
+    /** What a probe says; there are only as many as levels at three depths. */
+    Sight sight(LogEntry.Probed probed) {
+        return sights.computeIfAbsent(probed, it -> readings.sight(it, learning.wrong()));
+    }
+
+    /** Leaf area of a plant, one side, cm²: by its pot's top, its growth form and its leaf-area class. */
     public double leafSquareCm(PotOfPlant of) {
-        double top = Math.PI / 4 * of.diameterCm() * of.diameterCm();
-        return top * of(leafArea, of.profile().form()) * of(leafClass, of.leaves());
+        return pots.leafSquareCm(of);
     }
 
     /**
@@ -187,100 +159,55 @@ public final class WaterKnowledge {
      * @param heightCm inside, cm; the usual for its width where it is missing
      */
     public double litres(PotKind wall, double diameterCm, OptionalDouble heightCm) {
-        return millilitres(diameterCm, height(wall, diameterCm, heightCm)) / 1000;
+        return pots.millilitres(wall, diameterCm, heightCm) / 1000;
     }
 
-    private double height(PotKind wall, double diameterCm, OptionalDouble heightCm) {
-        return heightCm.orElseGet(() -> diameterCm * of(heights, wall));
-    }
-
-    private double millilitres(double diameterCm, double heightCm) {
-        return Math.PI / 4 * diameterCm * diameterCm * heightCm * taper * fill;
-    }
-
-    /** The balance of one plant's pot. */
+    /** The water of one plant and its pot. */
     public PotWater pot(PotOfPlant of) {
-        double height = height(of.wall(), of.diameterCm(), of.heightCm());
-        double top = Math.PI / 4 * of.diameterCm() * of.diameterCm();
-        double capacity =
-                millilitres(of.diameterCm(), height) * of.medium().holds().middle();
-        boolean bog = of.dryness() == Dryness.BOG;
-        double tray = of.reservoirMl() > 0 || !bog ? of.reservoirMl() : top * traySize * bogDepthCm;
-        boolean night = nightPores.contains(of.profile().nearest());
-        double leaf = leafSquareCm(of);
-        // A wall dries as walls do, whatever the kind: it follows the plant's own factor, but not that of its kind.
-        double walls = of.wall() == PotKind.CLAY
-                ? Math.PI * of.diameterCm() * height * taper * wallRate / Math.exp(usualLogFactor(of.profile()))
-                : 0;
-        Wanted want = bog ? new Wanted(1, 0) : of(wanted, of.dryness());
-        return new PotWater(
-                capacity,
-                (1 - usable) * capacity,
-                tray,
-                leaf * rate * (night ? nightRate : 1),
-                top * surface * shaded + walls,
-                stressBelow,
-                want.left(),
-                want.days(),
-                this);
+        return new PotWater(pots.of(of, losses));
+    }
+
+    /** The share of its usual leaf work that a kind does in a phase: bare trees and what is dormant hardly drink. */
+    public double atWork(Profile kind, Phase phase) {
+        return pots.atWork(kind, phase);
     }
 
     /**
-     * What is lost a day at the given climate, against 1 kPa in good light.
-     *
-     * @return leaves first, medium and wall second
+     * Natural logarithm of the thirst that plants of a kind have on average: the one with which the kind dries in its usual days in a usual pot, in
+     * its first medium and the climate that it wants. Bounded, because usual days are a yardstick.
      */
-    double[] pull(Climate climate) {
-        double d = climate.deficit().kilopascal();
-        double closing = d * (1 + 1 / vpdHalf) / (1 + d / vpdHalf);
-        double light = lit(climate.light().molPerSquareMetre()) / lit(lightGood);
-        return new double[] {closing * light, d};
+    public double usualLogThirst(Profile profile) {
+        return usual.computeIfAbsent(profile, this::fitted);
     }
 
-    private double lit(double mol) {
-        return lightFloor + (1 - lightFloor) * mol / (mol + lightHalf);
-    }
-
-    /**
-     * Natural logarithm of the factor that plants of a kind have on average: the one with which the kind dries in its usual days in
-     * a usual pot, in its first medium and the climate that it wants. Bounded, because usual days are a yardstick.
-     */
-    public double usualLogFactor(Profile profile) {
+    private double fitted(Profile profile) {
         if (profile.dryness() == Dryness.BOG) {
             return 0;
         }
-        Climate wantedClimate = new Climate(
+        Climate wanted = Climate.even(
                 Air.deficit(
                         new Temperature(profile.day().middle()),
                         new RelativeHumidity(profile.humidity().middle())),
                 new DailyLight(Math.min(
                         profile.dailyLight().middle(),
                         GROWS_WELL * profile.dailyLight().low())));
-        double wait = of(wanted, profile.dryness()).days();
-        PotWater pot = usualPot(profile, plants.medium(profile.media().get(0)).orElseThrow());
-        double days = pot.daysToDry(pot.topMl(), wantedClimate, 1) - wait;
-        double usual = Math.max(1, profile.wateringDays().middle() - wait);
-        double bound = Math.log(factorBound);
-        return Math.max(-bound, Math.min(bound, Math.log(days / usual)));
-    }
-
-    private PotWater usualPot(Profile profile, Medium medium) {
-        boolean tray = profile.form() == GrowthForm.BONSAI;
-        return pot(new PotOfPlant(
+        PotWater pot = pot(new PotOfPlant(
                 profile,
-                tray ? PotKind.TRAY : PotKind.PLASTIC,
-                tray ? USUAL_TRAY_CM : USUAL_POT_CM,
+                profile.usualPot(),
+                pots.usualPotCm(profile.usualPot()),
                 OptionalDouble.empty(),
-                medium,
+                plants.medium(profile.usualMedium()).orElseThrow(),
                 LeafClass.USUAL,
                 0));
-    }
-
-    private static <K, V> V of(Map<K, V> map, K key) {
-        V value = map.get(key);
-        if (value == null) {
-            throw new IllegalStateException("no figure for " + key);
+        double low = -Math.log(learning.bound());
+        double high = -low;
+        for (int i = 0; i < HALVINGS; i++) {
+            double middle = (low + high) / 2;
+            boolean slow = pot.daysToDry(pot.full(), wanted, Math.exp(middle))
+                    > profile.wateringDays().middle();
+            low = slow ? middle : low;
+            high = slow ? high : middle;
         }
-        return value;
+        return (low + high) / 2;
     }
 }

@@ -16,8 +16,8 @@ import java.util.OptionalDouble;
  * @param wetThroughMl what wets it through now, with some running out below, mL
  * @param cycleDays days from wet through to wanting water, as learned, in today's climate
  * @param expectedDays the same for a usual plant of its kind in this pot and place
- * @param factor the plant's own factor against its kind: above 1 it drinks faster
- * @param factorSpread standard deviation of the factor's natural logarithm
+ * @param thirst the plant's own thirst against its kind: above 1 it drinks faster
+ * @param spread doubt of the cycle, as standard deviation of its natural logarithm
  * @param observations from how many readings it was learned
  * @param measured whether one of them was a probe or a weight
  * @param earlyShare share of the latest waterings that came well before they were wanted; only where there were enough
@@ -34,8 +34,8 @@ public record WaterOutlook(
         double wetThroughMl,
         double cycleDays,
         double expectedDays,
-        double factor,
-        double factorSpread,
+        double thirst,
+        double spread,
         int observations,
         boolean measured,
         OptionalDouble earlyShare) {

@@ -5,6 +5,7 @@ import java.time.LocalDate;
 import java.time.ZoneId;
 import java.time.ZonedDateTime;
 import java.util.List;
+import java.util.function.ToDoubleFunction;
 import java.util.stream.IntStream;
 import mildlantern.air.Air;
 import mildlantern.quantity.Limits;
@@ -13,7 +14,7 @@ import mildlantern.quantity.RelativeHumidity;
 import mildlantern.quantity.Temperature;
 
 /**
- * Weather made up from a seed: the year's swing, warm and cold spells of days, cloud, a day's rise and fall that clouds flatten, and a dew
+ * Weather made up from a seed: the year's swing, warm and cold spells of days, cloud, a day's rise and fall that clouds flatten, rain out of thick cloud, wind, and a dew
  * point that the night cannot fall far below. Any moment can be asked for by itself, and always gives the same.
  */
 public final class SimulatedWeather implements WeatherSource {
@@ -21,6 +22,9 @@ public final class SimulatedWeather implements WeatherSource {
     private static final double COLDEST_DAY = 24;
     private static final double WARMEST_HOUR = 15;
     private static final double SPELL_CELSIUS = 3.2;
+    private static final double RAINS_FROM = 0.75;
+    private static final double HEAVIEST_MM = 2;
+    private static final double WIND = 1.2;
 
     private final long seed;
     private final ZoneId zone;
@@ -72,7 +76,30 @@ public final class SimulatedWeather implements WeatherSource {
                                 100
                                         * Air.saturationKpa(new Temperature(dew))
                                         / Air.saturationKpa(new Temperature(air))))),
-                cloud);
+                cloud,
+                Math.max(0, cloud - RAINS_FROM) / (1 - RAINS_FROM) * HEAVIEST_MM * (1 + noise(6, hours, 6)) / 2,
+                Math.max(0.2, WIND * (1 + 0.7 * noise(7, hours, 30))));
+    }
+
+    @Override
+    public WeatherDay day(LocalDate day) {
+        List<WeatherHour> hours = IntStream.range(0, 24)
+                .mapToObj(hour -> at(day.atTime(hour, 30).atZone(zone).toInstant()))
+                .toList();
+        return new WeatherDay(
+                day,
+                mean(hours.subList(9, 18), it -> it.air().celsius()),
+                hours.subList(0, 9).stream()
+                        .mapToDouble(it -> it.air().celsius())
+                        .min()
+                        .orElseThrow(),
+                mean(hours, it -> it.humidity().percent()),
+                24 * mean(hours, WeatherHour::rainMm),
+                mean(hours, WeatherHour::windMs));
+    }
+
+    private static double mean(List<WeatherHour> hours, ToDoubleFunction<WeatherHour> value) {
+        return hours.stream().mapToDouble(value).average().orElseThrow();
     }
 
     @Override

@@ -11,5 +11,8 @@ import mildlantern.quantity.Temperature;
  * @param air temperature in the shade
  * @param humidity relative humidity
  * @param cloud share of the sky that is covered, 0 to 1
+ * @param rainMm rain, mm an hour
+ * @param windMs wind where plants stand, m/s
  */
-public record WeatherHour(Instant at, Temperature air, RelativeHumidity humidity, double cloud) {}
+public record WeatherHour(
+        Instant at, Temperature air, RelativeHumidity humidity, double cloud, double rainMm, double windMs) {}

@@ -4,10 +4,13 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
 
-/** Where weather comes from. A real source takes the place of the made-up one by answering these two questions. */
+/** Where weather comes from. A real source takes the place of the made-up one by answering these questions. */
 public interface WeatherSource {
     /** The weather at a moment, past or present. */
     WeatherHour at(Instant moment);
+
+    /** What a day brought, from midnight to midnight; of today what it brings by its likeliest. */
+    WeatherDay day(LocalDate day);
 
     /**
      * What the next nights bring.

@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.time.LocalDate;
 import java.util.List;
-import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Random;
 import mildlantern.log.LogEntry;
@@ -55,13 +54,18 @@ class MadeUpHistoryTest {
         for (double thirst : new double[] {0.6, 1, 1.7}) {
             WaterOutlook outlook = new WaterBalance(Pots.WATER)
                     .estimate(
-                            Pots.peaceLily(),
+                            List.of(PotOn.always(Pots.peaceLily())),
                             year(thirst, OptionalDouble.empty(), 3),
-                            Optional.empty(),
                             day -> Pots.ROOM,
                             TODAY)
                     .outlook();
-            assertThat(Math.log(outlook.factor())).isCloseTo(Math.log(thirst), within(0.25));
+            PotWater pot = Pots.WATER.pot(Pots.peaceLily());
+            double truth = pot.daysToDry(
+                    pot.full(),
+                    Pots.ROOM,
+                    thirst * Math.exp(Pots.WATER.usualLogThirst(Pots.peaceLily().profile())));
+            assertThat(outlook.cycleDays()).isCloseTo(truth, within(0.15 * truth));
+            assertThat(outlook.thirst()).isCloseTo(thirst, within(0.4 * thirst));
         }
     }
 
@@ -69,7 +73,10 @@ class MadeUpHistoryTest {
     void wateringByTheCalendarShowsAsTooEarly() {
         WaterOutlook outlook = new WaterBalance(Pots.WATER)
                 .estimate(
-                        Pots.peaceLily(), year(0.6, OptionalDouble.of(3), 3), Optional.empty(), day -> Pots.ROOM, TODAY)
+                        List.of(PotOn.always(Pots.peaceLily())),
+                        year(0.6, OptionalDouble.of(3), 3),
+                        day -> Pots.ROOM,
+                        TODAY)
                 .outlook();
         assertThat(outlook.earlyShare().orElseThrow()).isGreaterThan(0.8);
     }

@@ -11,11 +11,27 @@ import mildlantern.quantity.VapourPressureDeficit;
 final class Pots {
     static final PlantKnowledge PLANTS = PlantKnowledge.load();
     static final WaterKnowledge WATER = WaterKnowledge.load(PLANTS);
-    static final Climate GOOD_LIGHT = new Climate(new VapourPressureDeficit(1), new DailyLight(10));
-    static final Climate ROOM =
-            WATER.climate(OptionalDouble.of(21), OptionalDouble.of(50), Brightness.MEDIUM, OptionalDouble.of(5), 1);
+    static final Climate GOOD_LIGHT = Climate.even(new VapourPressureDeficit(1), new DailyLight(10));
+    static final Climate ROOM = room(21, 18, 50, 5);
 
     private Pots() {}
+
+    static Climate room(double day, double night, double humidity, double mol) {
+        return WATER.climate(
+                new WaterKnowledge.AirRead(
+                        OptionalDouble.of(day),
+                        OptionalDouble.of(night),
+                        OptionalDouble.of(humidity),
+                        OptionalDouble.of(mol)),
+                Brightness.MEDIUM,
+                1);
+    }
+
+    /** Days from wet through to wanting water, of a plant of which nothing was learned. */
+    static double days(PotOfPlant of, Climate climate) {
+        PotWater pot = WATER.pot(of);
+        return pot.daysToDry(pot.full(), climate, Math.exp(WATER.usualLogThirst(of.profile())));
+    }
 
     static PotOfPlant plant(String profile, PotKind wall, double diameterCm, String medium) {
         return new PotOfPlant(

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -23,7 +24,11 @@ class WaterBalanceTest {
     private static final WaterBalance STORY = new WaterBalance(Pots.WATER);
 
     private static WaterEstimate estimate(List<Logged> log) {
-        return STORY.estimate(Pots.peaceLily(), log, Optional.empty(), day -> Pots.ROOM, TODAY);
+        return estimate(Pots.peaceLily(), log, TODAY);
+    }
+
+    private static WaterEstimate estimate(PotOfPlant pot, List<Logged> log, LocalDate today) {
+        return STORY.estimate(List.of(PotOn.always(pot)), log, day -> Pots.ROOM, today);
     }
 
     private static Logged soaked(int daysAgo) {
@@ -53,12 +58,10 @@ class WaterBalanceTest {
     @Test
     void aCactusThatHasStoodDryForItsDaysWantsWater_whateverElseIsWrittenOfIt() {
         PotOfPlant cactus = Pots.plant("cactus", PotKind.CLAY, 12, "mineral");
-        WaterOutlook neglected = STORY.estimate(cactus, List.of(soaked(80)), Optional.empty(), day -> Pots.ROOM, TODAY)
-                .outlook();
+        WaterOutlook neglected = estimate(cactus, List.of(soaked(80)), TODAY).outlook();
         assertThat(neglected.dryLikely()).isNegative();
         assertThat(neglected.checkBy()).isZero();
-        WaterOutlook fresh = STORY.estimate(cactus, List.of(soaked(0)), Optional.empty(), day -> Pots.ROOM, TODAY)
-                .outlook();
+        WaterOutlook fresh = estimate(cactus, List.of(soaked(0)), TODAY).outlook();
         assertThat(fresh.dryLikely()).isGreaterThan(10);
     }
 
@@ -84,7 +87,7 @@ class WaterBalanceTest {
         WaterOutlook outlook = estimate(
                         List.of(soaked(12), probed(9, Wetness.DRY), soaked(9), probed(6, Wetness.DRY), soaked(6)))
                 .outlook();
-        assertThat(outlook.factor()).isGreaterThan(1.5);
+        assertThat(outlook.thirst()).isGreaterThan(1.5);
         assertThat(outlook.cycleDays()).isLessThan(0.7 * outlook.expectedDays());
     }
 
@@ -99,7 +102,7 @@ class WaterBalanceTest {
                                         OptionalInt.empty(), Optional.empty(), Way.ABOVE, Optional.of(Felt.STILL_WET))),
                         probed(4, Wetness.WET)))
                 .outlook();
-        assertThat(outlook.factor()).isLessThan(0.6);
+        assertThat(outlook.thirst()).isLessThan(0.6);
         assertThat(outlook.cycleDays()).isGreaterThan(1.6 * outlook.expectedDays());
     }
 
@@ -112,7 +115,7 @@ class WaterBalanceTest {
                                 new LogEntry.Watered(
                                         OptionalInt.empty(), Optional.empty(), Way.ABOVE, Optional.of(Felt.BONE_DRY)))))
                 .outlook();
-        assertThat(outlook.factor()).isGreaterThan(1.1);
+        assertThat(outlook.thirst()).isGreaterThan(1.1);
     }
 
     @Test
@@ -139,12 +142,15 @@ class WaterBalanceTest {
 
     @Test
     void aWeightTellsMoistureDirectly() {
-        var scale = Optional.of(new Scale(1900, 812));
-        // 1088 g of water at capacity: 1456 g is 644 mL, which is (644 - 362.3) / 725.7 of the usable water.
-        List<Logged> log = List.of(soaked(4), new Logged(TODAY, new LogEntry.Weighed(1456, Optional.empty())));
-        WaterEstimate estimated = STORY.estimate(Pots.peaceLily(), log, scale, day -> Pots.ROOM, TODAY);
-        assertThat(estimated.seen().get(0).fullness()).isCloseTo(0.388, within(0.002));
-        assertThat(estimated.outlook().fullness()).isCloseTo(0.42, within(0.06));
+        // 1088 g of water at capacity: 1444 g is 632 mL, which is (632 - 380.8) / 707.2 of the available water.
+        List<Logged> log = List.of(soaked(6), new Logged(TODAY, new LogEntry.Weighed(1444, Optional.empty())));
+        WaterEstimate estimated = STORY.estimate(
+                List.of(new PotOn(LocalDate.MIN, Pots.peaceLily(), Optional.of(new Scale(1900, 812)))),
+                log,
+                day -> Pots.ROOM,
+                TODAY);
+        assertThat(estimated.seen().get(0).fullness()).isCloseTo(0.355, within(0.003));
+        assertThat(estimated.outlook().fullness()).isCloseTo(0.39, within(0.05));
     }
 
     @Test
@@ -159,70 +165,156 @@ class WaterBalanceTest {
                 .isCloseTo(1.0, within(1e-9));
     }
 
-    /** Plants with a thirst of their own, watered and probed as growers do; what was learned is held against the truth. */
-    private static double[] errors(int observations, int wrongAt, int plants) {
-        Random random = new Random(4711);
-        double[] errors = new double[plants];
-        PotWater pot = Pots.WATER.pot(Pots.peaceLily());
-        double usual = Pots.WATER.usualLogFactor(Pots.peaceLily().profile());
-        for (int plant = 0; plant < plants; plant++) {
-            double truth = Math.exp(usual + 0.4 * random.nextGaussian());
-            double cycle = pot.daysToDry(pot.topMl(), Pots.ROOM, truth);
-            List<Logged> log = new ArrayList<>();
-            LocalDate day = TODAY.minusDays(200);
-            for (int i = 0; i < observations; i++) {
-                log.add(new Logged(day, LogEntry.Watered.through()));
-                int wait = (int) Math.max(1, Math.round(cycle * (0.7 + 0.5 * random.nextDouble())));
-                double water = pot.topMl();
-                for (int d = 0; d < wait; d++) {
-                    water = pot.after(water, Pots.ROOM, truth * Math.exp(0.1 * random.nextGaussian()), 1);
-                }
-                day = day.plusDays(wait);
-                double moisture = pot.moisture(water) + 0.1 * random.nextGaussian();
-                Wetness right = moisture < 0.28 ? Wetness.DRY : moisture < 0.72 ? Wetness.MOIST : Wetness.WET;
-                Wetness wrong = right == Wetness.WET ? Wetness.DRY : Wetness.WET;
-                log.add(new Logged(day, LogEntry.Probed.all(i == wrongAt ? wrong : right)));
-            }
-            log.add(new Logged(day, LogEntry.Watered.through()));
-            double learned = STORY.estimate(Pots.peaceLily(), log, Optional.empty(), d -> Pots.ROOM, day)
-                    .outlook()
-                    .factor();
-            errors[plant] = Math.abs(Math.log(learned) + usual - Math.log(truth));
+    @Test
+    void twelveMarkedWateringsTellAMossOrchidsDays() {
+        PotOfPlant moth = Pots.plant("phalaenopsis", PotKind.PLASTIC, 12, "sphagnum");
+        List<Logged> log = new ArrayList<>();
+        for (int i = 12; i >= 0; i--) {
+            log.add(marked(TODAY.minusDays(7L * i), Felt.READY));
         }
-        return java.util.Arrays.stream(errors).sorted().toArray();
-    }
-
-    private static double median(double[] sorted) {
-        return sorted[sorted.length / 2];
+        assertThat(estimate(moth, log, TODAY).outlook().cycleDays()).isBetween(6.0, 8.3);
     }
 
     @Test
-    void fiveReadingsTellAPlantsThirst() {
+    void aPlantKeepsItsThirstInAnotherPot() {
+        PotOfPlant small = Pots.plant("peace-lily", PotKind.PLASTIC, 13, "peat-mix");
+        PotOfPlant large = Pots.plant("peace-lily", PotKind.PLASTIC, 17, "coir-mix");
+        List<Logged> log = new ArrayList<>();
+        LocalDate day = TODAY.minusDays(60);
+        for (int i = 0; i < 15; i++) {
+            log.add(marked(day, Felt.READY));
+            day = day.plusDays(3);
+        }
+        LocalDate potted = day;
+        log.add(new Logged(potted, LogEntry.Watered.through()));
+        WaterOutlook moved = STORY.estimate(
+                        List.of(PotOn.always(small), new PotOn(potted, large, Optional.empty())),
+                        log,
+                        it -> Pots.ROOM,
+                        potted)
+                .outlook();
+        WaterOutlook bought = estimate(large, List.of(new Logged(potted, LogEntry.Watered.through())), potted)
+                .outlook();
+        assertThat(moved.thirst()).as("it drank fast, and does").isGreaterThan(1.25);
+        assertThat(moved.cycleDays()).isBetween(0.55 * bought.cycleDays(), 0.9 * bought.cycleDays());
+        assertThat(moved.dryLikely()).as("wet through today").isCloseTo(moved.cycleDays(), within(0.5));
+    }
+
+    @Test
+    void whatWasLearnedInWinterHoldsInSummer() {
+        PotOfPlant lily = Pots.peaceLily();
+        Climate winter = Pots.room(20, 17, 45, 2.5);
+        Climate summer = Pots.room(26, 21, 55, 8);
+        PotWater pot = Pots.WATER.pot(lily);
+        double truth = 1.6 * Math.exp(Pots.WATER.usualLogThirst(lily.profile()));
+        double inWinter = pot.daysToDry(pot.full(), winter, truth);
+        List<Logged> log = new ArrayList<>();
+        double at = 0;
+        LocalDate first = TODAY.minusDays(90);
+        for (int i = 0; i < 8; i++, at += inWinter) {
+            log.add(marked(first.plusDays(Math.round(at)), Felt.READY));
+        }
+        LocalDate turned = first.plusDays(Math.round(at));
+        log.add(marked(turned, Felt.READY));
+        WaterOutlook outlook = STORY.estimate(
+                        List.of(PotOn.always(lily)), log, day -> day.isBefore(turned) ? winter : summer, turned)
+                .outlook();
+        double inSummer = pot.daysToDry(pot.full(), summer, truth);
+        assertThat(inSummer).isLessThan(0.75 * inWinter);
+        assertThat(outlook.cycleDays()).isCloseTo(inSummer, within(0.15 * inSummer));
+    }
+
+    private static Logged marked(LocalDate day, Felt found) {
+        return new Logged(
+                day, new LogEntry.Watered(OptionalInt.empty(), Optional.empty(), Way.ABOVE, Optional.of(found)));
+    }
+
+    private static final List<PotOfPlant> ALL_MEDIA = List.of(
+            Pots.peaceLily(),
+            Pots.plant("phalaenopsis", PotKind.PLASTIC, 12, "bark"),
+            Pots.plant("phalaenopsis", PotKind.PLASTIC, 12, "sphagnum"),
+            Pots.plant("monstera", PotKind.PLASTIC, 19, "coir-mix"),
+            Pots.plant("african-violet", PotKind.CLAY, 10, "peat-perlite"),
+            Pots.plant("jade-plant", PotKind.CLAY, 14, "mineral"),
+            Pots.plant("tropical-bonsai", PotKind.TRAY, 22, "mineral"),
+            Pots.plant("cattleya", PotKind.PLASTIC, 13, "leca"));
+
+    /**
+     * Plants of all media with a thirst and a store of their own, watered, felt and probed as growers do; the days that are said after that are held
+     * against the truth.
+     *
+     * @param wrongAt which observation is a slip that says the contrary
+     * @return shares by which the predicted day is off, sorted
+     */
+    private static double[] errors(int observations, int wrongAt, int plants) {
+        Random random = new Random(4711);
+        double[] errors = new double[plants];
+        for (int plant = 0; plant < plants; plant++) {
+            PotOfPlant of = ALL_MEDIA.get(plant % ALL_MEDIA.size());
+            PotWater pot = Pots.WATER.pot(of).storing(Math.exp(0.25 * random.nextGaussian()));
+            double thirst = Math.exp(Pots.WATER.usualLogThirst(of.profile()) + 0.4 * random.nextGaussian());
+            double cycle = pot.daysToDry(pot.full(), Pots.ROOM, thirst);
+            List<Logged> log = new ArrayList<>();
+            LocalDate day = TODAY.minusDays(1200);
+            log.add(new Logged(day, LogEntry.Watered.through()));
+            for (int i = 0; i < observations; i++) {
+                // Looked at when it is about time, by a finger's judgement of where it is on its way.
+                long wait = Math.max(1, Math.round(cycle * (0.8 + 0.3 * random.nextDouble())));
+                Held water = pot.full();
+                for (int d = 0; d < wait; d++) {
+                    water = pot.after(water, Pots.ROOM, thirst * Math.exp(0.1 * random.nextGaussian()), 1);
+                }
+                day = day.plusDays(wait);
+                Wetness[] probe = probe(pot.moisture(water.mediumMl()) + 0.05 * random.nextGaussian());
+                if (i == wrongAt) {
+                    Wetness other = probe[1] == Wetness.WET ? Wetness.DRY : Wetness.WET;
+                    probe = new Wetness[] {other, other, other};
+                }
+                log.add(new Logged(day, new LogEntry.Probed(probe[0], probe[1], probe[2])));
+                boolean ready = Math.abs(pot.used(water) - 1) < 0.12;
+                log.add(ready && i != wrongAt ? marked(day, Felt.READY) : new Logged(day, LogEntry.Watered.through()));
+            }
+            double said = estimate(of, log, day).outlook().cycleDays();
+            errors[plant] = Math.abs(said - cycle) / cycle;
+        }
+        return Arrays.stream(errors).sorted().toArray();
+    }
+
+    private static Wetness[] probe(double moisture) {
+        return new Wetness[] {wetness(moisture - 0.18), wetness(moisture), wetness(moisture + 0.18)};
+    }
+
+    private static Wetness wetness(double moisture) {
+        return moisture < 0.28 ? Wetness.DRY : moisture < 0.72 ? Wetness.MOIST : Wetness.WET;
+    }
+
+    @Test
+    void afterSixObservationsTheDayIsRightWithinAFifthForNineOfTen() {
         double[] before = errors(0, -1, 200);
-        double[] after = errors(5, -1, 200);
-        assertThat(median(after)).as("median error of the logarithm").isLessThan(0.16);
-        assertThat(median(after)).isLessThan(0.6 * median(before));
-        assertThat(after[180]).as("nine of ten plants").isLessThan(0.42);
+        double[] after = errors(6, -1, 200);
+        assertThat(after[180]).as("nine of ten plants").isLessThan(0.20);
+        assertThat(after[100]).as("half of them").isLessThan(0.09);
+        assertThat(after[100]).isLessThan(0.4 * before[100]);
     }
 
     @Test
     void oneWrongEntryAmongSixDoesNotUndoTheRest() {
-        double[] right = errors(6, -1, 200);
         double[] oneWrong = errors(6, 3, 200);
-        assertThat(median(oneWrong)).isLessThan(median(right) + 0.1);
-        assertThat(oneWrong[180]).isLessThan(0.6);
+        assertThat(oneWrong[100]).isLessThan(0.11);
+        assertThat(oneWrong[180]).isLessThan(0.25);
     }
 
     @Test
     void theBandHoldsTheTruthAboutAsOftenAsItSays() {
         Random random = new Random(99);
         PotWater pot = Pots.WATER.pot(Pots.peaceLily());
-        double usual = Pots.WATER.usualLogFactor(Pots.peaceLily().profile());
+        double usual = Pots.WATER.usualLogThirst(Pots.peaceLily().profile());
         int within = 0;
         int plants = 300;
         for (int plant = 0; plant < plants; plant++) {
             double truth = Math.exp(usual + 0.4 * random.nextGaussian());
-            double days = pot.daysToDry(pot.topMl(), Pots.ROOM, truth * Math.exp(0.1 * random.nextGaussian()));
+            PotWater own = pot.storing(Math.exp(0.25 * random.nextGaussian()));
+            double days = own.daysToDry(own.full(), Pots.ROOM, truth * Math.exp(0.1 * random.nextGaussian()));
             WaterOutlook outlook = estimate(List.of(soaked(0))).outlook();
             if (days >= outlook.dryEarly() && days <= outlook.dryLate()) {
                 within++;

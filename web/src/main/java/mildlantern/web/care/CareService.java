@@ -36,7 +36,6 @@ import mildlantern.weather.WeatherHour;
 import mildlantern.web.casework.CaseTroubles;
 import mildlantern.web.climate.Stations;
 import mildlantern.web.climate.StopClimates;
-import mildlantern.web.climate.Weathers;
 import mildlantern.web.feeding.OwnWaters;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
@@ -46,6 +45,7 @@ import mildlantern.web.stop.Houses;
 import mildlantern.web.stop.Stop;
 import mildlantern.web.stop.StopKind;
 import mildlantern.web.stop.Stops;
+import mildlantern.web.stop.Weathers;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 

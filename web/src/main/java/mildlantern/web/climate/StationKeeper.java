@@ -13,6 +13,7 @@ import mildlantern.weather.WeatherSource;
 import mildlantern.web.platform.LanternSettings;
 import mildlantern.web.stop.Stop;
 import mildlantern.web.stop.Stops;
+import mildlantern.web.stop.Weathers;
 import net.javacrumbs.shedlock.spring.annotation.SchedulerLock;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;

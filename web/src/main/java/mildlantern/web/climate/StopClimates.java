@@ -30,6 +30,7 @@ import mildlantern.web.stop.Stop;
 import mildlantern.web.stop.StopKind;
 import mildlantern.web.stop.StopReading;
 import mildlantern.web.stop.Stops;
+import mildlantern.web.stop.Weathers;
 import mildlantern.web.stop.Windows;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;

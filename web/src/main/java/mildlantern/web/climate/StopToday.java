@@ -18,6 +18,7 @@ import mildlantern.sensing.HourOfAir;
 import mildlantern.weather.NightForecast;
 import mildlantern.web.stop.Stop;
 import mildlantern.web.stop.StopKind;
+import mildlantern.web.stop.Weathers;
 import mildlantern.web.words.DayFormat;
 import mildlantern.web.words.Unit;
 import mildlantern.web.words.Units;

@@ -16,9 +16,9 @@ import mildlantern.weather.WeatherSource;
 import mildlantern.web.climate.Readings;
 import mildlantern.web.climate.SensorId;
 import mildlantern.web.climate.Stations;
-import mildlantern.web.climate.Weathers;
 import mildlantern.web.stop.Stop;
 import mildlantern.web.stop.StopKind;
+import mildlantern.web.stop.Weathers;
 import org.springframework.stereotype.Component;
 
 /** Puts a simulated station at each stop of the signal house, set so that it reads now what the stop is said to be, with its past. */

@@ -58,11 +58,7 @@ class StripPages {
         List<LogLine> log = logBook.entries(plant, from.minusDays(DAYS_BEFORE));
         WaterBook.Climates climates = waterBook.climates(collection);
         WaterEstimate estimate = waterBook.estimate(
-                plant,
-                plants.profile(plant),
-                log,
-                climates,
-                climates.house().of(plant).wants());
+                plant, plants.profile(plant), log, climates, climates.house().of(plant));
         List<Strip.Span> cases = troubles.of(plant).stream()
                 .map(trouble -> new Strip.Span(
                         trouble.opened(),

@@ -80,7 +80,7 @@ class Scheduler {
             Load load) {
         LocalDate today = LocalDate.now(clock);
         Profile profile = plants.profile(plant);
-        WaterEstimate estimate = waterBook.estimate(plant, profile, log, climates, year.wants());
+        WaterEstimate estimate = waterBook.estimate(plant, profile, log, climates, year);
         boolean tray = waterBook.tray(plant, profile);
         Optional<NextFeed> feed = feed(plant, profile, log, year.wants(), today);
         CareSchedule schedule = planner.plan(

@@ -3,8 +3,13 @@ package mildlantern.web.routine;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.NavigableMap;
 import java.util.Optional;
+import java.util.TreeMap;
+import mildlantern.log.LogKind;
 import mildlantern.log.Logged;
 import mildlantern.place.StopId;
 import mildlantern.plant.Brightness;
@@ -12,13 +17,17 @@ import mildlantern.plant.Dryness;
 import mildlantern.plant.Medium;
 import mildlantern.plant.PlantKnowledge;
 import mildlantern.plant.Profile;
-import mildlantern.plant.Wants;
+import mildlantern.season.PlantYear;
 import mildlantern.water.Climate;
+import mildlantern.water.ClimateOfDay;
 import mildlantern.water.PotOfPlant;
+import mildlantern.water.PotOn;
 import mildlantern.water.Scale;
 import mildlantern.water.WaterBalance;
 import mildlantern.water.WaterEstimate;
 import mildlantern.water.WaterKnowledge;
+import mildlantern.weather.WeatherDay;
+import mildlantern.weather.WeatherSource;
 import mildlantern.web.log.LogLine;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.platform.CollectionId;
@@ -27,38 +36,48 @@ import mildlantern.web.season.Stood;
 import mildlantern.web.season.YearBook;
 import mildlantern.web.stop.ReadOnDay;
 import mildlantern.web.stop.Stop;
+import mildlantern.web.stop.StopKind;
+import mildlantern.web.stop.Weathers;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /** Puts a stored plant, its log and the readings of its stops before the core's water balance. */
 @Component
 public class WaterBook {
     private static final double USUAL_CELSIUS = 21;
+    private static final double DRIES_FROM_OUTSIDE = 2;
 
     private final PlantKnowledge knowledge;
     private final WaterKnowledge water;
     private final WaterBalance balance;
     private final YearBook years;
+    private final Weathers weathers;
     private final Clock clock;
 
-    WaterBook(PlantKnowledge knowledge, WaterKnowledge water, YearBook years, Clock clock) {
+    WaterBook(PlantKnowledge knowledge, WaterKnowledge water, YearBook years, Weathers weathers, Clock clock) {
         this.knowledge = knowledge;
         this.water = water;
         this.balance = new WaterBalance(water);
         this.years = years;
+        this.weathers = weathers;
         this.clock = clock;
     }
 
     /** The climates of a collection's stops, read as they are asked for. */
     public Climates climates(CollectionId collection) {
-        return new Climates(years.house(collection));
+        return new Climates(years.house(collection), weathers.of(collection));
     }
 
     /** What each stop's air and light were, day by day, and the years of the plants there; made for one piece of work, so that each stop is read once. */
     public final class Climates {
         private final YearBook.House house;
 
-        private Climates(YearBook.House house) {
+        private final Optional<WeatherSource> source;
+        private final Map<LocalDate, WeatherDay> brought = new HashMap<>();
+
+        private Climates(YearBook.House house, Optional<WeatherSource> source) {
             this.house = house;
+            this.source = source;
         }
 
         /** The years of the plants. */
@@ -68,15 +87,33 @@ public class WaterBook {
 
         public Climate at(StopId stop, LocalDate day) {
             Optional<ReadOnDay> read = house.days().asOf(stop, day);
-            return water.climate(
-                    read.map(it -> Maybe.number(it.dayCelsius()))
-                            .orElseGet(() -> house.days().day(stop, day)),
-                    Maybe.number(read.map(ReadOnDay::humidityPercent)
-                            .or(() -> house.days().stop(stop).map(Stop::humidityPercent))
-                            .orElse(null)),
+            Optional<WeatherDay> outdoors = house.days()
+                    .stop(stop)
+                    .filter(it -> it.kind() == StopKind.OUTDOORS)
+                    .flatMap(it -> weather(day));
+            Climate climate = water.climate(
+                    new WaterKnowledge.AirRead(
+                            Maybe.first(
+                                    house.days().day(stop, day),
+                                    () -> Maybe.number(outdoors.map(WeatherDay::dayCelsius)),
+                                    () -> Maybe.number(read.map(ReadOnDay::dayCelsius))),
+                            Maybe.first(
+                                    house.days().night(stop, day),
+                                    () -> Maybe.number(outdoors.map(WeatherDay::nightCelsius)),
+                                    () -> Maybe.number(read.map(ReadOnDay::nightCelsius))),
+                            Maybe.first(
+                                    Maybe.number(read.map(ReadOnDay::humidityPercent)),
+                                    () -> Maybe.number(house.days().stop(stop).map(Stop::humidityPercent)),
+                                    () -> Maybe.number(outdoors.map(WeatherDay::humidityPercent))),
+                            house.days().light(stop, day)),
                     Brightness.MEDIUM,
-                    house.days().light(stop, day),
                     house.days().sun().share(day));
+            return outdoors.map(it -> climate.in(new Climate.Outdoors(it.rainMm(), it.windMs())))
+                    .orElse(climate);
+        }
+
+        private Optional<WeatherDay> weather(LocalDate day) {
+            return source.map(it -> brought.computeIfAbsent(day, it::day));
         }
 
         /** Temperature by day at a stop, °C; a usual room's where none was read. */
@@ -87,22 +124,62 @@ public class WaterBook {
 
     /** The plant and its pot as the water balance sees them, as dry as its kind gets in growth; what is not known is taken to be usual. */
     public PotOfPlant pot(Plant plant, Profile profile) {
-        return pot(plant, profile, profile.dryness());
+        return pot(plant, profile, profile.dryness(), plant.acrossCm(), plant.medium());
     }
 
-    private PotOfPlant pot(Plant plant, Profile profile, Dryness dryness) {
-        Medium medium = Optional.ofNullable(plant.medium())
+    private PotOfPlant pot(Plant plant, Profile profile, Dryness dryness, double acrossCm, @Nullable String mediumId) {
+        Medium medium = Optional.ofNullable(mediumId)
                 .flatMap(knowledge::medium)
-                .orElseGet(() -> knowledge.medium(profile.media().get(0)).orElseThrow());
+                .orElseGet(() -> knowledge.medium(profile.usualMedium()).orElseThrow());
         return new PotOfPlant(
                 profile,
                 dryness,
                 plant.potKind(),
-                plant.acrossCm(),
+                acrossCm,
                 Maybe.number(plant.potHeightCm()),
                 medium,
                 plant.leafClass(),
                 plant.reservoirMl());
+    }
+
+    /** What a plant stood in, in order: its pot of today, and those before, as they were when it was repotted. */
+    private List<PotOn> pots(Plant plant, Profile profile, Dryness dryness, List<LogLine> log) {
+        NavigableMap<LocalDate, PotState> before = new TreeMap<>();
+        log.stream()
+                .filter(line -> line.kind() == LogKind.REPOTTED)
+                .forEach(line -> line.before()
+                        .ifPresent(was -> before.put(
+                                line.onDay(),
+                                new PotState(was.potDiameterCm(), was.medium(), was.wetGrams(), was.dryGrams()))));
+        List<PotOn> pots = new ArrayList<>();
+        LocalDate from = LocalDate.MIN;
+        for (Map.Entry<LocalDate, PotState> until : before.entrySet()) {
+            PotState was = until.getValue();
+            if (was.acrossCm() != null) {
+                pots.add(new PotOn(
+                        from, pot(plant, profile, dryness, was.acrossCm(), was.medium()), scale(was.wet(), was.dry())));
+            }
+            from = until.getKey();
+        }
+        // What was poured into a pot that is not known says nothing of this one.
+        LocalDate potted = plant.pottedOn() != null && before.isEmpty() ? plant.pottedOn() : from;
+        pots.add(new PotOn(
+                potted,
+                pot(plant, profile, dryness, plant.acrossCm(), plant.medium()),
+                scale(plant.wetGrams(), plant.dryGrams())));
+        return pots;
+    }
+
+    private record PotState(
+            @Nullable Double acrossCm,
+            @Nullable String medium,
+            @Nullable Integer wet,
+            @Nullable Integer dry) {}
+
+    private static Optional<Scale> scale(@Nullable Integer wetGrams, @Nullable Integer dryGrams) {
+        return wetGrams == null || dryGrams == null || dryGrams >= wetGrams
+                ? Optional.empty()
+                : Optional.of(new Scale(wetGrams, dryGrams));
     }
 
     /** Leaf area of a plant, one side, cm². */
@@ -110,8 +187,15 @@ public class WaterBook {
         return water.leafSquareCm(pot(plant, profile));
     }
 
+    /** Whether its medium draws water up from a wick or a tray. */
+    public boolean wicks(Plant plant, Profile profile) {
+        Medium medium = pot(plant, profile).medium();
+        return profile.dryness() == Dryness.BOG
+                || medium.falls() < DRIES_FROM_OUTSIDE && !medium.id().equals("mounted");
+    }
+
     /** Whether what it drinks stands in a tray or reservoir. */
-    boolean tray(Plant plant, Profile profile) {
+    public boolean tray(Plant plant, Profile profile) {
         return water.pot(pot(plant, profile)).reservoirMl() > 0;
     }
 
@@ -120,24 +204,30 @@ public class WaterBook {
      *
      * @param log its entries, none of them taken back, in any order
      * @param climates the climates of the collection's stops
-     * @param wants what it wants at its time of the year
+     * @param year its own year
      */
-    public WaterEstimate estimate(Plant plant, Profile profile, List<LogLine> log, Climates climates, Wants wants) {
-        List<Logged> entries = new ArrayList<>();
-        // What was poured into another pot says nothing of this one.
-        log.stream()
-                .filter(line -> plant.pottedOn() == null || !line.onDay().isBefore(plant.pottedOn()))
-                .forEach(line -> entries.add(new Logged(line.onDay(), line.entry())));
-        Optional<Scale> scale =
-                plant.wetGrams() == null || plant.dryGrams() == null || plant.dryGrams() >= plant.wetGrams()
-                        ? Optional.empty()
-                        : Optional.of(new Scale(plant.wetGrams(), plant.dryGrams()));
+    public WaterEstimate estimate(Plant plant, Profile profile, List<LogLine> log, Climates climates, PlantYear year) {
+        List<PotOn> pots = pots(plant, profile, year.wants().dryness(), log);
+        LocalDate first = pots.get(0).from();
+        List<Logged> entries = log.stream()
+                .filter(line -> !line.onDay().isBefore(first))
+                .map(line -> new Logged(line.onDay(), line.entry()))
+                .toList();
         Stood stood = new Stood(plant, log);
         return balance.estimate(
-                pot(plant, profile, wants.dryness()),
+                pots,
                 entries,
-                scale,
-                day -> climates.at(stood.on(day), day),
+                new ClimateOfDay() {
+                    @Override
+                    public Climate on(LocalDate day) {
+                        return climates.at(stood.on(day), day);
+                    }
+
+                    @Override
+                    public double atWork(LocalDate day) {
+                        return water.atWork(profile, year.at(day).phase());
+                    }
+                },
                 LocalDate.now(clock));
     }
 }

@@ -16,6 +16,7 @@ import mildlantern.place.StopId;
 import mildlantern.plant.EventKind;
 import mildlantern.plant.PlantId;
 import mildlantern.water.DayOfWater;
+import mildlantern.water.Prospect;
 import mildlantern.water.WaterBalance;
 import mildlantern.water.WaterEstimate;
 import mildlantern.water.WaterOutlook;
@@ -24,6 +25,7 @@ import mildlantern.web.log.LogWords;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.platform.CollectionId;
 import org.junit.jupiter.api.Test;
+import org.mockito.Mockito;
 
 /** A plant's time on one axis. */
 class StripTest {
@@ -43,7 +45,8 @@ class StripTest {
                 List.of(
                         new WaterBalance.Seen(TODAY.minusDays(3), 0.5, 0.9),
                         new WaterBalance.Seen(TODAY.minusDays(8), 0.1, 0.2)),
-                new WaterOutlook(true, 1, 2, 4, 1, 3, 0.7, 0.5, 300, 5, 5, 1, 0.2, 3, true, OptionalDouble.empty()));
+                new WaterOutlook(true, 1, 2, 4, 1, 3, 0.7, 0.5, 300, 5, 5, 1, 0.2, 3, true, OptionalDouble.empty()),
+                Mockito.mock(Prospect.class));
     }
 
     private static LogLine row(LogEntry entry, int daysAgo) {

@@ -1,11 +1,10 @@
-package mildlantern.web.climate;
+package mildlantern.web.stop;
 
 import java.time.Clock;
 import java.util.Optional;
 import mildlantern.weather.SimulatedWeather;
 import mildlantern.weather.WeatherSource;
 import mildlantern.web.platform.CollectionId;
-import mildlantern.web.stop.Houses;
 import org.springframework.stereotype.Component;
 
 /**
