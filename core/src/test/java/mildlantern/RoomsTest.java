@@ -28,6 +28,7 @@ class RoomsTest {
             "arrival",
             "propagation",
             "comparison",
+            "away",
             "care",
             "water",
             "log",

@@ -156,7 +156,7 @@ final class PotFigures {
         return kind.form() == GrowthForm.AIR_PLANT ? spentByAirPlants : spentOnWood;
     }
 
-    PotWater.Figures of(PotOfPlant pot, Losses losses) {
+    PotParts of(PotOfPlant pot, Losses losses) {
         Profile kind = pot.profile();
         boolean bog = pot.dryness() == Dryness.BOG;
         boolean night = nightPores.contains(kind.nearest());
@@ -166,7 +166,7 @@ final class PotFigures {
         double height = height(pot.wall(), pot.diameterCm(), pot.heightCm());
         boolean wood = pot.medium().id().equals("mounted");
         Wanted want = bog ? new Wanted(1, 0) : Objects.requireNonNull(wanted.get(pot.dryness()));
-        return new PotWater.Figures(
+        return new PotParts(
                 millilitres(pot.wall(), pot.diameterCm(), pot.heightCm())
                         * pot.medium().holds().middle(),
                 pot.medium().available(),

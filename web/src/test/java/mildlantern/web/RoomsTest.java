@@ -79,6 +79,7 @@ class RoomsTest {
             entry("feeding", Set.of("casework", "routine", "plant", "stop")),
             entry("care", Set.of("season", "feeding", "climate", "casework", "routine", "log", "plant", "stop")),
             entry("year", Set.of("care", "task", "season", "routine", "plant", "stop")),
+            entry("away", Set.of("season", "routine", "log", "plant", "stop")),
             entry("plan", Set.of("care", "routine", "plant", "stop")),
             entry("round", Set.of("task", "plan", "care", "treatment", "casework", "routine", "log", "plant", "stop")),
             entry("exchange", Set.of("edge", "photo", "routine", "log", "plant", "stop")),

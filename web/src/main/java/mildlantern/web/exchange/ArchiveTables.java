@@ -56,6 +56,8 @@ final class ArchiveTables {
     private static final String ITS_PLANT = "(select " + PLANT_NAME + " from plant p where p.id = t.plant_id)";
     private static final String ITS_CASE = "(select c.opened_on::text || " + PLANT_NAME
             + " from trouble_case c join plant p on p.id = c.plant_id where c.id = t.case_id)";
+    private static final String ITS_ABSENCE =
+            "(select a.leaves_on::text || a.state from absence a where a.id = t.absence_id)";
     private static final String ITS_COURSE = "(select c.started_on::text || " + PLANT_NAME
             + " from course c join plant p on p.id = c.plant_id where c.id = t.course_id)";
     private static final String ITS_STOP = "(select s.position from stop s where s.id = t.stop_id)";
@@ -130,6 +132,17 @@ final class ArchiveTables {
                     "t.on_day, " + ITS_PLANT + ", t.what, t.errand, t.state",
                     Map.of("plant_id", "plant")),
             new Table("rooting", "rooting", "t.made_on, " + ITS_PLANT, Map.of("plant_id", "plant")),
+            new Table("absence", "absence", "t.leaves_on, t.back_on, t.state", Map.of()),
+            new Table(
+                    "absence_plant",
+                    "left",
+                    ITS_ABSENCE + ", " + ITS_PLANT,
+                    Map.of("absence_id", "absence", "plant_id", "plant")),
+            new Table(
+                    "absence_visit",
+                    "visit",
+                    ITS_ABSENCE + ", t.on_day, " + ITS_PLANT,
+                    Map.of("absence_id", "absence", "plant_id", "plant")),
             new Table("own_trial", "owntrial", "t.started_on, t.way_a, t.way_b", Map.of()),
             new Table(
                     "own_trial_plant",

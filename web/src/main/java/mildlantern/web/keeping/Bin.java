@@ -43,6 +43,8 @@ public class Bin {
             "photo where plant_id in (:gone)",
             "errand where plant_id in (:gone)",
             "hand_task where plant_id in (:gone)",
+            "absence_plant where plant_id in (:gone)",
+            "absence_visit where plant_id in (:gone)",
             "rooting where plant_id in (:gone)",
             "own_trial_plant where plant_id in (:gone)",
             "plant_upkeep where plant_id in (:gone)",

@@ -4,6 +4,7 @@ import java.time.Clock;
 import java.time.Duration;
 import mildlantern.air.AirKnowledge;
 import mildlantern.arrival.Journeys;
+import mildlantern.away.AwayPlanner;
 import mildlantern.care.CareKnowledge;
 import mildlantern.care.Changes;
 import mildlantern.care.Needs;
@@ -138,6 +139,11 @@ class CoreConfiguration {
     @Bean
     PotWork potWork(Potting potting) {
         return new PotWork(potting);
+    }
+
+    @Bean
+    AwayPlanner awayPlanner() {
+        return AwayPlanner.load();
     }
 
     @Bean

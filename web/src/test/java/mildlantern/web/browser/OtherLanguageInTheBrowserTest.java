@@ -280,6 +280,7 @@ class OtherLanguageInTheBrowserTest {
                 plant + "/arrival?celsius=2&out=30",
                 "/hands",
                 "/year",
+                "/away",
                 plant + "/year",
                 "/potting",
                 "/new-plants",

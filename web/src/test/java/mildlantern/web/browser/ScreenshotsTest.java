@@ -7,6 +7,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.LoadState;
 import com.microsoft.playwright.options.SelectOption;
 import java.nio.file.Path;
+import java.time.LocalDate;
 import mildlantern.web.LanternTest;
 import mildlantern.web.demo.LoadedDemo;
 import org.junit.jupiter.api.Tag;
@@ -121,6 +122,14 @@ class ScreenshotsTest {
                 .click();
         assertThat(page.locator(".year-line .nights")).hasCount(1);
         take(page, "year");
+        page.navigate("http://127.0.0.1:" + port + "/away");
+        LocalDate leaves = LocalDate.now().plusDays(2);
+        page.locator("#leaves").fill(leaves.toString());
+        page.locator("#back").fill(leaves.plusDays(14).toString());
+        page.getByText("Make the plan").click();
+        assertThat(page.locator(".away-sum")).isVisible();
+        take(page, "away");
+        page.getByText("I stay at home").click();
         page.navigate("http://127.0.0.1:" + port + "/pest-clock");
         take(page, "pest-clock");
         page.navigate("http://127.0.0.1:" + port + "/care");
@@ -133,16 +142,8 @@ class ScreenshotsTest {
         take(page, "feeding");
     }
 
-    /** A bare shrub that is cut back, and the potting bench of the week. */
+    /** The potting bench of the week. */
     private void hands(Page page) {
-        page.locator(".stop", new Page.LocatorOptions().setHasText("Stair window"))
-                .click();
-        page.locator(".also a, .slip h2 a", new Page.LocatorOptions().setHasText("Capstan"))
-                .click();
-        page.locator(".hand-links").getByText("Cut back").click();
-        page.navigate(page.url() + "?said=true&aim=TWIGS&twig=bbg");
-        assertThat(page.locator(".cut-drawn path.cut")).hasCount(1);
-        take(page, "cut");
         page.navigate("http://127.0.0.1:" + port + "/potting");
         for (String name : new String[] {"Yardarm", "Topsail"}) {
             page.selectOption("#add", new SelectOption().setLabel(name));

@@ -119,6 +119,7 @@ class QuestionsAPageTest {
                 "/collection",
                 "/care",
                 "/year",
+                "/away",
                 "/feeding",
                 "/labels",
                 "/stops/" + grower.stop().id(),
