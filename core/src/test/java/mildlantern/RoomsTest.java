@@ -17,6 +17,7 @@ class RoomsTest {
     /** From the uppermost down. */
     private static final List<String> ROOMS = List.of(
             "cases",
+            "almanac",
             "round",
             "diagnosis",
             "treatment",

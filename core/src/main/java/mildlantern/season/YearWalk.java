@@ -209,7 +209,10 @@ final class YearWalk {
         Rest rest = year.rest().get();
         boolean spring = sun.rising(day) && sun.hours(day) >= rest.ends();
         boolean lateSpring = sun.rising(day) && sun.hours(day) >= rest.ends() + rules.late();
-        boolean chilled = cold.most() || spring && cold.enough();
+        // What has had its cold goes on resting while it is still cold and dark; buds need no more than the cold.
+        boolean woken = rest.then() == Phase.SPIKING
+                || recent.night().orElse(rest.nights().high()) > rest.nights().high();
+        boolean chilled = cold.most() && woken || spring && cold.enough();
         boolean unread = cold.unknown();
         boolean longEnough = ChronoUnit.DAYS.between(since, day)
                 >= DAYS_A_WEEK * rest.weeks().middle();
