@@ -6,6 +6,7 @@ import java.util.Optional;
 import mildlantern.care.Need.Kind;
 import mildlantern.care.Need.Standing;
 import mildlantern.message.Message;
+import mildlantern.nutrition.WaterAnalysis;
 import mildlantern.nutrition.Waters;
 import mildlantern.plant.Profile;
 import mildlantern.plant.Wants;
@@ -37,7 +38,7 @@ public final class Needs {
     public List<Need> of(Profile profile, Wants wants, Gives gives, PotGives pot) {
         List<Need> needs = new ArrayList<>(ofStop(wants, gives));
         watering(wants, pot).ifPresent(needs::add);
-        pot.waterMg().ifPresent(water -> needs.add(water(profile, water)));
+        pot.waterMg().ifPresent(water -> needs.add(water(profile, water, pot.water())));
         pot.nitrogen().ifPresent(nitrogen -> needs.add(food(profile, wants, nitrogen, pot)));
         pot.conductivity().ifPresent(salts -> needs.add(salts(salts, pot.saltyAbove())));
         return List.copyOf(needs);
@@ -163,15 +164,20 @@ public final class Needs {
                 NeedMissed.WATERED_TOO_SELDOM.with(round(interval), round(cycle)));
     }
 
-    private Need water(Profile profile, Figure water) {
+    private Need water(Profile profile, Figure water, Optional<WaterAnalysis> analysis) {
         double allowed = waters.allowedMg(profile);
         double miss = water.value() > allowed ? knowledge.waterDoubled * halvings(water.value() / allowed) : 0;
+        Optional<Waters.Harm> harm = analysis.flatMap(it -> waters.harm(profile, it));
         return need(
                 Kind.WATER,
                 new Range(0, allowed),
                 water,
-                miss,
-                NeedMissed.HARD_WATER.with(Math.round(water.value()), Math.round(allowed)));
+                Math.max(
+                        miss,
+                        harm.map(it -> knowledge.waterDoubled * (1 + halvings(it.times())))
+                                .orElse(0.0)),
+                harm.map(Waters.Harm::reason)
+                        .orElseGet(() -> NeedMissed.HARD_WATER.with(Math.round(water.value()), Math.round(allowed))));
     }
 
     private Need food(Profile profile, Wants wants, double nitrogen, PotGives pot) {

@@ -2,6 +2,7 @@ package mildlantern.care;
 
 import java.util.Optional;
 import java.util.OptionalDouble;
+import mildlantern.nutrition.WaterAnalysis;
 
 /**
  * What a plant's pot and water give.
@@ -11,6 +12,7 @@ import java.util.OptionalDouble;
  * @param cycleSpread doubt of that, as standard deviation of its natural logarithm
  * @param surely whether it was learned from enough readings to speak of a rhythm
  * @param waterMg dissolved in its water, mg/L
+ * @param water the analysis of its water
  * @param nitrogen in the pot's water, mg/L, where the account is kept
  * @param hungryBelow nitrogen below which a growing plant goes short, mg/L
  * @param conductivity of the pot's water, mS/cm
@@ -22,6 +24,7 @@ public record PotGives(
         double cycleSpread,
         boolean surely,
         Optional<Figure> waterMg,
+        Optional<WaterAnalysis> water,
         OptionalDouble nitrogen,
         double hungryBelow,
         OptionalDouble conductivity,
@@ -32,6 +35,7 @@ public record PotGives(
             OptionalDouble.empty(),
             0,
             false,
+            Optional.empty(),
             Optional.empty(),
             OptionalDouble.empty(),
             0,

@@ -1,16 +1,16 @@
 package mildlantern.nutrition;
 
 import java.util.ArrayList;
-import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import mildlantern.knowledge.Entry;
 import mildlantern.knowledge.KnowledgeFiles;
+import mildlantern.knowledge.Words;
 import mildlantern.plant.Family;
-import mildlantern.plant.GrowthForm;
 import mildlantern.plant.Profile;
 import mildlantern.plant.Wants;
 import mildlantern.quantity.Limits;
@@ -33,9 +33,9 @@ public final class FeedPlan {
     private final double trapNitrogen;
     private final Range trapDays;
     private final double trapShare;
-    private final Map<GrowthForm, Double> pitcherMl = new EnumMap<>(GrowthForm.class);
+    private final Map<String, Double> pitcherMl = new LinkedHashMap<>();
+    private final Set<String> prey;
     private final double mistMl;
-    private final double snapMl;
     private final double bigger;
     private final double smaller;
 
@@ -57,10 +57,9 @@ public final class FeedPlan {
         trapNitrogen = traps.number("mg-nitrogen", 1, 200);
         trapDays = traps.range("days", 1, 90);
         trapShare = traps.number("share", 0.05, 1);
-        pitcherMl.put(GrowthForm.UPRIGHT_PITCHER, traps.at("pitcher-ml").number("upright-pitcher", 1, 500));
-        pitcherMl.put(GrowthForm.HANGING_PITCHER, traps.at("pitcher-ml").number("hanging-pitcher", 1, 500));
-        mistMl = traps.number("mist-ml", 0.1, 20);
-        snapMl = traps.number("snap-ml", 1, 200);
+        traps.at("pitcher-ml").children().forEach((id, ml) -> pitcherMl.put(id, ml.number(0.1, 500)));
+        prey = Set.copyOf(traps.words("prey"));
+        mistMl = traps.number("mist-ml", 0.05, 20);
         bigger = file.at("leaf").number("bigger", 1, 2);
         smaller = file.at("leaf").number("smaller", 0.3, 1);
     }
@@ -177,18 +176,22 @@ public final class FeedPlan {
     }
 
     private NextFeed traps(Profile profile, FedSoFar known) {
+        if (prey.contains(profile.nearest())) {
+            int traps = Math.max(1, (int) Math.round(trapShare * Math.max(known.growths(), 1)));
+            return new NextFeed(Way.SNAP_TRAPS, 0, trapDays, traps, 0, false);
+        }
         return switch (profile.form()) {
             case UPRIGHT_PITCHER, HANGING_PITCHER -> {
                 int pitchers = Math.max(1, (int) Math.round(trapShare * Math.max(known.growths(), 1)));
-                double each = Objects.requireNonNull(pitcherMl.get(profile.form()));
+                double each = Objects.requireNonNull(
+                        pitcherMl.getOrDefault(profile.nearest(), pitcherMl.get(Words.id(profile.form()))));
                 yield new NextFeed(Way.PITCHERS, trapNitrogen, trapDays, pitchers, pitchers * each, false);
             }
             case FLAT_STICKY_ROSETTE -> {
                 int leaves = Math.max(1, known.leaves());
                 yield new NextFeed(Way.STICKY_LEAVES, trapNitrogen, trapDays, leaves, leaves * mistMl, false);
             }
-            default ->
-                new NextFeed(Way.SNAP_TRAPS, trapNitrogen, trapDays, Math.max(1, known.growths()), snapMl, false);
+            default -> new NextFeed(Way.SNAP_TRAPS, 0, trapDays, 1, 0, false);
         };
     }
 

@@ -26,7 +26,7 @@ public record NextFeed(FeedPlan.Way way, double mgNitrogen, Range days, int coun
             case ROOTS -> (gently ? FeedHow.ROOTS_GENTLY : FeedHow.ROOTS).with(Math.round(mgNitrogen));
             case PITCHERS -> FeedHow.PITCHERS.with(counts, new Volume(Math.round(ml / Math.max(1, counts))));
             case STICKY_LEAVES -> FeedHow.STICKY_LEAVES.with(counts);
-            case SNAP_TRAPS -> FeedHow.SNAP_TRAPS.with(new Volume(Math.round(ml)));
+            case SNAP_TRAPS -> FeedHow.SNAP_TRAPS.with(counts);
         };
     }
 }

@@ -8,6 +8,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.function.Predicate;
 import java.util.function.ToDoubleFunction;
@@ -15,6 +16,7 @@ import mildlantern.knowledge.Entry;
 import mildlantern.knowledge.KnowledgeException;
 import mildlantern.knowledge.KnowledgeFiles;
 import mildlantern.knowledge.Words;
+import mildlantern.plant.Profile;
 import mildlantern.plant.WaterSource;
 import mildlantern.plant.WaterWant;
 import mildlantern.quantity.Limits;
@@ -24,10 +26,13 @@ import mildlantern.quantity.Limits;
  * follows what is there (Michaelis and Menten's form, as for roots by Barber 1995). Mass balance holds to the last digit.
  */
 public final class PotAccount {
+    private static final double LEAST_APPETITE = 0.1;
+    private static final double MG_A_PERCENT_OF_A_GRAM = 10;
     private static final Set<String> KEYS = Set.of(
             "water-salts",
             "salts-per-nitrogen",
             "demand",
+            "usual-feed",
             "rest",
             "half",
             "taken-with",
@@ -43,6 +48,7 @@ public final class PotAccount {
     private final Map<String, Double> starts = new LinkedHashMap<>();
     private final double saltsPerNitrogen;
     private final double demand;
+    private final double usualFeed;
     private final double rest;
     private final double half;
     private final double takenWith;
@@ -63,6 +69,7 @@ public final class PotAccount {
         file.at("starts").children().forEach((medium, mg) -> starts.put(medium, mg.number(0, 500)));
         saltsPerNitrogen = file.number("salts-per-nitrogen", 1, 20);
         demand = file.number("demand", 0, 0.1);
+        usualFeed = file.number("usual-feed", 10, 500);
         rest = file.number("rest", 0, 1);
         half = file.number("half", 0.1, 200);
         takenWith = file.number("taken-with", 0, 1);
@@ -87,8 +94,10 @@ public final class PotAccount {
      * @param leafSquareCm leaf area, one side, cm²
      * @param medium id of its medium
      * @param wants the water its kind wants
+     * @param appetite times the demand of a usual foliage plant that its kind has, above 0
      */
-    public record Pot(double capacityMl, double leftMl, double leafSquareCm, String medium, WaterWant wants) {
+    public record Pot(
+            double capacityMl, double leftMl, double leafSquareCm, String medium, WaterWant wants, double appetite) {
         /**
          * @throws IllegalArgumentException if a size is not above 0
          */
@@ -104,10 +113,11 @@ public final class PotAccount {
      *
      * @param on the day
      * @param ml how much, mL; 0 for wet through, as usual
-     * @param water where it came from
+     * @param waterMg dissolved in the bare water, mg/L
      * @param mgNitrogen nitrogen in a litre of it, mg/L, 0 for plain water
+     * @param saltsPerNitrogen mg of all salts that its feed brings with a mg of nitrogen; the usual where it is not known
      */
-    public record Gift(LocalDate on, double ml, WaterSource water, double mgNitrogen) {}
+    public record Gift(LocalDate on, double ml, double waterMg, double mgNitrogen, OptionalDouble saltsPerNitrogen) {}
 
     /**
      * Granules of slow release on a pot.
@@ -192,7 +202,8 @@ public final class PotAccount {
                 double room = pot.capacityMl() - pot.leftMl();
                 double ml = gift.ml() > 0 ? gift.ml() : room / (1 - runOff);
                 double addedNitrogen = gift.mgNitrogen() * ml / 1000;
-                double addedSalts = addedNitrogen * saltsPerNitrogen + salts(gift.water()) * ml / 1000;
+                double addedSalts =
+                        addedNitrogen * gift.saltsPerNitrogen().orElse(saltsPerNitrogen) + gift.waterMg() * ml / 1000;
                 nitrogen += addedNitrogen;
                 salts += addedSalts;
                 ofNitrogen[0] += addedNitrogen;
@@ -209,7 +220,7 @@ public final class PotAccount {
             ofNitrogen[0] += freed;
             ofSalts[0] += freed * saltsPerNitrogen;
             double perLitre = nitrogen / litres;
-            double wanted = demand * pot.leafSquareCm() * (grows.test(on) ? 1 : rest);
+            double wanted = demand * pot.appetite() * pot.leafSquareCm() * (grows.test(on) ? 1 : rest);
             double taken = Math.min(nitrogen, wanted * perLitre / (perLitre + half));
             double takenSalts = Math.min(salts, taken * saltsPerNitrogen * takenWith);
             nitrogen -= taken;
@@ -254,7 +265,21 @@ public final class PotAccount {
         return sure * Objects.requireNonNull(salty.get(want));
     }
 
-    private double salts(WaterSource water) {
+    /** Dissolved in a usual water, mg/L; a grower's own analysis takes its place. */
+    public double usualSalts(WaterSource water) {
         return Objects.requireNonNull(waterSalts.get(water));
+    }
+
+    /** Times the demand of a usual foliage plant that a kind has: as strongly as growers feed it. */
+    public double appetite(Profile kind) {
+        return Math.max(LEAST_APPETITE, kind.feedMgN().middle() / usualFeed);
+    }
+
+    /** Salts that a feed brings with a mg of nitrogen, mg, by what its label says and what it adds in conductivity. */
+    public OptionalDouble saltsPerNitrogen(FeedProduct feed) {
+        double nitrogen = feed.label().nitrogen() * MG_A_PERCENT_OF_A_GRAM;
+        return nitrogen > 0 && feed.ecPerGram() > 0
+                ? OptionalDouble.of(feed.ecPerGram() * conductivity / nitrogen)
+                : OptionalDouble.empty();
     }
 }

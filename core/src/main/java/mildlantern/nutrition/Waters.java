@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import mildlantern.knowledge.Entry;
 import mildlantern.knowledge.KnowledgeFiles;
@@ -20,6 +21,7 @@ import mildlantern.quantity.Range;
 public final class Waters {
     private final Map<WaterSource, WaterAnalysis> typical = new EnumMap<>(WaterSource.class);
     private final Map<WaterWant, Double> dissolved = new EnumMap<>(WaterWant.class);
+    private final Map<WaterWant, Double> borne = new EnumMap<>(WaterWant.class);
     private final Map<WaterWant, Double> withFeed = new EnumMap<>(WaterWant.class);
     private final Map<String, Double> kinds = new LinkedHashMap<>();
     private final Map<String, Double> kindsWithFeed = new LinkedHashMap<>();
@@ -41,6 +43,7 @@ public final class Waters {
         Entry limits = file.at("water-limits");
         for (WaterWant want : WaterWant.values()) {
             dissolved.put(want, limits.at("dissolved").number(Words.id(want), 1, 5000));
+            borne.put(want, limits.at("alkalinity-borne").number(Words.id(want), 1, 1000));
             withFeed.put(want, limits.at("with-feed").number(Words.id(want), 0.01, 5));
         }
         limits.at("kinds").children().forEach((kind, mg) -> kinds.put(kind, mg.number(1, 5000)));
@@ -89,6 +92,10 @@ public final class Waters {
         return kinds.getOrDefault(profile.nearest(), Objects.requireNonNull(dissolved.get(profile.water())));
     }
 
+    private double alkalinityBorne(Profile profile) {
+        return Objects.requireNonNull(borne.get(profile.water()));
+    }
+
     /** What water and feed together may conduct for a kind, mS/cm. */
     public double allowedWithFeed(Profile profile) {
         return kindsWithFeed.getOrDefault(profile.nearest(), Objects.requireNonNull(withFeed.get(profile.water())));
@@ -128,16 +135,44 @@ public final class Waters {
     }
 
     /**
-     * How much of a harder water a kind bears in a blend.
+     * What harms in a water besides what is dissolved in all.
+     *
+     * @param reason as a sentence
+     * @param times the limit that it holds, 1 or more
+     */
+    public record Harm(Message reason, double times) {}
+
+    /** Sodium that harms the roots of any kind, or more alkalinity than a kind bears; sodium first. */
+    public Optional<Harm> harm(Profile profile, WaterAnalysis water) {
+        double salt = water.sodium().orElse(0);
+        if (salt > sodium) {
+            return Optional.of(new Harm(WaterReason.SODIUM.with(Math.round(salt)), salt / sodium));
+        }
+        double lime = water.alkalinity().orElse(0);
+        double borne = alkalinityBorne(profile);
+        return lime > borne
+                ? Optional.of(new Harm(WaterReason.LOCKS_IRON.with(Math.round(lime)), lime / borne))
+                : Optional.empty();
+    }
+
+    /**
+     * How much of a harder water a kind bears in a blend: by what is dissolved, and by sodium and alkalinity.
      *
      * @return share of the harder water, 0 to 1
      */
     public double shareBorne(Profile profile, WaterAnalysis tap, WaterAnalysis pure) {
-        double allowed = allowedMg(profile) / milligrams;
-        if (tap.conductivity() <= allowed) {
+        return Math.min(
+                share(tap.conductivity(), pure.conductivity(), allowedMg(profile) / milligrams),
+                Math.min(
+                        share(tap.sodium().orElse(0), pure.sodium().orElse(0), sodium),
+                        share(tap.alkalinity().orElse(0), pure.alkalinity().orElse(0), alkalinityBorne(profile))));
+    }
+
+    private static double share(double tap, double pure, double allowed) {
+        if (tap <= allowed) {
             return 1;
         }
-        return allowed <= pure.conductivity() ? 0 : Blend.shareOfTap(tap.conductivity(), pure.conductivity(), allowed);
+        return allowed <= pure ? 0 : Blend.shareOfTap(tap, pure, allowed);
     }
 
     private static Verdict worse(Verdict one, Verdict other) {

@@ -15,6 +15,7 @@ import mildlantern.message.Message;
 import mildlantern.message.MessageKey;
 import mildlantern.nutrition.FeedPlan;
 import mildlantern.nutrition.WaterAnalysis;
+import mildlantern.nutrition.WaterReason;
 import mildlantern.nutrition.Waters;
 import mildlantern.place.Moves;
 import mildlantern.place.StopId;
@@ -176,6 +177,7 @@ class CareTest {
                 0.2,
                 true,
                 Optional.of(Figure.of(384, WaterSource.HARD_TAP)),
+                Optional.empty(),
                 OptionalDouble.of(1),
                 4,
                 OptionalDouble.of(2.2),
@@ -208,6 +210,7 @@ class CareTest {
                 spread,
                 surely,
                 Optional.empty(),
+                Optional.empty(),
                 OptionalDouble.empty(),
                 4,
                 OptionalDouble.empty(),
@@ -219,6 +222,42 @@ class CareTest {
     }
 
     @Test
+    void softenedWaterIsNoWaterForAnyKind_howeverLittleIsDissolved() {
+        WaterAnalysis softened = WATERS.typical(WaterSource.SOFTENED_TAP);
+        Need need =
+                NEEDS
+                        .of(kind("pothos"), Years.wants("pothos", Phase.GROWING), Gives.NOTHING, watered(softened))
+                        .stream()
+                        .filter(it -> it.kind() == Need.Kind.WATER)
+                        .findFirst()
+                        .orElseThrow();
+        assertThat(need.missed().orElseThrow().what()).isEqualTo(WaterReason.SODIUM);
+        // 50 of 140 mg/L sodium with rain of 1 mg/L: about a third of it may stay.
+        assertThat(WATERS.shareBorne(kind("pothos"), softened, WATERS.typical(WaterSource.RAIN)))
+                .isCloseTo(49.0 / 139, within(0.001));
+        assertThat(NEEDS.of(
+                        kind("pothos"),
+                        Years.wants("pothos", Phase.GROWING),
+                        Gives.NOTHING,
+                        watered(WATERS.typical(WaterSource.SOFT_TAP))))
+                .allMatch(it -> it.missed().isEmpty());
+    }
+
+    private static PotGives watered(WaterAnalysis water) {
+        return new PotGives(
+                OptionalDouble.empty(),
+                OptionalDouble.empty(),
+                0,
+                false,
+                Optional.of(Figure.of(WATERS.dissolvedMg(water), WaterSource.SOFTENED_TAP)),
+                Optional.of(water),
+                OptionalDouble.empty(),
+                4,
+                OptionalDouble.empty(),
+                1);
+    }
+
+    @Test
     void theBlendGoesByTheWaterThatIsReallyGiven() {
         PotGives pot = new PotGives(
                 OptionalDouble.empty(),
@@ -226,6 +265,7 @@ class CareTest {
                 0,
                 false,
                 Optional.of(Figure.of(640, WaterSource.HARD_TAP)),
+                Optional.empty(),
                 OptionalDouble.empty(),
                 4,
                 OptionalDouble.empty(),

@@ -136,12 +136,22 @@ class FeedingTest {
                 next("sarracenia", Phase.GROWING, new FedSoFar(0, 9, 0, 0)).orElseThrow();
         assertThat(pitchers.way()).isEqualTo(FeedPlan.Way.PITCHERS);
         assertThat(pitchers.counts()).isEqualTo(3);
-        assertThat(pitchers.ml()).isEqualTo(45);
-        assertThat(pitchers.how()).isEqualTo(FeedHow.PITCHERS.with(3, new Volume(15)));
-        assertThat(next("drosera", Phase.GROWING, new FedSoFar(12, 0, 0, 0))
+        assertThat(pitchers.ml()).isEqualTo(30);
+        assertThat(pitchers.how()).isEqualTo(FeedHow.PITCHERS.with(3, new Volume(10)));
+        assertThat(next("cephalotus", Phase.GROWING, new FedSoFar(0, 6, 0, 0))
                         .orElseThrow()
-                        .way())
-                .isEqualTo(FeedPlan.Way.STICKY_LEAVES);
+                        .ml())
+                .as("a third of so small a pitcher is one millilitre")
+                .isEqualTo(2);
+        NextFeed sundew =
+                next("drosera", Phase.GROWING, new FedSoFar(12, 0, 0, 0)).orElseThrow();
+        assertThat(sundew.way()).isEqualTo(FeedPlan.Way.STICKY_LEAVES);
+        assertThat(sundew.ml() / 12).as("a leaf bears a mist").isBetween(0.1, 0.3);
+        for (String kind : new String[] {"dionaea", "darlingtonia"}) {
+            NextFeed prey = next(kind, Phase.GROWING, new FedSoFar(0, 9, 0, 0)).orElseThrow();
+            assertThat(prey.how()).as("prey in the trap, nothing poured").isEqualTo(FeedHow.SNAP_TRAPS.with(3));
+            assertThat(prey.ml()).isZero();
+        }
         assertThat(next("sarracenia", Phase.COOL_REST, new FedSoFar(0, 9, 0, 0)))
                 .isEmpty();
         assertThat(next("nepenthes", Phase.SLOW, new FedSoFar(9, 4, 0, 0))).isPresent();

@@ -6,7 +6,9 @@ import static org.assertj.core.api.Assertions.within;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.OptionalDouble;
 import mildlantern.Tries;
+import mildlantern.plant.PlantKnowledge;
 import mildlantern.plant.WaterSource;
 import mildlantern.plant.WaterWant;
 import org.junit.jupiter.api.Test;
@@ -17,14 +19,18 @@ class PotAccountTest {
     private static final LocalDate POTTED = LocalDate.of(2024, 3, 1);
 
     private static PotAccount.Pot pot(String medium, WaterWant wants) {
-        return new PotAccount.Pot(900, 450, 600, medium, wants);
+        return new PotAccount.Pot(900, 450, 600, medium, wants, 1);
+    }
+
+    private static PotAccount.Gift gift(LocalDate on, double ml, WaterSource water, double mgNitrogen) {
+        return new PotAccount.Gift(on, ml, ACCOUNT.usualSalts(water), mgNitrogen, OptionalDouble.empty());
     }
 
     /** Water every so many days, every third time with feed, for two years. */
     private static List<PotAccount.Gift> twoYears(int every, WaterSource water, double mgNitrogen, double ml) {
         List<PotAccount.Gift> gifts = new ArrayList<>();
         for (int i = 0; i * every < 730; i++) {
-            gifts.add(new PotAccount.Gift(POTTED.plusDays((long) i * every), ml, water, i % 3 == 2 ? mgNitrogen : 0));
+            gifts.add(gift(POTTED.plusDays((long) i * every), ml, water, i % 3 == 2 ? mgNitrogen : 0));
         }
         return gifts;
     }
@@ -54,15 +60,15 @@ class PotAccountTest {
     @Test
     void oneFeedByHand() {
         PotAccount.Balance balance = ACCOUNT.keep(
-                new PotAccount.Pot(900, 315, 0, "leca", WaterWant.ANY),
-                List.of(new PotAccount.Gift(POTTED, 700, WaterSource.DISTILLED, 100)),
+                new PotAccount.Pot(900, 315, 0, "leca", WaterWant.ANY, 1),
+                List.of(gift(POTTED, 700, WaterSource.DISTILLED, 100)),
                 POTTED,
                 POTTED,
                 day -> true);
         assertThat(balance.nitrogen().given()).isCloseTo(70, within(1e-9));
         assertThat(balance.nitrogen().washed()).isCloseTo(70 * 115.0 / 1015, within(1e-9));
         assertThat(balance.nitrogenPerLitre()).isCloseTo((70 - 70 * 115.0 / 1015) / 0.9, within(1e-9));
-        assertThat(balance.salts().given()).isCloseTo(70 * 6 + 2 * 0.7, within(1e-9));
+        assertThat(balance.salts().given()).isCloseTo(70 * 3.5 + 2 * 0.7, within(1e-9));
     }
 
     @Test
@@ -86,7 +92,7 @@ class PotAccountTest {
         assertThat(salty.flushDue()).isTrue();
         List<PotAccount.Gift> flushed = new ArrayList<>(sparing);
         flushed.removeIf(gift -> gift.on().isAfter(POTTED.plusDays(299)));
-        flushed.add(new PotAccount.Gift(POTTED.plusDays(300), 2700, WaterSource.RAIN, 0));
+        flushed.add(gift(POTTED.plusDays(300), 2700, WaterSource.RAIN, 0));
         PotAccount.Balance after = after(pot("bark", WaterWant.SOFT), flushed, 300);
         assertThat(after.conductivity()).isLessThan(0.5 * salty.conductivity());
         assertThat(after(pot("bark", WaterWant.SOFT), twoYears(6, WaterSource.RAIN, 60, 1100), 300)
@@ -140,5 +146,33 @@ class PotAccountTest {
         balances(half.nitrogen());
         balances(all.nitrogen());
         balances(all.salts());
+    }
+
+    @Test
+    void aFeedBringsTheSaltsThatItsLabelTells() {
+        FeedPlan feeds = FeedPlan.load();
+        // 1 g of 20-20-20 in a litre is 200 mg N and 1.0 mS/cm, which is 640 mg/L: 3.2 mg a mg.
+        assertThat(ACCOUNT.saltsPerNitrogen(feeds.product("balanced-powder").orElseThrow())
+                        .orElseThrow())
+                .isCloseTo(3.2, within(0.01));
+        assertThat(ACCOUNT.saltsPerNitrogen(feeds.product("orchid-powder").orElseThrow())
+                        .orElseThrow())
+                .isCloseTo(1.15 * 640 / 130, within(0.01));
+        assertThat(ACCOUNT.saltsPerNitrogen(feeds.product("bitter-salt").orElseThrow()))
+                .as("without nitrogen there is no such share")
+                .isEmpty();
+    }
+
+    @Test
+    void aSlowKindTakesASmallShare_soThatTheSameFeedLeavesMore() {
+        PlantKnowledge plants = PlantKnowledge.load();
+        double cactus = ACCOUNT.appetite(plants.profile("cactus").orElseThrow());
+        double pothos = ACCOUNT.appetite(plants.profile("pothos").orElseThrow());
+        assertThat(pothos / cactus).isBetween(2.5, 5.0);
+        List<PotAccount.Gift> gifts = twoYears(7, WaterSource.RAIN, 60, 0);
+        assertThat(after(new PotAccount.Pot(900, 450, 600, "mineral", WaterWant.ANY, cactus), gifts, 200)
+                        .nitrogenPerLitre())
+                .isGreaterThan(after(new PotAccount.Pot(900, 450, 600, "mineral", WaterWant.ANY, pothos), gifts, 200)
+                        .nitrogenPerLitre());
     }
 }

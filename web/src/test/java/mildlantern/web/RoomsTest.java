@@ -59,7 +59,17 @@ class RoomsTest {
             entry("account", Set.of("mail", "stop")),
             entry(
                     "reminders",
-                    Set.of("account", "mail", "care", "treatment", "task", "casework", "routine", "plant", "stop")),
+                    Set.of(
+                            "away",
+                            "account",
+                            "mail",
+                            "care",
+                            "treatment",
+                            "task",
+                            "casework",
+                            "routine",
+                            "plant",
+                            "stop")),
             entry("photo", Set.of("edge", "routine", "log", "plant")),
             entry("keeping", Set.of("casework", "routine", "plant", "stop")),
             entry("quickline", Set.of("routine", "log", "plant", "stop")),

@@ -223,6 +223,7 @@ class CareService {
                         .isPresent(),
                 Optional.ofNullable(plant.waterSource())
                         .map(source -> Figure.of(waters.dissolvedMg(house.water(source)), source)),
+                Optional.ofNullable(plant.waterSource()).map(house::water),
                 food.map(it -> OptionalDouble.of(it.nitrogen())).orElse(OptionalDouble.empty()),
                 account.hungryBelow(),
                 food.map(it -> OptionalDouble.of(it.conductivity())).orElse(OptionalDouble.empty()),

@@ -7,6 +7,7 @@ import mildlantern.nutrition.WaterAnalysis;
 import mildlantern.nutrition.Waters;
 import mildlantern.plant.WaterSource;
 import mildlantern.web.platform.CollectionId;
+import mildlantern.web.routine.HouseWaters;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -14,7 +15,7 @@ import org.springframework.transaction.annotation.Transactional;
 /** The waters of a house: the grower's own analysis where there is one, a usual one otherwise. */
 @Service
 @Transactional(readOnly = true)
-public class OwnWaters {
+public class OwnWaters implements HouseWaters {
     private final FeedingRows.Waters rows;
     private final Waters waters;
 
@@ -31,6 +32,14 @@ public class OwnWaters {
         }
         rows.findByCollection(collection).forEach(water -> analyses.put(water.source(), water.analysis()));
         return analyses;
+    }
+
+    @Override
+    public Map<WaterSource, Double> dissolved(CollectionId collection) {
+        Map<WaterSource, Double> dissolved = new EnumMap<>(WaterSource.class);
+        rows.findByCollection(collection)
+                .forEach(water -> dissolved.put(water.source(), waters.dissolvedMg(water.analysis())));
+        return dissolved;
     }
 
     /** The days on which waters of this house were analysed. */

@@ -14,6 +14,7 @@ import java.util.stream.Collectors;
 import mildlantern.place.StopId;
 import mildlantern.plant.PlantId;
 import mildlantern.round.CareSchedule.Work;
+import mildlantern.web.away.AwayDays;
 import mildlantern.web.care.PlannedTasks;
 import mildlantern.web.casework.CaseTroubles;
 import mildlantern.web.plant.Plant;
@@ -41,6 +42,7 @@ class Coming {
     private final CourseDues courses;
     private final PlannedTasks tasks;
     private final HandTasks hands;
+    private final AwayDays away;
 
     Coming(
             Stops stops,
@@ -49,7 +51,8 @@ class Coming {
             CaseTroubles cases,
             CourseDues courses,
             PlannedTasks tasks,
-            HandTasks hands) {
+            HandTasks hands,
+            AwayDays away) {
         this.stops = stops;
         this.plants = plants;
         this.schedules = schedules;
@@ -57,6 +60,7 @@ class Coming {
         this.courses = courses;
         this.tasks = tasks;
         this.hands = hands;
+        this.away = away;
     }
 
     /**
@@ -117,6 +121,8 @@ class Coming {
                                         Wording.say("reminders.coming.look-again", named.name()),
                                         Wording.say("reminders.coming.trial-day"),
                                         "/plants/" + plant)))));
+        away.until(collection, until)
+                .forEach(day -> events.add(new Event(day.key(), day.day(), day.words(), day.words(), day.path())));
         events.replaceAll(event -> event.day().isBefore(today) ? on(event, today) : event);
         events.addAll(routine(collection, alive, open, hands.today(collection, today), until));
         events.sort(Comparator.comparing(Event::day).thenComparing(Event::key));

@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import mildlantern.log.LogEntry;
 import mildlantern.nutrition.FeedPlan;
 import mildlantern.nutrition.FeedProduct;
@@ -34,8 +35,10 @@ public class FoodBook {
     private final FeedProduct granules;
     private final WaterKnowledge water;
     private final WaterBook pots;
+    private final HouseWaters waters;
 
-    FoodBook(PotAccount account, FeedPlan feeds, WaterKnowledge water, WaterBook pots) {
+    FoodBook(PotAccount account, FeedPlan feeds, WaterKnowledge water, WaterBook pots, HouseWaters waters) {
+        this.waters = waters;
         this.account = account;
         this.feeds = feeds;
         this.granules = feeds.products().stream()
@@ -58,7 +61,7 @@ public class FoodBook {
         PotWater balance = water.pot(pot);
         WaterSource usual = Optional.ofNullable(plant.waterSource())
                 .orElse(profile.water() == WaterWant.ANY ? WaterSource.SOFT_TAP : WaterSource.RAIN);
-        List<PotAccount.Gift> gifts = gifts(log, profile, usual);
+        List<PotAccount.Gift> gifts = gifts(log, profile, usual, waters.dissolved(plant.collection()));
         WaterBook.Climates climates = pots.climates(plant.collection());
         PlantYear year = climates.house().of(plant);
         return Optional.of(account.keep(
@@ -67,7 +70,8 @@ public class FoodBook {
                         Math.min(balance.thresholdMl(), balance.capacityMl()),
                         water.leafSquareCm(pot),
                         pot.medium().id(),
-                        profile.water()),
+                        profile.water(),
+                        account.appetite(profile)),
                 gifts,
                 laid(log),
                 day -> climates.celsius(plant.stop(), day),
@@ -92,19 +96,43 @@ public class FoodBook {
     }
 
     /** A feed goes with the water of its day; where none was noted, it was a watering of its own. */
-    private static List<PotAccount.Gift> gifts(List<LogLine> log, Profile profile, WaterSource usual) {
+    private List<PotAccount.Gift> gifts(
+            List<LogLine> log, Profile profile, WaterSource usual, Map<WaterSource, Double> dissolved) {
         Map<LocalDate, Double> fed = new HashMap<>();
-        log.forEach(line -> line.as(LogEntry.Fed.class)
-                .ifPresent(entry -> fed.put(
-                        line.onDay(),
-                        entry.mgNitrogen().orElse(profile.feedMgN().middle()))));
-        List<PotAccount.Gift> gifts = new ArrayList<>();
-        log.forEach(line -> line.as(LogEntry.Watered.class).ifPresent(entry -> {
-            Double strength = fed.remove(line.onDay());
-            gifts.add(new PotAccount.Gift(
-                    line.onDay(), entry.ml().orElse(0), entry.water().orElse(usual), strength == null ? 0 : strength));
+        Map<LocalDate, OptionalDouble> salts = new HashMap<>();
+        log.forEach(line -> line.as(LogEntry.Fed.class).ifPresent(entry -> {
+            fed.put(line.onDay(), entry.mgNitrogen().orElse(profile.feedMgN().middle()));
+            salts.put(
+                    line.onDay(),
+                    entry.product()
+                            .flatMap(feeds::product)
+                            .map(account::saltsPerNitrogen)
+                            .orElse(OptionalDouble.empty()));
         }));
-        fed.forEach((day, strength) -> gifts.add(new PotAccount.Gift(day, 0, usual, strength)));
+        List<PotAccount.Gift> gifts = new ArrayList<>();
+        log.forEach(line -> line.as(LogEntry.Watered.class)
+                .ifPresent(entry -> gifts.add(gift(
+                        line.onDay(),
+                        entry.ml().orElse(0),
+                        dissolved(entry.water().orElse(usual), dissolved),
+                        Optional.ofNullable(fed.remove(line.onDay())),
+                        salts))));
+        fed.forEach(
+                (day, strength) -> gifts.add(gift(day, 0, dissolved(usual, dissolved), Optional.of(strength), salts)));
         return gifts;
+    }
+
+    private double dissolved(WaterSource water, Map<WaterSource, Double> dissolved) {
+        return Optional.ofNullable(dissolved.get(water)).orElseGet(() -> account.usualSalts(water));
+    }
+
+    private static PotAccount.Gift gift(
+            LocalDate day, double ml, double waterMg, Optional<Double> strength, Map<LocalDate, OptionalDouble> salts) {
+        return new PotAccount.Gift(
+                day,
+                ml,
+                waterMg,
+                strength.orElse(0.0),
+                strength.isPresent() ? salts.getOrDefault(day, OptionalDouble.empty()) : OptionalDouble.empty());
     }
 }

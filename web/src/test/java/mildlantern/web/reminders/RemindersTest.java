@@ -12,6 +12,7 @@ import biweekly.ICalendar;
 import com.icegreen.greenmail.util.GreenMail;
 import jakarta.mail.internet.MimeMessage;
 import java.time.Duration;
+import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.List;
 import java.util.UUID;
@@ -131,6 +132,32 @@ class RemindersTest {
                 .containsExactlyElementsOf(read.getEvents().stream()
                         .map(event -> event.getUid().getValue())
                         .toList());
+    }
+
+    @Test
+    void aHelpersDaysAndTheReturnStandInTheCalendar() throws Exception {
+        LocalDate leaves = LocalDate.now();
+        press(
+                "/away",
+                "form",
+                UUID.randomUUID().toString(),
+                "leaves",
+                leaves.toString(),
+                "back",
+                leaves.plusDays(12).toString(),
+                "who",
+                "NOBODY",
+                "helper",
+                "",
+                "note",
+                "");
+        ICalendar read = Biweekly.parse(
+                        mvc.perform(get(address())).andReturn().getResponse().getContentAsString())
+                .first();
+        assertThat(read.validate(biweekly.ICalVersion.V2_0).isEmpty()).isTrue();
+        assertThat(read.getEvents())
+                .extracting(event -> event.getSummary().getValue())
+                .contains("Before you go: water and see to the plants", "Back: look at the plants that were left");
     }
 
     @Test
