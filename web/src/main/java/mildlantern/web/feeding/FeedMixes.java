@@ -78,6 +78,8 @@ class FeedMixes {
             Plant plant = byId.get(row.plant());
             if (plant == null
                     || row.feed().isEmpty()
+                    // For prey nothing is mixed; the round asks for it.
+                    || row.feed().get().way() == FeedPlan.Way.SNAP_TRAPS
                     || open.troubles().containsKey(plant.id())
                     || open.holds().getOrDefault(plant.id(), Set.of()).contains(Hold.FEED)) {
                 continue;

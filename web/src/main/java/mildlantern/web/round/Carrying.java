@@ -2,7 +2,6 @@ package mildlantern.web.round;
 
 import java.util.Optional;
 import mildlantern.message.MessageKey;
-import mildlantern.nutrition.FeedPlan;
 import mildlantern.plant.WaterSource;
 import mildlantern.plant.WaterWant;
 import mildlantern.round.Due;
@@ -49,9 +48,11 @@ enum Carrying implements MessageKey {
     static String mix(PlantDue plant) {
         return plant.row()
                 .flatMap(ScheduleRow::feed)
-                .map(feed -> feed.way() == FeedPlan.Way.ROOTS
-                        ? Wording.say("round.carrying.feed-mg-l-nitrogen", Math.round(feed.mgNitrogen()))
-                        : Wording.say("round.carrying.organic-feed-traps"))
+                .map(feed -> switch (feed.way()) {
+                    case ROOTS -> Wording.say("round.carrying.feed-mg-l-nitrogen", Math.round(feed.mgNitrogen()));
+                    case SNAP_TRAPS -> Wording.say("round.carrying.prey");
+                    case PITCHERS, STICKY_LEAVES -> Wording.say("round.carrying.organic-feed-traps");
+                })
                 .orElse(FEED.words());
     }
 

@@ -67,8 +67,9 @@ class Presses {
     private LogEntry feeding(CollectionId collection, PlantId plant) {
         Optional<ScheduleRow.Feed> feed = schedules.of(collection, plant).flatMap(ScheduleRow::feed);
         return feed.filter(it -> it.way() != FeedPlan.Way.ROOTS)
-                .<LogEntry>map(
-                        it -> new LogEntry.TrapFed(OptionalInt.of(it.counts()), OptionalDouble.of(it.mgNitrogen())))
+                .<LogEntry>map(it -> new LogEntry.TrapFed(
+                        OptionalInt.of(it.counts()),
+                        it.mgNitrogen() > 0 ? OptionalDouble.of(it.mgNitrogen()) : OptionalDouble.empty()))
                 .orElseGet(() -> eatsByTraps(collection, plant)
                         ? new LogEntry.TrapFed(OptionalInt.empty(), OptionalDouble.empty())
                         : new LogEntry.Fed(

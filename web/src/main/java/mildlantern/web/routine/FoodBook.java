@@ -88,7 +88,7 @@ public class FoodBook {
 
     private PotAccount.Laid laid(LocalDate day, LogEntry.Granules entry) {
         FeedProduct product = entry.product()
-                .flatMap(feeds::product)
+                .flatMap(this::product)
                 .filter(it -> it.form() == FeedProduct.Form.GRANULES)
                 .orElse(granules);
         return new PotAccount.Laid(
@@ -120,6 +120,14 @@ public class FoodBook {
         fed.forEach(
                 (day, strength) -> gifts.add(gift(day, 0, dissolved(usual, dissolved), Optional.of(strength), salts)));
         return gifts;
+    }
+
+    /** A feed of the shops by its id, or by the name under which it was written down. */
+    private Optional<FeedProduct> product(String written) {
+        return feeds.products().stream()
+                .filter(product ->
+                        product.id().equals(written) || product.name().equals(written))
+                .findFirst();
     }
 
     private double dissolved(WaterSource water, Map<WaterSource, Double> dissolved) {

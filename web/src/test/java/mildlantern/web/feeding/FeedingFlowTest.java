@@ -158,7 +158,7 @@ class FeedingFlowTest {
             LogEntry.Fed feed = row.as(LogEntry.Fed.class).orElseThrow();
             assertThat(feed.mgNitrogen()).hasValue(100);
             assertThat(feed.product())
-                    .hasValueSatisfying(name -> assertThat(name).contains("20-20-20"));
+                    .hasValueSatisfying(name -> assertThat(name).contains("13-3-15"));
         });
         assertThat(page()).contains("No plant needs feeding today.");
         mvc.perform(mine(post("/feeding/take-back"))
