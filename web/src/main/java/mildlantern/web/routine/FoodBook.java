@@ -105,7 +105,7 @@ public class FoodBook {
             salts.put(
                     line.onDay(),
                     entry.product()
-                            .flatMap(feeds::product)
+                            .flatMap(this::product)
                             .map(account::saltsPerNitrogen)
                             .orElse(OptionalDouble.empty()));
         }));
