@@ -200,19 +200,23 @@ class FeedMixes {
             double together = Objects.requireNonNull(analyses.get(source)).conductivity() + litre.conductivity();
             double most = waters.allowedWithFeed(one.profile());
             if (together > most) {
+                String words = Wording.say(
+                        "feeding.feed-mixes.ms-cm-tolerates",
+                        Limits.plain(Math.round(together * 100) / 100.0),
+                        Wording.of(source),
+                        Limits.plain(most));
+                double inRain = waters.typical(WaterSource.RAIN).conductivity() + litre.conductivity();
                 names.computeIfAbsent(
-                                Wording.say(
-                                        "feeding.feed-mixes.ms-cm-tolerates",
-                                        Limits.plain(Math.round(together * 100) / 100.0),
-                                        Wording.of(source),
-                                        Limits.plain(most)),
-                                words -> new ArrayList<>())
+                                inRain > most
+                                        ? Wording.say("feeding.feed-mixes.mix-weaker", words)
+                                        : Wording.say("feeding.feed-mixes.mix-rain-water", words),
+                                said -> new ArrayList<>())
                         .add(one.plant().name());
             }
         }
         return names.entrySet().stream()
-                .map(entry -> Wording.say(
-                        "feeding.feed-mixes.mix-rain-water", String.join(", ", entry.getValue()), entry.getKey()))
+                .map(entry ->
+                        Wording.say("feeding.feed-mixes.minds", String.join(", ", entry.getValue()), entry.getKey()))
                 .toList();
     }
 }
