@@ -78,14 +78,6 @@ class Absence extends Row {
         return new Dates(leavesOn, backOn, who, helper, note);
     }
 
-    void left(LocalDate day) {
-        leftOn = day;
-    }
-
-    void ended(State how) {
-        state = how;
-    }
-
     /** Whether the last day at home is over. */
     boolean gone(LocalDate today) {
         return today.isAfter(leavesOn);

@@ -112,21 +112,20 @@ class Absences {
     /** Makes the plan, or makes it anew with other dates; a form sent twice makes it once. */
     @Transactional
     public void plan(CollectionId collection, FormKey form, Absence.Dates dates) {
-        routine.writeAll(collection, () -> {
-            if (forms.firstTime(collection, form)) {
-                Absence absence = rows.findByCollectionAndState(collection, Absence.State.OPEN)
-                        .orElseGet(() -> new Absence(collection));
-                rows.save(absence.planned(dates, LocalDate.now(clock)));
-                left.deleteByCollectionAndAbsence(collection, absence.key());
-                visits.deleteByCollectionAndAbsence(collection, absence.key());
-                AwayPlan plan = planner.plan(leftPlants(collection), dates.leaves(), dates.back(), dates.who());
-                plan.lines().forEach(line -> left.save(new LeftBehind(absence, line)));
-                plan.visits()
-                        .forEach(visit -> visit.portions()
-                                .forEach(portion -> visits.save(
-                                        new HelperVisit(absence, visit.day(), portion.plant(), portion.ml()))));
-            }
-        });
+        if (!forms.firstTime(collection, form)) {
+            return;
+        }
+        Absence absence =
+                open(collection).orElseGet(() -> new Absence(collection)).planned(dates, LocalDate.now(clock));
+        AwayPlan plan = planner.plan(leftPlants(collection), dates.leaves(), dates.back(), dates.who());
+        rows.save(absence);
+        left.forget(collection, absence.key());
+        visits.forget(collection, absence.key());
+        plan.lines().forEach(line -> left.save(new LeftBehind(absence, line)));
+        plan.visits()
+                .forEach(visit -> visit.portions()
+                        .forEach(portion ->
+                                visits.save(new HelperVisit(absence, visit.day(), portion.plant(), portion.ml()))));
     }
 
     private List<LeftPlant> leftPlants(CollectionId collection) {
@@ -160,10 +159,9 @@ class Absences {
     /** Calls it off; nothing of it is written into the record. */
     @Transactional
     public void callOff(CollectionId collection) {
-        open(collection).ifPresent(absence -> {
-            absence.ended(Absence.State.CALLED_OFF);
-            rows.save(absence);
-        });
+        open(collection)
+                .ifPresent(
+                        absence -> rows.end(collection, absence.key(), Absence.State.CALLED_OFF, Absence.State.OPEN));
     }
 
     /** What was to be done before is done: what was wetted through goes into the record. */
@@ -179,7 +177,9 @@ class Absences {
                 .toList();
         LocalDate today = LocalDate.now(clock);
         routine.write(collection, soaked, () -> {
-            if (forms.firstTime(collection, form)) {
+            // From another page it may have been noted by now.
+            if (forms.firstTime(collection, form)
+                    && rows.leave(collection, absence.get().key(), today, Absence.State.OPEN) == 1) {
                 BatchId batch = BatchId.fresh();
                 alive(collection, soaked)
                         .forEach(plant -> log.write(
@@ -188,8 +188,6 @@ class Absences {
                                 today,
                                 List.of(RecordWriter.Line.of(watered(plant, OptionalInt.empty()))),
                                 Optional.of(batch)));
-                absence.get().left(today);
-                rows.save(absence.get());
             }
         });
     }
@@ -208,10 +206,9 @@ class Absences {
         AwayPlan plan = plan(absence.get());
         List<PlantId> all = plan.lines().stream().map(AwayPlan.Line::plant).toList();
         routine.write(collection, all, () -> {
-            if (forms.firstTime(collection, form)) {
+            if (forms.firstTime(collection, form)
+                    && rows.end(collection, absence.get().key(), Absence.State.OVER, Absence.State.OPEN) == 1) {
                 write(absence.get(), plan, asPlanned);
-                absence.get().ended(Absence.State.OVER);
-                rows.save(absence.get());
             }
         });
     }

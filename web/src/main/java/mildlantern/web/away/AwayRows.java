@@ -1,9 +1,12 @@
 package mildlantern.web.away;
 
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import mildlantern.web.platform.CollectionId;
+import org.springframework.data.jpa.repository.Modifying;
+import org.springframework.data.jpa.repository.Query;
 import org.springframework.data.repository.Repository;
 
 /** The tables of absences. */
@@ -15,6 +18,18 @@ final class AwayRows {
         Absence save(Absence absence);
 
         Optional<Absence> findByCollectionAndState(CollectionId collection, Absence.State state);
+
+        /** Notes that what is done before is done; 0 where that was noted, or the absence is over. */
+        @Modifying
+        @Query("update Absence a set a.leftOn = :day where a.collection = :collection and a.id = :id"
+                + " and a.leftOn is null and a.state = :open")
+        int leave(CollectionId collection, UUID id, LocalDate day, Absence.State open);
+
+        /** Ends an absence; 0 where it has ended. */
+        @Modifying
+        @Query(
+                "update Absence a set a.state = :how where a.collection = :collection and a.id = :id and a.state = :open")
+        int end(CollectionId collection, UUID id, Absence.State how, Absence.State open);
     }
 
     /** The table of the plants that are left. */
@@ -23,7 +38,9 @@ final class AwayRows {
 
         List<LeftBehind> findByCollectionAndAbsence(CollectionId collection, UUID absence);
 
-        void deleteByCollectionAndAbsence(CollectionId collection, UUID absence);
+        @Modifying
+        @Query("delete from LeftBehind l where l.collection = :collection and l.absence = :absence")
+        void forget(CollectionId collection, UUID absence);
     }
 
     /** The table of a helper's days. */
@@ -32,6 +49,8 @@ final class AwayRows {
 
         List<HelperVisit> findByCollectionAndAbsenceOrderByOnDay(CollectionId collection, UUID absence);
 
-        void deleteByCollectionAndAbsence(CollectionId collection, UUID absence);
+        @Modifying
+        @Query("delete from HelperVisit v where v.collection = :collection and v.absence = :absence")
+        void forget(CollectionId collection, UUID absence);
     }
 }
