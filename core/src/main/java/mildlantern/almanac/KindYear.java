@@ -2,6 +2,7 @@ package mildlantern.almanac;
 
 import java.time.LocalDate;
 import java.time.Month;
+import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -34,7 +35,6 @@ import mildlantern.water.WaterKnowledge;
  * fed when it wants it.
  */
 public final class KindYear {
-    private static final Range FEED_DAYS = new Range(14, 21);
     private static final int SETTLES = 60;
     private static final double POT_CM = 13;
     private static final double SHORTEST = 9;
@@ -48,13 +48,19 @@ public final class KindYear {
     private final WaterKnowledge water;
     private final FeedPlan feeds;
     private final Sun sun;
+    private final Range feedDays;
 
-    public KindYear(PlantKnowledge plants, PlantYears years, WaterKnowledge water, FeedPlan feeds, Sun sun) {
+    /**
+     * @param feedDays days from and by when after the last feed a growing plant is fed at its roots
+     */
+    public KindYear(
+            PlantKnowledge plants, PlantYears years, WaterKnowledge water, FeedPlan feeds, Sun sun, Range feedDays) {
         this.plants = plants;
         this.years = years;
         this.water = water;
         this.feeds = feeds;
         this.sun = sun;
+        this.feedDays = feedDays;
     }
 
     /**
@@ -105,23 +111,20 @@ public final class KindYear {
         Held held = pot.full();
         int sinceWatered = 0;
         int sinceFed = 0;
-        List<Day> days = new java.util.ArrayList<>();
+        List<Day> days = new ArrayList<>();
         for (LocalDate day = LocalDate.of(year, 1, 1).minusDays(SETTLES);
                 day.getYear() <= year;
                 day = day.plusDays(1)) {
             PlantYear today = day.getDayOfMonth() % 5 == 1 ? years.of(kind, there, place, List.of(), day) : told;
             told = today;
             Wants wants = years.knowledge().wants(kind, today.at(day).phase(), false);
-            boolean watered = wants.daysBetween()
-                            .map(between -> between.middle())
-                            .filter(between -> between > 0)
-                            .isPresent()
+            boolean watered = wants.daysBetween().isPresent()
                     ? sinceWatered >= wants.daysBetween().get().middle()
                     : pot.used(held) >= 1;
             held = watered ? pot.full() : held;
             sinceWatered = watered ? 0 : sinceWatered + 1;
             int since = sinceFed;
-            boolean fed = feeds.next(kind, wants, FedSoFar.NOTHING, FEED_DAYS)
+            boolean fed = feeds.next(kind, wants, FedSoFar.NOTHING, feedDays)
                     .filter(next -> since >= next.days().low() && (watered || next.way() != FeedPlan.Way.ROOTS))
                     .isPresent();
             sinceFed = fed ? 0 : sinceFed + 1;

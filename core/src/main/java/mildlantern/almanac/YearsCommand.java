@@ -4,6 +4,7 @@ import java.io.PrintStream;
 import java.nio.charset.StandardCharsets;
 import java.time.Month;
 import java.time.Year;
+import java.time.ZoneOffset;
 import java.time.format.TextStyle;
 import java.util.List;
 import java.util.Locale;
@@ -15,6 +16,7 @@ import mildlantern.light.Sun;
 import mildlantern.nutrition.FeedPlan;
 import mildlantern.plant.PlantKnowledge;
 import mildlantern.plant.Profile;
+import mildlantern.round.RoundPlanner;
 import mildlantern.season.PlantYears;
 import mildlantern.season.YearKnowledge;
 import mildlantern.water.WaterKnowledge;
@@ -52,7 +54,8 @@ public final class YearsCommand {
                     new PlantYears(YearKnowledge.load(plants)),
                     WaterKnowledge.load(plants),
                     FeedPlan.load(),
-                    Sun.load());
+                    Sun.load(),
+                    RoundPlanner.load().feedDays());
             List<Profile> kinds = plants.profiles().stream()
                     .filter(kind -> arguments.size() < 2 || kind.id().equals(arguments.get(1)))
                     .toList();
@@ -63,10 +66,7 @@ public final class YearsCommand {
             for (Profile kind : kinds) {
                 print(
                         kind,
-                        years.months(
-                                kind,
-                                latitude,
-                                Year.now(java.time.ZoneOffset.UTC).getValue()),
+                        years.months(kind, latitude, Year.now(ZoneOffset.UTC).getValue()),
                         out);
             }
             return PRINTED;

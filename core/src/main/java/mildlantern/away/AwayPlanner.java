@@ -17,8 +17,8 @@ import mildlantern.water.Prospect;
  * Plans what is done before a grower goes away, and when a helper comes.
  *
  * <p>Each plant gets the least measure that brings its chance of harm under what is accepted. Whoever still is not safe is watered by the helper: on the last
- * day on which all are still safe he waters what would want water before the next such day, and so on until the return; no plan with fewer days keeps
- * them all safe, as each visit is as late as can be.
+ * day on which all are still safe he waters what wants water by then, and what would not last until the next such day, and so on until the return; no plan
+ * with fewer days keeps them all safe, as each visit is as late as can be.
  */
 public final class AwayPlanner {
     private static final double EARLY = 0.1;
@@ -55,8 +55,13 @@ public final class AwayPlanner {
         return new AwayPlanner(KnowledgeFiles.open("away.yaml"));
     }
 
+    /** Whether a plant is in danger if nothing is done; what rests dry is not. */
+    public boolean endangers(AwayPlan.Line line) {
+        return line.harmAsItIs() > accepted && line.measure() != Measure.KEPT_DRY;
+    }
+
     /** The chance of harm up to which a plant is left to itself. */
-    public double accepted() {
+    double accepted() {
         return accepted;
     }
 
@@ -71,8 +76,8 @@ public final class AwayPlanner {
         List<AwayPlan.Line> lines = new ArrayList<>();
         Map<PlantId, Kept> watered = new HashMap<>();
         for (LeftPlant plant : plants) {
-            Kept kept = kept(plant, leaves, days, who);
             Prospect.Alone asItIs = plant.prospect().alone(Prospect.Left.AS_IT_IS, leaves, days);
+            Kept kept = kept(plant, asItIs, leaves, days, who);
             lines.add(new AwayPlan.Line(
                     plant.id(),
                     leaves.plusDays((long) asItIs.wants(EARLY)),
@@ -96,8 +101,7 @@ public final class AwayPlanner {
         }
     }
 
-    private Kept kept(LeftPlant plant, LocalDate leaves, int days, Waterer who) {
-        Prospect.Alone asItIs = plant.prospect().alone(Prospect.Left.AS_IT_IS, leaves, days);
+    private Kept kept(LeftPlant plant, Prospect.Alone asItIs, LocalDate leaves, int days, Waterer who) {
         if (plant.wants().daysBetween().isPresent()) {
             return new Kept(Measure.KEPT_DRY, false, 0, asItIs);
         }
@@ -105,21 +109,16 @@ public final class AwayPlanner {
             return new Kept(Measure.NOTHING, false, 0, asItIs);
         }
         List<Measure> ladder = who == Waterer.RESERVOIRS
-                ? List.of(Measure.SOAK, Measure.RESERVOIR, Measure.SHADE, Measure.GROUP)
-                : List.of(Measure.SOAK, Measure.SHADE, Measure.GROUP, Measure.RESERVOIR);
+                ? List.of(Measure.RESERVOIR, Measure.SHADE, Measure.GROUP)
+                : List.of(Measure.SHADE, Measure.GROUP, Measure.RESERVOIR);
         Kept best = with(plant, Measure.SOAK, leaves, days);
         for (Measure measure : ladder) {
-            if (possible(plant, measure)) {
+            boolean seldom = who == Waterer.HELPER && best.alone().safeDays(accepted) >= gap;
+            if (!safe(best, days) && !seldom && possible(plant, measure)) {
                 best = with(plant, measure, leaves, days);
-                if (safe(best, days)) {
-                    return best;
-                }
-                if (who == Waterer.HELPER && best.alone().safeDays(accepted) >= gap) {
-                    return best.byHelper();
-                }
             }
         }
-        return best.byHelper();
+        return safe(best, days) ? best : best.byHelper();
     }
 
     private boolean safe(Kept kept, int days) {
@@ -149,7 +148,7 @@ public final class AwayPlanner {
         return new Kept(measure, false, reservoir, plant.prospect().alone(left, leaves, days));
     }
 
-    /** Each visit as late as all stay safe; whoever would want water before the next one gets some. */
+    /** Each visit as late as all stay safe; whoever wants water by then gets some, and whoever would call for the next visit sooner than need be. */
     private List<AwayPlan.Visit> visits(
             Map<PlantId, Kept> watered, List<LeftPlant> plants, LocalDate leaves, int days) {
         Map<PlantId, Integer> last = new HashMap<>();
@@ -158,12 +157,19 @@ public final class AwayPlanner {
         int day = next(watered, last);
         while (day < days) {
             int now = day;
+            int nextAtBest = Math.min(
+                    days,
+                    now
+                            + watered.values().stream()
+                                    .mapToInt(this::safeDays)
+                                    .min()
+                                    .orElse(days));
             List<AwayPlan.Portion> portions = plants.stream()
                     .filter(plant -> watered.containsKey(plant.id()))
                     .filter(plant -> {
                         Kept kept = Objects.requireNonNull(watered.get(plant.id()));
-                        return now - Objects.requireNonNull(last.get(plant.id()))
-                                >= Math.min(kept.alone().wants(LIKELY), safeDays(kept));
+                        int before = Objects.requireNonNull(last.get(plant.id()));
+                        return now - before >= kept.alone().wants(LIKELY) || before + safeDays(kept) < nextAtBest;
                     })
                     .map(plant -> new AwayPlan.Portion(
                             plant.id(), rounded(plant.prospect().wetThroughMl())))

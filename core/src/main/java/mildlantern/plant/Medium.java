@@ -14,6 +14,7 @@ import mildlantern.quantity.Range;
  * @param surface lost a day by its wet, open surface in still air at 1 kPa, mL/cm²
  * @param falls power of saturation with which that falls as it dries, 1 to 2
  * @param least share of the available water under which it is not let dry, as it hardly takes up water again
+ * @param wicks whether it draws water up from a wick or a tray
  */
 public record Medium(
         String id,
@@ -24,4 +25,5 @@ public record Medium(
         double keepsDry,
         double surface,
         double falls,
-        double least) {}
+        double least,
+        boolean wicks) {}

@@ -49,7 +49,8 @@ public final class PlantKnowledge {
     public static PlantKnowledge load() {
         Map<String, Medium> media = new LinkedHashMap<>();
         KnowledgeFiles.open("media.yaml").children().forEach((id, entry) -> {
-            entry.allowOnly(Set.of("name", "life", "holds", "available", "keeps", "surface", "falls", "least"));
+            entry.allowOnly(
+                    Set.of("name", "life", "holds", "available", "keeps", "surface", "falls", "least", "wicks"));
             media.put(
                     id,
                     new Medium(
@@ -61,7 +62,8 @@ public final class PlantKnowledge {
                             entry.number("keeps", 0.1, 1),
                             entry.number("surface", 0, 2),
                             entry.number("falls", 1, 3),
-                            entry.optionalNumber("least", 0, 1).orElse(0)));
+                            entry.optionalNumber("least", 0, 1).orElse(0),
+                            entry.flag("wicks")));
         });
         Entry names = KnowledgeFiles.open("kind-names.yaml");
         Map<String, Profile> profiles = new LinkedHashMap<>();

@@ -17,6 +17,7 @@ import mildlantern.plant.Dryness;
 import mildlantern.plant.Phase;
 import mildlantern.plant.PlantKnowledge;
 import mildlantern.plant.Profile;
+import mildlantern.round.RoundPlanner;
 import mildlantern.season.PlantYears;
 import mildlantern.season.YearKnowledge;
 import mildlantern.season.YearStep;
@@ -32,8 +33,13 @@ class KindYearTest {
     private static final int YEAR = 2026;
     private static final PlantKnowledge PLANTS = PlantKnowledge.load();
     private static final YearKnowledge YEARS = YearKnowledge.load(PLANTS);
-    private static final KindYear KIND_YEAR =
-            new KindYear(PLANTS, new PlantYears(YEARS), WaterKnowledge.load(PLANTS), FeedPlan.load(), Sun.load());
+    private static final KindYear KIND_YEAR = new KindYear(
+            PLANTS,
+            new PlantYears(YEARS),
+            WaterKnowledge.load(PLANTS),
+            FeedPlan.load(),
+            Sun.load(),
+            RoundPlanner.load().feedDays());
 
     static Stream<Arguments> kindsAndLatitudes() {
         return PLANTS.profiles().stream()

@@ -171,6 +171,17 @@ class AwayPlannerTest {
     }
 
     @Test
+    void oneMorePlantThatLastsLongerCallsForNoVisitOfItsOwn() {
+        LeftPlant thirsty = plant("peace-lily", PotKind.PLASTIC, 12, "peat-mix", 0.6, Optional.empty());
+        LeftPlant lasting = plant("peace-lily", PotKind.PLASTIC, 15, "peat-mix", 0.9, Optional.empty());
+        for (int days = 14; days <= 40; days += 2) {
+            assertThat(plan(days, Waterer.HELPER, thirsty, lasting).visits())
+                    .as("%s days", days)
+                    .hasSameSizeAs(plan(days, Waterer.HELPER, thirsty).visits());
+        }
+    }
+
+    @Test
     void moreIsKnownOfAPlantWhoseDaysWereWrittenDown() {
         LeftPlant fast = plant("boston-fern", PotKind.PLASTIC, 15, "peat-mix", 0.6, Optional.empty());
         LeftPlant slow = plant("boston-fern", PotKind.PLASTIC, 15, "peat-mix", 1.5, Optional.empty());

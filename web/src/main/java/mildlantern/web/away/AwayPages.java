@@ -98,9 +98,7 @@ class AwayPages {
         List<AwayPlan.Line> dry = lines.stream()
                 .filter(line -> line.wantsOn().isBefore(dates.back()) && line.measure() != Measure.KEPT_DRY)
                 .toList();
-        long danger = lines.stream()
-                .filter(line -> line.harmAsItIs() > planner.accepted() && line.measure() != Measure.KEPT_DRY)
-                .count();
+        long danger = lines.stream().filter(planner::endangers).count();
         boolean old = absence.leftOn().isEmpty() && !absence.plannedOn().equals(today);
         return new Page(
                 true,
@@ -137,7 +135,7 @@ class AwayPages {
                                 DayFormat.SHORT.format(line.wantsFrom())),
                 Percent.of(line.harmAsItIs()),
                 after(line, who),
-                line.harmAsItIs() > planner.accepted());
+                planner.endangers(line));
     }
 
     private List<Todo> todos(Known known, List<AwayPlan.Line> lines, Absence.Dates dates) {

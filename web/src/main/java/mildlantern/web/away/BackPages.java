@@ -62,8 +62,7 @@ class BackPages {
         AwayPlan plan = absences.plan(absence);
         Absence.Dates dates = absence.dates();
         long days = ChronoUnit.DAYS.between(dates.leaves(), today);
-        Predicate<AwayPlan.Line> inDanger =
-                line -> line.harmAsItIs() > planner.accepted() && line.measure() != Measure.KEPT_DRY;
+        Predicate<AwayPlan.Line> inDanger = planner::endangers;
         List<AwayPlan.Line> lines = plan.lines().stream()
                 .filter(line -> known.plants().containsKey(line.plant()))
                 .filter(line ->

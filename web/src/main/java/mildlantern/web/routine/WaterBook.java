@@ -45,7 +45,6 @@ import org.springframework.stereotype.Component;
 @Component
 public class WaterBook {
     private static final double USUAL_CELSIUS = 21;
-    private static final double DRIES_FROM_OUTSIDE = 2;
 
     private final PlantKnowledge knowledge;
     private final WaterKnowledge water;
@@ -189,9 +188,7 @@ public class WaterBook {
 
     /** Whether its medium draws water up from a wick or a tray. */
     public boolean wicks(Plant plant, Profile profile) {
-        Medium medium = pot(plant, profile).medium();
-        return profile.dryness() == Dryness.BOG
-                || medium.falls() < DRIES_FROM_OUTSIDE && !medium.id().equals("mounted");
+        return profile.dryness() == Dryness.BOG || pot(plant, profile).medium().wicks();
     }
 
     /** Whether what it drinks stands in a tray or reservoir. */
