@@ -66,7 +66,7 @@ class BackPages {
         List<AwayPlan.Line> lines = plan.lines().stream()
                 .filter(line -> known.plants().containsKey(line.plant()))
                 .filter(line ->
-                        inDanger.test(line) || !looks(line, dates, today, days).isEmpty())
+                        inDanger.test(line) || !looks(line, absence, today).isEmpty())
                 .toList();
         Function<AwayPlan.Line, BackLine> drawn = line -> {
             Plant plant = Objects.requireNonNull(known.plants().get(line.plant()));
@@ -74,7 +74,7 @@ class BackPages {
                     plant.id(),
                     plant.name(),
                     plants.profile(plant).name() + ", " + known.stop(plant),
-                    looks(line, dates, today, days));
+                    looks(line, absence, today));
         };
         return new Back(
                 Wording.say("away.back.title", DayFormat.LONG.format(dates.leaves())),
@@ -84,10 +84,13 @@ class BackPages {
                 lines.stream().filter(inDanger.negate()).map(drawn).toList());
     }
 
-    private static List<String> looks(AwayPlan.Line line, Absence.Dates dates, LocalDate today, long days) {
+    private static List<String> looks(AwayPlan.Line line, Absence absence, LocalDate today) {
+        Absence.Dates dates = absence.dates();
+        long days = ChronoUnit.DAYS.between(dates.leaves(), today);
         boolean rests = line.measure() == Measure.KEPT_DRY;
-        Optional<String> leaves =
-                line.wantsOn().isBefore(today) && !rests ? Optional.of(leaves(line)) : Optional.empty();
+        Optional<String> leaves = line.wantsOn().isBefore(today) && !rests
+                ? Optional.of(leaves(line, absence.leftOn().isPresent()))
+                : Optional.empty();
         Optional<String> roots = line.helped() && dates.who() == Waterer.HELPER
                 ? Optional.of(Wording.say("away.back.roots-helped"))
                 : line.measure() == Measure.RESERVOIR
@@ -98,10 +101,10 @@ class BackPages {
         return Stream.of(leaves, roots, pests).flatMap(Optional::stream).toList();
     }
 
-    private static String leaves(AwayPlan.Line line) {
+    private static String leaves(AwayPlan.Line line, boolean done) {
         String day = DayFormat.SHORT.format(line.wantsOn());
-        return line.measure() == Measure.NOTHING
-                ? Wording.say("away.back.leaves", day)
-                : Wording.say("away.back.leaves-soaked", day);
+        return done && line.measure().soaked()
+                ? Wording.say("away.back.leaves-soaked", day)
+                : Wording.say("away.back.leaves", day);
     }
 }

@@ -191,6 +191,7 @@ class AwayPagesTest {
         asking.page(grower.member(), "/away/back").andExpect(redirectedUrl("/away"));
         clock.moveDays(20);
         String page = asking.text(grower.member(), "/away/back");
+        assertThat(page).as("nobody said that it was soaked").contains("It has been dry since");
         assertThat(page).contains("Look at these today", "Bracken", "Roots: feel the pot", "Pests: look underneath");
         long before = waterings(fern);
         String form = Asking.fresh();
