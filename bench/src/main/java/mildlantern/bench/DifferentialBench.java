@@ -102,7 +102,7 @@ public class DifferentialBench {
 
     @Benchmark
     public List<NextLook> ladderAndNextLooks() {
-        return diagnosis.consider(record, TWELVE).nextLooks(3);
+        return diagnosis.consider(record, TWELVE).nextLooks(3, Set.of());
     }
 
     @Benchmark

@@ -129,7 +129,7 @@ public final class KindYear {
                     .isPresent();
             sinceFed = fed ? 0 : sinceFed + 1;
             if (day.getYear() == year) {
-                days.add(new Day(day, wants, watered, fed, YearStep.of(today)));
+                days.add(new Day(day, wants, watered, fed, years.knowledge().steps(today)));
             }
             held = pot.after(held, place.climate(day), thirst * water.atWork(kind, wants.phase()), 1);
         }

@@ -34,7 +34,7 @@ final class Appliances {
         double most = wants.lightHours().orElse(knowledge.lampHours);
         double hours = Math.min(most, knowledge.lampHours);
         double ppfd = Math.min(knowledge.lampPpfd, shortfall / Photons.daily(1, hours));
-        double watts = ppfd * Math.max(knowledge.lampBoard, subject.here().boardSquareM()) / knowledge.lampYield;
+        double watts = knowledge.lampWatts(ppfd, subject.here().boardSquareM());
         double added = Photons.daily(ppfd, hours);
         Figure light = need.gets().shifted(added, 0, 80, CareOrigin.WITH_A_LAMP);
         double gain = weighing.gain(subject, subject.here().gives().withLight(light));

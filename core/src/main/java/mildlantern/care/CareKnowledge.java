@@ -6,11 +6,16 @@ import java.util.Objects;
 import mildlantern.knowledge.Entry;
 import mildlantern.knowledge.KnowledgeFiles;
 import mildlantern.knowledge.Words;
+import mildlantern.light.Photons;
+import mildlantern.plant.Dryness;
 import mildlantern.plant.Season;
 import mildlantern.quantity.Range;
 
 /** Figures of {@code care.yaml}: what a miss weighs, what a change costs. */
 public final class CareKnowledge {
+    private static final double SQUARE_CM_A_SQUARE_M = 10_000;
+    private static final double DAYS_A_MONTH = 30;
+
     final double lightHalved;
     final double lightDoubled;
     final double humidityShort;
@@ -25,6 +30,7 @@ public final class CareKnowledge {
     final double saltyDoubled;
     final double slack;
     final Range watering;
+    private final Map<Dryness, Double> wateringLate = new EnumMap<>(Dryness.class);
     final double wateringSure;
     final double others;
     final double worth;
@@ -35,6 +41,7 @@ public final class CareKnowledge {
     final double lampMargin;
     final double aboveLow;
     final double mostHumidity;
+    private final double humidifierHolds;
     final Range room;
     final Range cabinet;
 
@@ -61,6 +68,13 @@ public final class CareKnowledge {
         saltyDoubled = miss.number("salty-doubled", 0, 5);
         slack = file.number("slack", 0, 1);
         watering = file.range("watering", 0.1, 5);
+        for (Dryness dryness : Dryness.values()) {
+            wateringLate.put(
+                    dryness,
+                    file.at("watering-late")
+                            .optionalNumber(Words.id(dryness), 1, 10)
+                            .orElse(watering.high()));
+        }
         wateringSure = file.number("watering-sure", 0.5, 1);
         others = file.number("others", 0, 1);
         worth = file.number("worth", 0, 1);
@@ -82,6 +96,7 @@ public final class CareKnowledge {
         lampMargin = lamp.number("margin", 1, 2);
         aboveLow = file.at("humidifier").number("above", 0, 20);
         mostHumidity = file.at("humidifier").number("most", 40, 100);
+        humidifierHolds = file.at("humidifier").number("holds", 30, 100);
         full = file.number("full", 0.1, 1);
         lampHours = lamp.number("hours", 6, 18);
         lampYield = lamp.number("yield", 0.1, 5);
@@ -106,9 +121,53 @@ public final class CareKnowledge {
         return displacing ? effortDisplacing : bySteps ? effortBySteps : effort(Change.Kind.MOVE);
     }
 
+    /** Days between waterings against the days that its pot takes, which a kind bears that gets so dry. */
+    Range wateringBorne(Dryness dryness) {
+        return new Range(watering.low(), Objects.requireNonNull(wateringLate.get(dryness)));
+    }
+
     /** Weather outdoors in a season, where no source of weather is known. */
     public Changes.Outside outside(Season season) {
         return Objects.requireNonNull(outside.get(season));
+    }
+
+    /** Hours a day that a lamp shines. */
+    public double lampHours() {
+        return lampHours;
+    }
+
+    /**
+     * Light that a lamp adds in its usual hours, mol/m² and day.
+     *
+     * @param ppfd on the leaves, µmol/m² s
+     */
+    public double lampAdds(double ppfd) {
+        return Photons.daily(ppfd, lampHours);
+    }
+
+    /**
+     * What a lamp draws that lights a whole stop, W.
+     *
+     * @param ppfd on the leaves, µmol/m² s
+     * @param boardSquareM the stop's board, m²
+     */
+    public double lampWatts(double ppfd, double boardSquareM) {
+        return ppfd * Math.max(lampBoard, boardSquareM) / lampYield;
+    }
+
+    /** What such a lamp uses in a month of 30 days, kWh. */
+    public double lampKwhAMonth(double ppfd, double boardSquareM) {
+        return lampWatts(ppfd, boardSquareM) * lampHours * DAYS_A_MONTH / 1000;
+    }
+
+    /** The relative humidity that a humidifier of a room is set to where plants of many kinds stand, percent. */
+    public double humidifierHolds() {
+        return humidifierHolds;
+    }
+
+    /** What pots may take up of a board before the stop is full: their squares, cm². */
+    public double room(double boardSquareM) {
+        return full * boardSquareM * SQUARE_CM_A_SQUARE_M;
     }
 
     /** Whether a stop is full: the squares of its pots, cm², against its board, cm². */

@@ -23,6 +23,8 @@ public enum ChangeSays implements MessageKey {
     FLUSH,
     FLUSH_COSTS,
     RHYTHM,
+    /** For what grows on wood, and has no pot to look into. */
+    RHYTHM_ON_WOOD,
     LESS_WATER,
     MORE_LOOKS,
     LAMP,

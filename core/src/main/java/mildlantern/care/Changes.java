@@ -12,8 +12,8 @@ import mildlantern.nutrition.FedSoFar;
 import mildlantern.nutrition.FeedPlan;
 import mildlantern.nutrition.Waters;
 import mildlantern.place.Moves;
-import mildlantern.plant.Dryness;
 import mildlantern.plant.PlantId;
+import mildlantern.plant.PotKind;
 import mildlantern.plant.Profile;
 import mildlantern.plant.Wants;
 import mildlantern.plant.WaterSource;
@@ -63,17 +63,13 @@ public final class Changes {
     /** Stops for a plant, the best first; its own is among them. */
     public List<SuitsAt> places(Subject subject, List<Spot> spots) {
         return spots.stream()
-                .filter(spot -> !spot.alone() && mayStand(subject, spot)
-                        || spot.id().equals(subject.here().id()))
+                .filter(spot ->
+                        !spot.alone() && spot.dryEnoughFor(subject.plant().profile())
+                                || spot.id().equals(subject.here().id()))
                 .map(spot -> suits(subject, spot))
                 .filter(suits -> suits.needs().size() >= 2)
                 .sorted(Comparator.comparingDouble(SuitsAt::missed))
                 .toList();
-    }
-
-    /** Only what wants wet feet goes into a tray of water. */
-    private static boolean mayStand(Subject subject, Spot spot) {
-        return !spot.inWater() || subject.plant().profile().dryness() == Dryness.BOG;
     }
 
     private SuitsAt suits(Subject subject, Spot spot) {
@@ -138,7 +134,7 @@ public final class Changes {
                 continue;
             }
             double gain = Needs.missed(here) - there.missed();
-            boolean steps = bySteps(subject.here().gives(), spot.gives());
+            boolean steps = subject.here().gives().bySteps(spot.gives(), moves);
             double effort = knowledge.effortOfMove(steps, there.displaces().isPresent());
             changes.add(new Change(
                     Change.Kind.MOVE,
@@ -165,17 +161,6 @@ public final class Changes {
                 .collect(Collectors.toUnmodifiableSet());
     }
 
-    private boolean bySteps(Gives from, Gives to) {
-        boolean brighter = from.light().isPresent()
-                && to.light().isPresent()
-                && to.light().get().value()
-                        > moves.lightUp() * from.light().get().value();
-        boolean warmth = from.byDay().isPresent()
-                && to.byDay().isPresent()
-                && Math.abs(to.byDay().get().value() - from.byDay().get().value()) > moves.temperatureStep();
-        return brighter || warmth;
-    }
-
     private static Message compared(List<Need> here, List<Need> there) {
         List<Message> parts = new ArrayList<>();
         for (Need now : here) {
@@ -194,7 +179,11 @@ public final class Changes {
 
     private Optional<Change> water(Subject subject, Need need) {
         double share = subject.water()
-                .map(it -> waters.shareBorne(subject.plant().profile(), it, waters.typical(WaterSource.RAIN)))
+                .map(it -> waters.shareBorne(
+                        subject.plant().profile(),
+                        it,
+                        waters.typical(WaterSource.RAIN),
+                        subject.pot().widthCm()))
                 .orElse(0.0);
         int percent = (int) Math.floor(share * 20) * 5;
         return Optional.of(weighing.change(
@@ -239,7 +228,8 @@ public final class Changes {
         return weighing.change(
                 Change.Kind.RHYTHM,
                 need,
-                ChangeSays.RHYTHM.with(Math.round(cycle * 10) / 10.0),
+                (subject.plant().profile().usualPot() == PotKind.MOUNT ? ChangeSays.RHYTHM_ON_WOOD : ChangeSays.RHYTHM)
+                        .with(Math.round(cycle * 10) / 10.0),
                 need.missed().orElseThrow(),
                 (need.standing() == Standing.SHORT ? ChangeSays.LESS_WATER : ChangeSays.MORE_LOOKS).with(),
                 need.miss(),

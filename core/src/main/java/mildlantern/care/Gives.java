@@ -1,6 +1,7 @@
 package mildlantern.care;
 
 import java.util.Optional;
+import mildlantern.place.Moves;
 
 /**
  * What a stop gives.
@@ -15,8 +16,24 @@ public record Gives(Optional<Figure> light, Optional<Figure> humidity, Optional<
     public static final Gives NOTHING =
             new Gives(Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
 
+    /** Whether a plant goes from here to there by steps: it is much brighter there, or much warmer or cooler; what is not known asks for none. */
+    public boolean bySteps(Gives there, Moves moves) {
+        boolean brighter = light.isPresent()
+                && there.light.isPresent()
+                && there.light.get().value() > moves.lightUp() * light.get().value();
+        boolean warmth = byDay.isPresent()
+                && there.byDay.isPresent()
+                && Math.abs(there.byDay.get().value() - byDay.get().value()) > moves.temperatureStep();
+        return brighter || warmth;
+    }
+
     Gives withLight(Figure figure) {
         return new Gives(Optional.of(figure), humidity, byDay, night);
+    }
+
+    /** The same without the moisture of the air: outdoors nobody changes it, and a plant that stands there bears it. */
+    public Gives outdoors() {
+        return new Gives(light, Optional.empty(), byDay, night);
     }
 
     Gives withHumidity(Figure figure) {

@@ -6,7 +6,6 @@ import java.util.Optional;
 import mildlantern.care.Need.Kind;
 import mildlantern.care.Need.Standing;
 import mildlantern.message.Message;
-import mildlantern.nutrition.WaterAnalysis;
 import mildlantern.nutrition.Waters;
 import mildlantern.plant.Profile;
 import mildlantern.plant.Wants;
@@ -38,7 +37,7 @@ public final class Needs {
     public List<Need> of(Profile profile, Wants wants, Gives gives, PotGives pot) {
         List<Need> needs = new ArrayList<>(ofStop(wants, gives));
         watering(wants, pot).ifPresent(needs::add);
-        pot.waterMg().ifPresent(water -> needs.add(water(profile, water, pot.water())));
+        pot.waterMg().ifPresent(water -> needs.add(water(profile, water, pot)));
         pot.nitrogen().ifPresent(nitrogen -> needs.add(food(profile, wants, nitrogen, pot)));
         pot.conductivity().ifPresent(salts -> needs.add(salts(salts, pot.saltyAbove())));
         return List.copyOf(needs);
@@ -88,7 +87,8 @@ public final class Needs {
         Range wanted = wants.day();
         double miss = Math.min(
                 knowledge.most,
-                (Math.max(0, wanted.low() - day.value()) + Math.max(0, day.value() - wanted.high())) / knowledge.day);
+                (Math.max(0, wanted.low() - day.value()) + Math.max(0, day.value() - wanted.high() - wants.warmSlack()))
+                        / knowledge.day);
         return need(
                 Kind.DAY,
                 wanted,
@@ -102,7 +102,7 @@ public final class Needs {
     private Need night(Wants wants, Figure night) {
         Range wanted = wants.night();
         double miss = Math.max(0, wanted.low() - night.value()) / knowledge.night
-                + Math.max(0, night.value() - wanted.high()) / knowledge.nightOver;
+                + Math.max(0, night.value() - wanted.high() - wants.warmSlack()) / knowledge.nightOver;
         return need(
                 Kind.NIGHT,
                 wanted,
@@ -125,7 +125,11 @@ public final class Needs {
             return Optional.empty();
         }
         return pot.cycleDays().isPresent() && pot.surely()
-                ? Optional.of(watering(interval, pot.cycleDays().getAsDouble(), pot.cycleSpread()))
+                ? Optional.of(watering(
+                        interval,
+                        pot.cycleDays().getAsDouble(),
+                        pot.cycleSpread(),
+                        knowledge.wateringBorne(wants.dryness())))
                 : Optional.empty();
     }
 
@@ -134,16 +138,16 @@ public final class Needs {
      *
      * @param spread standard deviation of their natural logarithm
      */
-    private double outside(double interval, double cycle, double spread) {
+    private static double outside(double interval, double cycle, double spread, Range borne) {
         NormalDistribution days = NormalDistribution.of(Math.log(cycle), Math.max(0.01, spread));
-        double often = days.survivalProbability(Math.log(Math.max(0.2, interval) / knowledge.watering.low()));
-        double seldom = days.cumulativeProbability(Math.log(Math.max(0.2, interval) / knowledge.watering.high()));
+        double often = days.survivalProbability(Math.log(Math.max(0.2, interval) / borne.low()));
+        double seldom = days.cumulativeProbability(Math.log(Math.max(0.2, interval) / borne.high()));
         return Math.max(often, seldom);
     }
 
-    private Need watering(double interval, double cycle, double spread) {
-        Range wanted = new Range(round(cycle * knowledge.watering.low()), round(cycle * knowledge.watering.high()));
-        if (outside(interval, cycle, spread) < knowledge.wateringSure) {
+    private Need watering(double interval, double cycle, double spread, Range borne) {
+        Range wanted = new Range(round(cycle * borne.low()), round(cycle * borne.high()));
+        if (outside(interval, cycle, spread, borne) < knowledge.wateringSure) {
             return new Need(
                     Kind.WATERING,
                     wanted,
@@ -164,10 +168,10 @@ public final class Needs {
                 NeedMissed.WATERED_TOO_SELDOM.with(round(interval), round(cycle)));
     }
 
-    private Need water(Profile profile, Figure water, Optional<WaterAnalysis> analysis) {
+    private Need water(Profile profile, Figure water, PotGives pot) {
         double allowed = waters.allowedMg(profile);
         double miss = water.value() > allowed ? knowledge.waterDoubled * halvings(water.value() / allowed) : 0;
-        Optional<Waters.Harm> harm = analysis.flatMap(it -> waters.harm(profile, it));
+        Optional<Waters.Harm> harm = pot.water().flatMap(it -> waters.harm(profile, it, pot.widthCm()));
         return need(
                 Kind.WATER,
                 new Range(0, allowed),

@@ -17,6 +17,7 @@ import mildlantern.nutrition.WaterAnalysis;
  * @param hungryBelow nitrogen below which a growing plant goes short, mg/L
  * @param conductivity of the pot's water, mS/cm
  * @param saltyAbove conductivity above which it wants a flush, mS/cm
+ * @param widthCm of the pot, cm
  */
 public record PotGives(
         OptionalDouble intervalDays,
@@ -28,7 +29,8 @@ public record PotGives(
         OptionalDouble nitrogen,
         double hungryBelow,
         OptionalDouble conductivity,
-        double saltyAbove) {
+        double saltyAbove,
+        OptionalDouble widthCm) {
     /** Nothing is known of it. */
     public static final PotGives NOTHING = new PotGives(
             OptionalDouble.empty(),
@@ -40,5 +42,6 @@ public record PotGives(
             OptionalDouble.empty(),
             0,
             OptionalDouble.empty(),
-            2);
+            2,
+            OptionalDouble.empty());
 }

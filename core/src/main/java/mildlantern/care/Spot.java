@@ -2,6 +2,8 @@ package mildlantern.care;
 
 import java.util.List;
 import mildlantern.place.StopId;
+import mildlantern.plant.Dryness;
+import mildlantern.plant.Profile;
 
 /**
  * A stop and who stands there.
@@ -23,4 +25,9 @@ public record Spot(
         boolean alone,
         boolean inWater,
         double boardSquareM,
-        boolean glassCase) {}
+        boolean glassCase) {
+    /** Whether a plant of a kind may stand there: only what wants wet feet goes into a tray of water. */
+    public boolean dryEnoughFor(Profile kind) {
+        return !inWater || kind.dryness() == Dryness.BOG;
+    }
+}

@@ -14,6 +14,7 @@ import mildlantern.diagnosis.Diagnosis;
 import mildlantern.diagnosis.DiagnosisKnowledge;
 import mildlantern.knowledge.KnowledgeException;
 import mildlantern.plant.PlantKnowledge;
+import mildlantern.season.YearKnowledge;
 import mildlantern.treatment.Trials;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -46,7 +47,7 @@ public final class CasesCommand {
         try {
             PlantKnowledge plants = PlantKnowledge.load();
             Diagnosis diagnosis = new Diagnosis(DiagnosisKnowledge.load(plants, Trials.load()));
-            List<Judgement> judgements = new CaseReader(plants, diagnosis.knowledge())
+            List<Judgement> judgements = new CaseReader(plants, diagnosis.knowledge(), YearKnowledge.load(plants))
                     .folder(folder).parallelStream()
                             .map(written -> Judgement.of(diagnosis, written))
                             .toList();

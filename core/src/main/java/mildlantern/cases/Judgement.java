@@ -2,6 +2,7 @@ package mildlantern.cases;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import mildlantern.diagnosis.Cause;
 import mildlantern.diagnosis.Diagnosis;
 import mildlantern.diagnosis.Differential;
@@ -28,7 +29,7 @@ public record Judgement(
     public static Judgement of(Diagnosis diagnosis, WrittenCase written) {
         Differential differential = diagnosis.consider(written.record(), written.evidence());
         List<Cause> causes = differential.ladder().stream().limit(CAUSES).toList();
-        List<NextLook> looks = differential.nextLooks(LOOKS);
+        List<NextLook> looks = differential.nextLooks(LOOKS, Set.of());
         List<DisorderId> first = causes.stream().map(c -> c.disorder().id()).toList();
         WrittenCase.Expected expected = written.expected();
         List<String> missed = new ArrayList<>();

@@ -24,18 +24,27 @@ public final class DiagnosisKnowledge {
     private final Map<FindingId, Finding> findings;
     private final Map<DisorderId, Disorder> disorders;
     private final RecordFacts facts;
+    private final DeedLosses losses;
     private final double furtherCause;
+    private final Bare bare;
+    private final CauseGroups groups;
     private final Map<List<DisorderId>, Hypotheses> sets = new ConcurrentHashMap<>();
 
     private DiagnosisKnowledge(
             Map<FindingId, Finding> findings,
             Map<DisorderId, Disorder> disorders,
             RecordFacts facts,
-            double furtherCause) {
+            DeedLosses losses,
+            double furtherCause,
+            Bare bare,
+            CauseGroups groups) {
         this.findings = Collections.unmodifiableMap(findings);
         this.disorders = Collections.unmodifiableMap(disorders);
         this.facts = facts;
+        this.losses = losses;
         this.furtherCause = furtherCause;
+        this.bare = bare;
+        this.groups = groups;
     }
 
     /**
@@ -64,17 +73,33 @@ public final class DiagnosisKnowledge {
                     });
         }
         DiagnosisKnowledge knowledge = new DiagnosisKnowledge(
-                findings, disorders, facts, KnowledgeFiles.open("prior.yaml").number("further-cause", 0.05, 1));
+                findings,
+                disorders,
+                facts,
+                DeedLosses.load(trials, disorders.keySet()),
+                KnowledgeFiles.open("prior.yaml").number("further-cause", 0.05, 1),
+                Bare.read(KnowledgeFiles.open("prior.yaml").at("bare"), findings),
+                CauseGroups.load(disorders.keySet()));
         knowledge.check(trials);
         knowledge.checkHabits(plants);
         return knowledge;
+    }
+
+    /** When a plant has nothing left of some parts. */
+    Bare bare() {
+        return bare;
+    }
+
+    /** Which causes show alike. */
+    CauseGroups groups() {
+        return groups;
     }
 
     /** The same knowledge, cut down to some causes: for tests that count everything by hand. */
     DiagnosisKnowledge only(Collection<DisorderId> disorderIds) {
         Map<DisorderId, Disorder> kept = new LinkedHashMap<>(disorders);
         kept.keySet().retainAll(disorderIds);
-        return new DiagnosisKnowledge(findings, kept, facts, furtherCause);
+        return new DiagnosisKnowledge(findings, kept, facts, losses, furtherCause, bare, groups);
     }
 
     private void check(Trials trials) {
@@ -144,6 +169,16 @@ public final class DiagnosisKnowledge {
 
     public Collection<Disorder> disorders() {
         return disorders.values();
+    }
+
+    /** What could be done for a plant that can have these causes, and what it would cost it. */
+    Deeds deeds(List<Disorder> causes) {
+        return losses.over(causes);
+    }
+
+    /** What a week costs a plant in which nothing is done. */
+    Waiting waiting(List<Cause> causes) {
+        return losses.waiting(causes);
     }
 
     /** The causes that can befall a plant. */

@@ -3,6 +3,7 @@ package mildlantern.diagnosis;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
@@ -38,6 +39,7 @@ public final class Differential {
     private final List<Disorder> disorders;
     private final List<Observation> observations;
     private final List<Fact> facts;
+    private final Prior prior;
     private final Hypotheses sets;
     private final double[] posterior;
     private final double[] marginals;
@@ -51,7 +53,8 @@ public final class Differential {
         this.observations = Observation.all(knowledge, evidence, disorders);
         this.facts = knowledge.facts(record);
         this.sets = knowledge.setsOf(disorders);
-        this.posterior = posterior(factOdds());
+        this.prior = new Prior(disorders, facts, knowledge.furtherCause());
+        this.posterior = posterior(prior.odds());
         this.marginals = Odds.shares(sets.sumByCause(posterior));
         this.ladder = rungs();
     }
@@ -63,34 +66,11 @@ public final class Differential {
                 observation.likelihoods().weighByCause(odds);
             }
         }
-        double[] weights = priorOf(sets, odds);
+        double[] weights = prior.weights(sets, odds);
         for (Observation observation : observations) {
             if (!observation.likelihoods().sumsOverMembers(observation.state())) {
                 observation.likelihoods().weigh(sets, observation.state(), weights);
             }
-        }
-        return weights;
-    }
-
-    /** Prior odds by cause: base rate times what the facts of the record say. */
-    private double[] factOdds() {
-        double[] odds = new double[disorders.size()];
-        for (int d = 0; d < odds.length; d++) {
-            double logOdds = Odds.logBaseOdds(disorders.get(d));
-            for (Fact fact : facts) {
-                logOdds += Odds.logFactor(disorders.get(d), fact);
-            }
-            odds[d] = Math.exp(logOdds);
-        }
-        return odds;
-    }
-
-    /** The prior weight of each set: the odds of its members, and for each member beyond the first what company costs. */
-    private double[] priorOf(Hypotheses of, double[] odds) {
-        double[] weights = Odds.products(of, odds);
-        double further = knowledge.furtherCause();
-        for (int h = 0; h < weights.length; h++) {
-            weights[h] *= of.size(h) == 3 ? further * further : of.size(h) == 2 ? further : 1;
         }
         return weights;
     }
@@ -130,6 +110,11 @@ public final class Differential {
     /** All causes that can befall this plant, the likeliest first. */
     public List<Cause> ladder() {
         return ladder;
+    }
+
+    /** The ladder as a tree: what cannot be told apart yet hangs together. */
+    public CauseTree tree() {
+        return new CauseTree(knowledge.groups(), this::shareOfSetsWithout);
     }
 
     /** The probability of one cause; 0 if it cannot befall this plant. */
@@ -178,17 +163,7 @@ public final class Differential {
     }
 
     /**
-     * The looks not yet taken that would tell most for their price.
-     *
-     * @param most how many
-     * @return at most that many, the most worthwhile first
-     */
-    public List<NextLook> nextLooks(int most) {
-        return nextLooks(most, Set.of());
-    }
-
-    /**
-     * The looks not yet taken that would tell most for their price.
+     * The looks not yet taken that are worth most: by what they change in what one would do, and in names, less their price.
      *
      * @param most how many
      * @param passedOver ids of findings that the grower passed over: they are not proposed, and no other look waits for them
@@ -209,18 +184,66 @@ public final class Differential {
         return ahead().overturning(indexOf(disorderId));
     }
 
+    /** How likely each look not yet taken shows something: what is looked for, or a state that is not the best. */
+    public Map<FindingId, Double> showing() {
+        return ahead().showing();
+    }
+
     private Optional<LookAhead> lookAhead = Optional.empty();
 
     private LookAhead ahead() {
         if (lookAhead.isEmpty()) {
-            boolean[] matter = sets.matter(NEGLIGIBLE, posterior);
-            List<Finding> open = knowledge.findings().stream()
-                    .filter(finding -> evidence.state(finding.id()).isEmpty() && finding.appliesTo(record))
-                    .toList();
-            lookAhead = Optional.of(
-                    new LookAhead(disorders, ladder, sets.only(matter), sets.only(matter, posterior), open));
+            lookAhead = Optional.of(ahead(LookAhead.A_PLANT_IN_BITS));
         }
         return lookAhead.get();
+    }
+
+    /** The same with another measure of how much it counts to save a plant: what changes only names is worth nothing at infinity, all at 0. */
+    LookAhead ahead(double plantInBits) {
+        boolean[] matter = sets.matter(NEGLIGIBLE, posterior);
+        return new LookAhead(
+                disorders,
+                ladder,
+                sets.only(matter),
+                sets.only(matter, posterior),
+                open(),
+                knowledge.deeds(disorders),
+                plantInBits);
+    }
+
+    /** Findings that make sense on this plant as it is and were not looked for. */
+    List<Finding> open() {
+        return knowledge.findings().stream()
+                .filter(finding -> evidence.state(finding.id()).isEmpty() && finding.appliesTo(record))
+                .filter(finding -> !knowledge.bare().hides(finding, evidence))
+                .toList();
+    }
+
+    /** What a week costs in which nothing is done. */
+    public Waiting waiting() {
+        return knowledge.waiting(ladder);
+    }
+
+    /** The look whose answer would most gainfully put another change first; empty where none would. */
+    public Optional<DeedChange> deedChange() {
+        Optional<String> first = deeds().leastRisk();
+        return first.stream()
+                .flatMap(trial -> ahead().deedChanges(trial).stream())
+                .flatMap(turn -> new Differential(
+                                knowledge,
+                                record,
+                                evidence.with(turn.finding().id(), turn.state().id()))
+                                .deeds()
+                                .leastRisk()
+                                .filter(then -> !first.equals(Optional.of(then)))
+                                .map(then -> new DeedChange(turn.finding(), turn.state(), turn.chance(), then))
+                                .stream())
+                .findFirst();
+    }
+
+    /** Which change to make. */
+    public DeedChoice deeds() {
+        return new DeedChoice(knowledge.deeds(disorders), disorders, ladder, marginals, this::shareOfSetsWithout);
     }
 
     /**
@@ -262,20 +285,15 @@ public final class Differential {
 
     private Explainer explainer() {
         if (explainer.isEmpty()) {
-            double[] base = disorders.stream()
-                    .mapToDouble(disorder -> Math.exp(Odds.logBaseOdds(disorder)))
-                    .toArray();
-            double[] before = priorOf(sets, base);
-            boolean[] kept = sets.matter(NEGLIGIBLE, before, posterior);
-            explainer = Optional.of(new Explainer(
+            double[] before = prior.weights(sets, prior.baseOdds());
+            explainer = Optional.of(Explainer.over(
                     disorders,
-                    sets.only(kept),
-                    sets.only(kept, before),
-                    sets.only(kept, posterior),
+                    sets,
+                    sets.matter(NEGLIGIBLE, before, posterior),
+                    before,
+                    posterior,
                     observations,
-                    facts,
-                    Explainer.logOdds(sets.sumByCause(before)),
-                    Explainer.logOdds(sets.sumByCause(posterior))));
+                    facts));
         }
         return explainer.get();
     }

@@ -100,12 +100,12 @@ public record Disorder(
      */
     public record Hosts(Set<String> families, Set<String> profiles, Set<String> stages, Set<String> not) {
         boolean admit(Profile profile) {
-            if (not.contains(profile.nearest())) {
+            if (profile.isAmong(not)) {
                 return false;
             }
             return (families.isEmpty() && profiles.isEmpty())
                     || families.contains(Words.id(profile.family()))
-                    || profiles.contains(profile.nearest());
+                    || profile.isAmong(profiles);
         }
 
         boolean admit(PlantRecord record) {

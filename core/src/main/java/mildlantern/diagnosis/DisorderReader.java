@@ -146,6 +146,9 @@ record DisorderReader(Map<FindingId, Finding> findings, Set<String> factIds, Pla
             try {
                 points.put(Double.parseDouble(key), factor);
             } catch (NumberFormatException e) {
+                if (fact.equals("profile") && plants.profile(key).isEmpty()) {
+                    throw entry.failure("'" + key + "' is no profile");
+                }
                 words.put(key, Math.log(factor));
             }
         });

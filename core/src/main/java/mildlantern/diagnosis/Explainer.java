@@ -27,6 +27,33 @@ final class Explainer {
     private final double[] end;
 
     /**
+     * @param sets all sets
+     * @param kept those that are not too light to matter
+     * @param before the weights of all before any fact
+     * @param after the same with all facts
+     * @param observations what was seen
+     * @param facts what the record tells
+     */
+    static Explainer over(
+            List<Disorder> disorders,
+            Hypotheses sets,
+            boolean[] kept,
+            double[] before,
+            double[] after,
+            List<Observation> observations,
+            List<Fact> facts) {
+        return new Explainer(
+                disorders,
+                sets.only(kept),
+                sets.only(kept, before),
+                sets.only(kept, after),
+                observations,
+                facts,
+                logOdds(sets.sumByCause(before)),
+                logOdds(sets.sumByCause(after)));
+    }
+
+    /**
      * @param disorders the causes
      * @param sets the sets that matter
      * @param before their weights before any fact
@@ -36,7 +63,7 @@ final class Explainer {
      * @param start log-odds of each cause before any fact, over all sets
      * @param end log-odds of each cause with all facts, over all sets
      */
-    Explainer(
+    private Explainer(
             List<Disorder> disorders,
             Hypotheses sets,
             double[] before,
@@ -138,7 +165,7 @@ final class Explainer {
         return new Explanation(start[cause], end[cause], List.copyOf(reasons));
     }
 
-    static double[] logOdds(double[] sums) {
+    private static double[] logOdds(double[] sums) {
         int n = sums.length - 1;
         double[] logOdds = new double[n];
         for (int d = 0; d < n; d++) {

@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.Set;
 import mildlantern.knowledge.FindingId;
 import mildlantern.knowledge.Words;
+import mildlantern.plant.Medium;
 import mildlantern.plant.PlantRecord;
 
 /**
@@ -18,6 +19,7 @@ import mildlantern.plant.PlantRecord;
  * @param minutes what the look costs in time
  * @param stress what the look costs the plant, from 0 (nothing) to 3 (very hard)
  * @param scope families, profiles or stages on which the look makes sense; empty means all
+ * @param never profiles among those on which there is nothing to look at
  * @param best ids of its states from best to worst for the plant; empty where none is better than another
  * @param after ids of cheaper looks of which one comes first: while all of them are open, this look is not proposed
  * @param words other words growers use
@@ -31,6 +33,7 @@ public record Finding(
         double minutes,
         double stress,
         Set<String> scope,
+        Set<String> never,
         List<String> best,
         List<FindingId> after,
         List<String> words) {
@@ -76,8 +79,25 @@ public record Finding(
 
     /** Whether it makes sense to look for this on the plant. */
     public boolean appliesTo(PlantRecord record) {
+        return !record.profile().isAmong(never) && inScope(record) && (!ofThePot() || inAPot(record));
+    }
+
+    private boolean ofThePot() {
+        return parts.get(0) == Part.MEDIUM || parts.get(0) == Part.POT;
+    }
+
+    /** What is tied to a mount has no pot to lift and nothing to probe. */
+    private static boolean inAPot(PlantRecord record) {
+        return !record.pot()
+                .medium()
+                .map(Medium::id)
+                .orElse(record.profile().usualMedium())
+                .equals(Medium.MOUNTED);
+    }
+
+    private boolean inScope(PlantRecord record) {
         return scope.isEmpty()
-                || scope.contains(record.profile().nearest())
+                || record.profile().isAmong(scope)
                 || scope.contains(Words.id(record.profile().family()))
                 || record.stage().map(stage -> scope.contains(Words.id(stage))).orElse(false);
     }

@@ -11,8 +11,8 @@ import mildlantern.knowledge.Words;
 /** Reads one finding from the knowledge base; what is wrong fails with file and key. */
 final class FindingReader {
     private static final Set<String> KEYS = Set.of(
-            "part", "look", "seen", "not", "states", "anyway", "minutes", "stress", "of", "words", "best", "neutral",
-            "after");
+            "part", "look", "seen", "not", "states", "anyway", "minutes", "stress", "of", "never", "words", "best",
+            "neutral", "after");
 
     private FindingReader() {}
 
@@ -33,6 +33,7 @@ final class FindingReader {
                 entry.number("minutes", 0, 60),
                 entry.optionalNumber("stress", 0, 3).orElse(0),
                 Set.copyOf(entry.words("of")),
+                Set.copyOf(entry.words("never")),
                 best(entry, yesNo),
                 entry.findings("after"),
                 entry.words("words"));

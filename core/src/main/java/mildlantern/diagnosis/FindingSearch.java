@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.Predicate;
 import java.util.regex.Pattern;
 import mildlantern.knowledge.Entry;
 import mildlantern.knowledge.FindingId;
@@ -95,10 +96,19 @@ public final class FindingSearch {
      * @return the matches; empty if no word is known
      */
     public List<Finding> find(String typed, PlantRecord record, int most) {
+        return find(typed, finding -> finding.appliesTo(record), most);
+    }
+
+    /** The same on whatever plant. */
+    public List<Finding> find(String typed, int most) {
+        return find(typed, finding -> true, most);
+    }
+
+    private List<Finding> find(String typed, Predicate<Finding> among, int most) {
         Set<String> asked = tokens(typed);
         Map<FindingId, Double> scores = new HashMap<>();
         for (Finding finding : findings) {
-            if (finding.appliesTo(record)) {
+            if (among.test(finding)) {
                 scores.put(finding.id(), score(asked, wordsOf.getOrDefault(finding.id(), Map.of())));
             }
         }

@@ -7,10 +7,11 @@ import java.util.List;
  *
  * @param finding what to look for
  * @param gain expected fall of uncertainty over all causes, in bits
- * @param worth gain for its price, by which looks are ordered
+ * @param saves what it is expected to save the plant, as another change would be made after one answer than after another: 1 is a plant lost
+ * @param worth both together less its price, as a share of a plant, by which looks are ordered
  * @param answers what each answer would do
  */
-public record NextLook(Finding finding, double gain, double worth, List<Answer> answers) {
+public record NextLook(Finding finding, double gain, double saves, double worth, List<Answer> answers) {
     /**
      * One possible answer.
      *

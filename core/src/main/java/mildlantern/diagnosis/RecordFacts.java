@@ -70,9 +70,10 @@ final class RecordFacts {
 
         List<Fact> facts() {
             record.season().ifPresent(season -> word("season", season));
+            record.wants().ifPresent(wants -> word("phase", wants.phase()));
             record.stage().ifPresent(stage -> word("stage", stage));
             word("family", profile.family());
-            word("profile", profile.nearest(), profile.name());
+            words("profile", profile.kin(), profile.name());
             place();
             watering();
             pot();
@@ -134,21 +135,21 @@ final class RecordFacts {
             place.near().ifPresent(near -> {
                 for (Near thing : Near.values()) {
                     if (near.contains(thing)) {
-                        word("near." + Words.id(thing), "yes", "yes");
+                        yesNo("near." + Words.id(thing), true);
                     }
                 }
             });
             place.crowded().ifPresent(crowded -> yesNo("crowded", crowded));
             place.air().ifPresent(air -> word("air", air));
             Range light = record.lightWanted();
-            place.dailyLight()
-                    .ifPresent(mol -> number(
-                            "light.measured",
-                            mol / Math.max(0.1, light.low()),
-                            FactFigures.span(
-                                    new Range(FactFigures.tenths(light.low()), FactFigures.tenths(light.high())),
-                                    "mol",
-                                    Limits.plain(FactFigures.tenths(mol)))));
+            place.dailyLight().ifPresent(mol -> {
+                Map<String, String> figures = FactFigures.span(
+                        new Range(FactFigures.tenths(light.low()), FactFigures.tenths(light.high())),
+                        "mol",
+                        Limits.plain(FactFigures.tenths(mol)));
+                number("light.measured", mol / Math.max(0.1, light.low()), figures);
+                number("light.most", mol / light.high(), figures);
+            });
         }
 
         private void watering() {
@@ -193,7 +194,7 @@ final class RecordFacts {
                 add(
                         "medium.fits",
                         OptionalDouble.empty(),
-                        fits ? "yes" : "no",
+                        List.of(fits ? "yes" : "no"),
                         FactFigures.figures("medium", medium.name()));
                 pot.months().ifPresent(months -> age(medium, months));
             });
@@ -243,12 +244,15 @@ final class RecordFacts {
                     .sorted(Map.Entry.comparingByKey())
                     .forEach(kind -> latest(Set.of(kind.getKey()))
                             .ifPresent(event -> number(kind.getValue(), event.daysAgo(), FactFigures.figures())));
+            latest(Set.of(EventKind.CHILLED))
+                    .ifPresent(event -> event.temperatureStep()
+                            .ifPresent(step -> number("chilled.step", Math.abs(step), FactFigures.figures())));
             latest(Set.of(EventKind.SPRAYED))
                     .ifPresent(event -> event.with()
                             .ifPresent(with -> add(
                                     "sprayed.with",
                                     OptionalDouble.empty(),
-                                    Words.id(with),
+                                    List.of(Words.id(with)),
                                     FactFigures.figures(
                                             "value",
                                             factSentences.wording("sprayed.with", with),
@@ -264,7 +268,7 @@ final class RecordFacts {
 
         private void number(String id, double value, Map<String, String> figures) {
             figures.putIfAbsent("value", Limits.plain(value));
-            add(id, OptionalDouble.of(value), "", figures);
+            add(id, OptionalDouble.of(value), List.of(), figures);
         }
 
         private void yesNo(String id, boolean value) {
@@ -276,14 +280,19 @@ final class RecordFacts {
         }
 
         private void word(String id, String value, String wording) {
-            add(id, OptionalDouble.empty(), value, FactFigures.figures("value", wording));
+            words(id, List.of(value), wording);
         }
 
-        private void add(String id, OptionalDouble number, String word, Map<String, String> figures) {
+        private void words(String id, List<String> values, String wording) {
+            add(id, OptionalDouble.empty(), values, FactFigures.figures("value", wording));
+        }
+
+        private void add(String id, OptionalDouble number, List<String> words, Map<String, String> figures) {
+            String word = words.isEmpty() ? "" : words.get(0);
             facts.add(new Fact(
                     id,
                     number,
-                    word,
+                    words,
                     factSentences.sentence(id, word, "for", figures),
                     factSentences.sentence(id, word, "against", figures)));
         }

@@ -138,7 +138,7 @@ final class CutHabits {
 
     /** Whether its roots may live when all of it above the ground is dead. */
     boolean hardy(Profile kind) {
-        return hardy.contains(kind.nearest());
+        return kind.isAmong(hardy);
     }
 
     int hardyWeeks() {

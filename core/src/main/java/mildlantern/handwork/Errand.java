@@ -18,6 +18,8 @@ public enum Errand implements MessageKey {
     EMPTY_SAUCERS,
     WASH_GLASS,
     BEFORE_THEY_COME_IN,
+    /** Enemies of mites and thrips are hung up before the heating dries the air. */
+    RELEASE_GUARDS,
     CLEAN_TABLES,
     BLADES_AND_TIES
 }

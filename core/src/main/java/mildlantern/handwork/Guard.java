@@ -23,7 +23,11 @@ public final class Guard {
 
     private record OfCase(Set<DisorderId> of, int every, int most) {}
 
-    private record OfSeason(Season season, int days, boolean outdoors) {}
+    private record OfSeason(Season season, int days, boolean outdoors, boolean living) {
+        boolean fits(House house) {
+            return (house.outdoors() || !outdoors) && (house.livingEnemies() || !living);
+        }
+    }
 
     private final Map<Errand, OfCase> cases = new EnumMap<>(Errand.class);
     private final Map<Errand, OfSeason> seasons = new EnumMap<>(Errand.class);
@@ -37,13 +41,14 @@ public final class Guard {
                             entry.number("most", 1, 365)));
         });
         file.at("seasons").children().forEach((id, entry) -> {
-            entry.allowOnly(Set.of("season", "days", "outdoors"));
+            entry.allowOnly(Set.of("season", "days", "outdoors", "living"));
             seasons.put(
                     errand(id, entry),
                     new OfSeason(
                             entry.constant(Season.class, "season"),
                             (int) entry.number("days", 1, 90),
-                            entry.flag("outdoors")));
+                            entry.flag("outdoors"),
+                            entry.flag("living")));
         });
         for (Errand errand : Errand.values()) {
             if (cases.containsKey(errand) == seasons.containsKey(errand)) {
@@ -108,17 +113,25 @@ public final class Guard {
     }
 
     /**
+     * What of a house matters to its errands.
+     *
+     * @param outdoors whether plants stand outdoors
+     * @param livingEnemies whether pests' enemies live there: not where substances in the sap are used
+     */
+    public record House(boolean outdoors, boolean livingEnemies) {}
+
+    /**
      * What the season asks for.
      *
      * @param today the day of the question
      * @param calendar the season of each day
-     * @param outdoors whether plants stand outdoors
+     * @param house what of the house matters
      * @param done when an errand was last done
      */
     public List<Due> ofSeason(
             LocalDate today,
             Function<LocalDate, Season> calendar,
-            boolean outdoors,
+            House house,
             Function<Errand, Optional<LocalDate>> done) {
         List<Due> due = new ArrayList<>();
         Season now = calendar.apply(today);
@@ -128,9 +141,7 @@ public final class Guard {
         }
         LocalDate first = began;
         seasons.forEach((errand, rule) -> {
-            boolean asked = rule.season() == now
-                    && (outdoors || !rule.outdoors())
-                    && !today.isAfter(first.plusDays(rule.days()));
+            boolean asked = rule.season() == now && rule.fits(house) && !today.isAfter(first.plusDays(rule.days()));
             if (asked && done.apply(errand).filter(day -> !day.isBefore(first)).isEmpty()) {
                 due.add(new Due(errand, first));
             }

@@ -12,6 +12,7 @@ import mildlantern.knowledge.KnowledgeFiles;
 import mildlantern.knowledge.Words;
 import mildlantern.plant.Family;
 import mildlantern.plant.Profile;
+import mildlantern.plant.Stage;
 import mildlantern.plant.Wants;
 import mildlantern.quantity.Limits;
 import mildlantern.quantity.Range;
@@ -31,10 +32,15 @@ public final class FeedPlan {
     private final int pauseDays;
     private final List<Double> steps;
     private final double trapNitrogen;
+    private final double trapRootsNitrogen;
+    private final double pitcherPotCm;
+    private final Range pitcherTimes;
+    private final Set<String> mouthDown;
     private final Range trapDays;
     private final double trapShare;
     private final Map<String, Double> pitcherMl = new LinkedHashMap<>();
     private final Set<String> prey;
+    private final Set<String> unfed;
     private final double mistMl;
     private final double bigger;
     private final double smaller;
@@ -58,7 +64,12 @@ public final class FeedPlan {
         trapDays = traps.range("days", 1, 90);
         trapShare = traps.number("share", 0.05, 1);
         traps.at("pitcher-ml").children().forEach((id, ml) -> pitcherMl.put(id, ml.number(0.1, 500)));
+        trapRootsNitrogen = traps.number("roots-mg-nitrogen", 1, 100);
+        pitcherPotCm = traps.number("pitcher-pot-cm", 3, 60);
+        pitcherTimes = traps.range("pitcher-times", 0.05, 20);
         prey = Set.copyOf(traps.words("prey"));
+        mouthDown = Set.copyOf(traps.words("mouth-down"));
+        unfed = Set.copyOf(traps.words("unfed"));
         mistMl = traps.number("mist-ml", 0.05, 20);
         bigger = file.at("leaf").number("bigger", 1, 2);
         smaller = file.at("leaf").number("smaller", 0.3, 1);
@@ -148,14 +159,14 @@ public final class FeedPlan {
      * @param wants what it wants at its time of the year; where that is a share of its growing feed, it is fed as strongly and so much less often, as weak
      *     feeds keep it from salt as well as from hunger
      * @param usualDays days between feeds at the roots in growth
-     * @return empty where it is not fed: in its rest, or because its kind wants none
+     * @return empty where it is not fed: in its rest, because its kind wants none, or as its traps catch their own outdoors
      */
     public Optional<NextFeed> next(Profile profile, Wants wants, FedSoFar known, Range usualDays) {
-        if (wants.feed() <= 0) {
+        if (wants.feed() <= 0 || profile.isAmong(unfed)) {
             return Optional.empty();
         }
         if (profile.family() == Family.CARNIVOROUS) {
-            return Optional.of(traps(profile, known));
+            return known.plant().outdoors() ? Optional.empty() : Optional.of(traps(profile, known.plant()));
         }
         if (profile.feedMgN().high() <= 0) {
             return Optional.empty();
@@ -175,24 +186,33 @@ public final class FeedPlan {
                 .orElse(steps.get(0));
     }
 
-    private NextFeed traps(Profile profile, FedSoFar known) {
-        if (prey.contains(profile.nearest())) {
-            int traps = Math.max(1, (int) Math.round(trapShare * Math.max(known.growths(), 1)));
-            return new NextFeed(Way.SNAP_TRAPS, 0, trapDays, traps, 0, false);
+    private NextFeed traps(Profile profile, FedPlant plant) {
+        if (plant.stage() == Stage.SEEDLING || profile.isAmong(mouthDown)) {
+            return new NextFeed(Way.ROOTS, trapRootsNitrogen, trapDays, 0, 0, false);
+        }
+        int some = Math.max(1, (int) Math.round(trapShare * Math.max(plant.growths(), 1)));
+        if (profile.isAmong(prey)) {
+            return new NextFeed(Way.SNAP_TRAPS, 0, trapDays, some, 0, false);
         }
         return switch (profile.form()) {
             case UPRIGHT_PITCHER, HANGING_PITCHER -> {
-                int pitchers = Math.max(1, (int) Math.round(trapShare * Math.max(known.growths(), 1)));
-                double each = Objects.requireNonNull(
-                        pitcherMl.getOrDefault(profile.nearest(), pitcherMl.get(Words.id(profile.form()))));
-                yield new NextFeed(Way.PITCHERS, trapNitrogen, trapDays, pitchers, pitchers * each, false);
+                double each = thirdOfAPitcherMl(profile, plant.acrossCm());
+                yield new NextFeed(Way.PITCHERS, trapNitrogen, trapDays, some, some * each, false);
             }
             case FLAT_STICKY_ROSETTE -> {
-                int leaves = Math.max(1, known.leaves());
+                int leaves = Math.max(1, plant.leaves());
                 yield new NextFeed(Way.STICKY_LEAVES, trapNitrogen, trapDays, leaves, leaves * mistMl, false);
             }
             default -> new NextFeed(Way.SNAP_TRAPS, 0, trapDays, 1, 0, false);
         };
+    }
+
+    /** What a third of one pitcher takes, mL: that of its kind, larger or smaller with the pot that the plant has filled. */
+    private double thirdOfAPitcherMl(Profile profile, double acrossCm) {
+        double usualMl = profile.among(pitcherMl)
+                .orElseGet(() -> Objects.requireNonNull(pitcherMl.get(Words.id(profile.form()))));
+        double times = Math.pow(acrossCm / pitcherPotCm, 2);
+        return usualMl * Math.min(pitcherTimes.high(), Math.max(pitcherTimes.low(), times));
     }
 
     /**
@@ -200,21 +220,21 @@ public final class FeedPlan {
      *
      * @param daysAgo days since each feed, in any order
      */
-    public FedSoFar known(int leaves, int growths, List<Long> daysAgo) {
+    public FedSoFar known(FedPlant plant, List<Long> daysAgo) {
         List<Long> order = new ArrayList<>(daysAgo.stream().distinct().sorted().toList());
         if (order.isEmpty()) {
-            return new FedSoFar(leaves, growths, 0, 0);
+            return FedSoFar.never(plant);
         }
         if (order.get(0) >= pauseDays) {
-            return new FedSoFar(leaves, growths, (int) (long) order.get(0), 0);
+            return new FedSoFar(plant, (int) (long) order.get(0), 0);
         }
         for (int i = 0; i + 1 < order.size(); i++) {
             long pause = order.get(i + 1) - order.get(i);
             if (pause >= pauseDays) {
-                return new FedSoFar(leaves, growths, (int) pause, i + 1);
+                return new FedSoFar(plant, (int) pause, i + 1);
             }
         }
-        return new FedSoFar(leaves, growths, 0, order.size());
+        return new FedSoFar(plant, 0, order.size());
     }
 
     /** How a new leaf compares. */

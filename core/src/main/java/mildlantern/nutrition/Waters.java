@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.TreeMap;
 import mildlantern.knowledge.Entry;
 import mildlantern.knowledge.KnowledgeFiles;
 import mildlantern.knowledge.Words;
@@ -15,6 +16,7 @@ import mildlantern.message.Message;
 import mildlantern.plant.Profile;
 import mildlantern.plant.WaterSource;
 import mildlantern.plant.WaterWant;
+import mildlantern.quantity.FactorCurve;
 import mildlantern.quantity.Range;
 
 /** Judges waters for kinds of plants: by what is dissolved in them, by alkalinity, and by sodium. */
@@ -26,6 +28,7 @@ public final class Waters {
     private final Map<String, Double> kinds = new LinkedHashMap<>();
     private final Map<String, Double> kindsWithFeed = new LinkedHashMap<>();
     private final Range alkalinity;
+    private final FactorCurve bufferedByPot;
     private final double sodium;
     private final double milligrams;
 
@@ -49,6 +52,11 @@ public final class Waters {
         limits.at("kinds").children().forEach((kind, mg) -> kinds.put(kind, mg.number(1, 5000)));
         limits.at("kinds-with-feed").children().forEach((kind, ms) -> kindsWithFeed.put(kind, ms.number(0.01, 5)));
         alkalinity = limits.range("alkalinity", 1, 1000);
+        Map<Double, Double> byPot = new TreeMap<>();
+        limits.at("alkalinity-by-pot")
+                .children()
+                .forEach((cm, share) -> byPot.put(Double.valueOf(cm), share.number(0.1, 1)));
+        bufferedByPot = new FactorCurve(byPot);
         sodium = limits.number("sodium", 1, 1000);
         milligrams = limits.number("mg-in-millisiemens", 400, 800);
     }
@@ -89,16 +97,29 @@ public final class Waters {
 
     /** What the bare water may hold for a kind, mg/L. */
     public double allowedMg(Profile profile) {
-        return kinds.getOrDefault(profile.nearest(), Objects.requireNonNull(dissolved.get(profile.water())));
+        return ofItsSort(profile, kinds, dissolved);
     }
 
-    private double alkalinityBorne(Profile profile) {
-        return Objects.requireNonNull(borne.get(profile.water()));
+    /** The limit of its sort of water; a kind's own figure where it is of that sort, which a kind of one's own may not share with its nearest. */
+    private static double ofItsSort(Profile profile, Map<String, Double> kinds, Map<WaterWant, Double> sorts) {
+        double most = Objects.requireNonNull(sorts.get(profile.water()));
+        double purer = sorts.values().stream()
+                .mapToDouble(limit -> limit)
+                .filter(limit -> limit < most)
+                .max()
+                .orElse(0);
+        return profile.among(kinds).filter(own -> own > purer && own <= most).orElse(most);
+    }
+
+    /** A small pot is watered often and buffers little. */
+    private double alkalinityBorne(Profile profile, OptionalDouble potCm) {
+        double inALargePot = Objects.requireNonNull(borne.get(profile.water()));
+        return potCm.isPresent() ? inALargePot * Math.exp(bufferedByPot.logAt(potCm.getAsDouble())) : inALargePot;
     }
 
     /** What water and feed together may conduct for a kind, mS/cm. */
     public double allowedWithFeed(Profile profile) {
-        return kindsWithFeed.getOrDefault(profile.nearest(), Objects.requireNonNull(withFeed.get(profile.water())));
+        return ofItsSort(profile, kindsWithFeed, withFeed);
     }
 
     /**
@@ -142,14 +163,18 @@ public final class Waters {
      */
     public record Harm(Message reason, double times) {}
 
-    /** Sodium that harms the roots of any kind, or more alkalinity than a kind bears; sodium first. */
-    public Optional<Harm> harm(Profile profile, WaterAnalysis water) {
+    /**
+     * Sodium that harms the roots of any kind, or more alkalinity than a kind bears in its pot; sodium first.
+     *
+     * @param potCm the pot's width, cm; as in a large pot where it is not known
+     */
+    public Optional<Harm> harm(Profile profile, WaterAnalysis water, OptionalDouble potCm) {
         double salt = water.sodium().orElse(0);
         if (salt > sodium) {
             return Optional.of(new Harm(WaterReason.SODIUM.with(Math.round(salt)), salt / sodium));
         }
         double lime = water.alkalinity().orElse(0);
-        double borne = alkalinityBorne(profile);
+        double borne = alkalinityBorne(profile, potCm);
         return lime > borne
                 ? Optional.of(new Harm(WaterReason.LOCKS_IRON.with(Math.round(lime)), lime / borne))
                 : Optional.empty();
@@ -158,14 +183,18 @@ public final class Waters {
     /**
      * How much of a harder water a kind bears in a blend: by what is dissolved, and by sodium and alkalinity.
      *
+     * @param potCm the pot's width, cm; as in a large pot where it is not known
      * @return share of the harder water, 0 to 1
      */
-    public double shareBorne(Profile profile, WaterAnalysis tap, WaterAnalysis pure) {
+    public double shareBorne(Profile profile, WaterAnalysis tap, WaterAnalysis pure, OptionalDouble potCm) {
         return Math.min(
                 share(tap.conductivity(), pure.conductivity(), allowedMg(profile) / milligrams),
                 Math.min(
                         share(tap.sodium().orElse(0), pure.sodium().orElse(0), sodium),
-                        share(tap.alkalinity().orElse(0), pure.alkalinity().orElse(0), alkalinityBorne(profile))));
+                        share(
+                                tap.alkalinity().orElse(0),
+                                pure.alkalinity().orElse(0),
+                                alkalinityBorne(profile, potCm))));
     }
 
     private static double share(double tap, double pure, double allowed) {

@@ -51,7 +51,6 @@ public final class ByKind<T> {
 
     /** What is so of a kind; a kind of one's own is like its nearest, and in its own growth form where that says nothing. */
     public T of(Profile kind) {
-        T own = kinds.getOrDefault(kind.id(), kinds.get(kind.nearest()));
-        return own != null ? own : Objects.requireNonNull(forms.get(kind.form()));
+        return kind.among(kinds).orElseGet(() -> Objects.requireNonNull(forms.get(kind.form())));
     }
 }

@@ -7,6 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
 
@@ -28,6 +29,15 @@ public final class KindNames {
                 Stream.of(kind.name(), kind.botanical(), kind.id().replace('-', ' ')), kind.also().stream());
     }
 
+    /** The kind whose own common name is just so, if one kind alone has it; further names of other kinds play no part. */
+    public Optional<Profile> named(String text) {
+        String wanted = plain(text);
+        List<Profile> own = names.keySet().stream()
+                .filter(kind -> plain(kind.name()).equals(wanted))
+                .toList();
+        return own.size() == 1 ? Optional.of(own.get(0)) : Optional.empty();
+    }
+
     /**
      * The kinds that a name may mean, the best first: those that are called just so; else those of the genus that begins it, as for a species that
      * is not listed; else those with a name that begins so, or holds a word that does, or holds it anywhere.
@@ -43,7 +53,7 @@ public final class KindNames {
                 fitting(name -> name.equals(wanted)),
                 fitting(name -> name.equals(singular(wanted))),
                 wanted.contains(" ")
-                        ? fitting(name -> name.split(" ")[0].equals(wanted.split(" ")[0]) && botanical(text))
+                        ? broadest(fitting(name -> name.split(" ")[0].equals(wanted.split(" ")[0]) && botanical(text)))
                         : List.of(),
                 fitting(name -> name.startsWith(wanted)),
                 fitting(name -> name.contains(" " + wanted)),
@@ -54,6 +64,14 @@ public final class KindNames {
     /** Whether a name is written as botanists do: the genus with a capital, then something in small letters or a cultivar. */
     private static boolean botanical(String text) {
         return text.strip().matches("\\p{Lu}\\p{Ll}{3,} .+");
+    }
+
+    /** Of a species or cultivar that is not listed only the genus is known: it is of the broad kind, where there is one. */
+    private static List<Profile> broadest(List<Profile> kinds) {
+        return kinds.stream()
+                .filter(kind -> kinds.stream()
+                        .noneMatch(other -> !other.equals(kind) && other.id().equals(kind.broad())))
+                .toList();
     }
 
     private List<Profile> fitting(Predicate<String> fits) {

@@ -26,4 +26,7 @@ public record Medium(
         double surface,
         double falls,
         double least,
-        boolean wicks) {}
+        boolean wicks) {
+    /** Id of what is no medium: the plant is tied to wood or cork. */
+    public static final String MOUNTED = "mounted";
+}

@@ -1,20 +1,27 @@
 package mildlantern.plant;
 
+import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Collections;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.ToDoubleFunction;
 import mildlantern.knowledge.Entry;
 import mildlantern.knowledge.KnowledgeException;
 import mildlantern.knowledge.KnowledgeFiles;
+import mildlantern.quantity.Range;
 import mildlantern.quantity.Temperature;
 
 /** The kinds of plants and the media that the knowledge base knows. */
 public final class PlantKnowledge {
     private static final Set<String> PROFILE_KEYS = Set.of(
             "name",
+            "edible",
+            "group",
             "botanical",
             "family",
             "form",
@@ -31,7 +38,8 @@ public final class PlantKnowledge {
             "weeks",
             "rest",
             "habits",
-            "harm");
+            "harm",
+            "like");
 
     private final Map<String, Profile> profiles;
     private final Map<String, Medium> media;
@@ -71,6 +79,14 @@ public final class PlantKnowledge {
                 .children()
                 .forEach((id, entry) -> profiles.put(id, profile(id, entry, media.keySet(), names)));
         names.allowOnly(profiles.keySet());
+        profiles.values().stream()
+                .filter(kind -> !profiles.containsKey(kind.broad())
+                        || profiles.get(kind.broad()).kin().size() > 1)
+                .findFirst()
+                .ifPresent(kind -> {
+                    throw new KnowledgeException(
+                            "profiles.yaml, " + kind.id() + ".like", "'" + kind.broad() + "' is no broad kind");
+                });
         return new PlantKnowledge(Collections.unmodifiableMap(profiles), Collections.unmodifiableMap(media));
     }
 
@@ -81,9 +97,11 @@ public final class PlantKnowledge {
                 throw medium.failure("'" + medium.text() + "' is no medium; known are " + knownMedia);
             }
         }
+        List<String> kin = new ArrayList<>(List.of(id));
+        entry.optionalText("like").ifPresent(kin::add);
         return new Profile(
                 id,
-                id,
+                kin,
                 entry.text("name"),
                 entry.text("botanical"),
                 names.words(id),
@@ -102,7 +120,41 @@ public final class PlantKnowledge {
                 entry.range("weeks", 0.1, 60),
                 entry.optionalText("rest"),
                 entry.disorders("habits"),
-                entry.optionalText("harm"));
+                entry.optionalText("harm"),
+                entry.flag("edible"),
+                entry.flag("group"));
+    }
+
+    /** The kinds that a plant of a broad kind may be, by name; none where the kind is no broad one. */
+    public List<Profile> closer(Profile kind) {
+        return profiles.values().stream()
+                .filter(other -> kind.group() && other.broad().equals(kind.id()) && !other.equals(kind))
+                .sorted(Comparator.comparing(Profile::name))
+                .toList();
+    }
+
+    /**
+     * The daily light that kinds of one brightness want: the middle one of their lower and of their upper ends.
+     *
+     * @return mol photons per square metre and day; empty where no kind wants that brightness
+     */
+    public Optional<Range> usualLight(Brightness brightness) {
+        List<Range> light = profiles.values().stream()
+                .filter(kind -> kind.light() == brightness)
+                .map(Profile::dailyLight)
+                .toList();
+        return light.isEmpty()
+                ? Optional.empty()
+                : Optional.of(new Range(middle(light, Range::low), middle(light, Range::high)));
+    }
+
+    private static double middle(List<Range> ranges, ToDoubleFunction<Range> end) {
+        return ranges.stream()
+                .mapToDouble(end)
+                .sorted()
+                .skip(ranges.size() / 2)
+                .findFirst()
+                .orElseThrow();
     }
 
     public Optional<Profile> profile(String id) {

@@ -1,7 +1,10 @@
 package mildlantern.plant;
 
+import java.util.Collection;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import mildlantern.knowledge.DisorderId;
 import mildlantern.quantity.Range;
 import mildlantern.quantity.Temperature;
@@ -10,8 +13,8 @@ import mildlantern.quantity.Temperature;
  * A kind of plant and what it wants. Ranges are what it is comfortable in, not what it survives.
  *
  * @param id its id, as in {@code phalaenopsis}
- * @param nearest id of the kind in the knowledge base that it is most like, by which causes and looks are told; its own id for
- *     a kind of the knowledge base
+ * @param kin ids by which the knowledge base may know it, the closest first: its own, then that of the broader kind that it belongs to; a kind of one's
+ *     own begins with the kind that it is most like
  * @param name its common name
  * @param botanical its botanical name
  * @param also further names by which growers call it
@@ -31,10 +34,12 @@ import mildlantern.quantity.Temperature;
  * @param rest what rest it wants, in a sentence, if it wants one
  * @param habits ids of harmless causes that belong to its way of growing and look like trouble
  * @param harm what it does to people or pets, if anything
+ * @param edible whether it, or what it bears, is eaten
+ * @param group whether it stands for many kinds, some of which have needs of their own
  */
 public record Profile(
         String id,
-        String nearest,
+        List<String> kin,
         String name,
         String botanical,
         List<String> also,
@@ -53,7 +58,33 @@ public record Profile(
         Range bloomWeeks,
         Optional<String> rest,
         List<DisorderId> habits,
-        Optional<String> harm) {
+        Optional<String> harm,
+        boolean edible,
+        boolean group) {
+    public Profile {
+        kin = List.copyOf(kin);
+    }
+
+    /** Id of the kind in the knowledge base that it is, or is most like. */
+    public String nearest() {
+        return kin.get(0);
+    }
+
+    /** Id of the broad kind whose causes and looks it shares; its own where it has none. */
+    public String broad() {
+        return kin.get(kin.size() - 1);
+    }
+
+    /** Whether it, or the broader kind that it belongs to, is among some kinds. */
+    public boolean isAmong(Collection<String> kinds) {
+        return kin.stream().anyMatch(kinds::contains);
+    }
+
+    /** What is said of it among kinds; else what is said of the broader kind that it belongs to. */
+    public <T> Optional<T> among(Map<String, T> kinds) {
+        return kin.stream().flatMap(id -> Stream.ofNullable(kinds.get(id))).findFirst();
+    }
+
     /** Id of what it usually grows in. */
     public String usualMedium() {
         return media.get(0);
@@ -61,7 +92,7 @@ public record Profile(
 
     /** What it usually stands in: trees of bonsai in trays, what grows on wood on a mount, all others in plastic. */
     public PotKind usualPot() {
-        if (usualMedium().equals("mounted")) {
+        if (usualMedium().equals(Medium.MOUNTED)) {
             return PotKind.MOUNT;
         }
         return family == Family.BONSAI ? PotKind.TRAY : PotKind.PLASTIC;

@@ -13,6 +13,7 @@ import mildlantern.quantity.Range;
  * @param humidity relative humidity, percent
  * @param day temperature by day, °C
  * @param night temperature of the nights, °C
+ * @param warmSlack °C above the upper ends of days and nights that do no harm: a rest a little too warm is a rest
  * @param dryness how dry it gets before the next watering
  * @param daysBetween where it is kept drier than its pot dries: days from one watering to the next
  * @param feed share of the feed of its growing time that it gets, 0 to 1; 0 is none
@@ -25,6 +26,7 @@ public record Wants(
         Range humidity,
         Range day,
         Range night,
+        double warmSlack,
         Dryness dryness,
         Optional<Range> daysBetween,
         double feed,

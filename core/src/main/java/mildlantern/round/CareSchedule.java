@@ -56,7 +56,7 @@ public record CareSchedule(
      * @param early from this day it may be dry
      * @param likely it is likely dry on this day
      * @param late by this day it is almost surely dry
-     * @param wetThroughMl what it takes to wet it through on that day, mL
+     * @param pourMl what to pour on that day, mL: what wets it through, or a little for a plant that rests dry
      * @param cycleDays days it takes from a soak
      * @param tray whether a tray or reservoir is to be filled rather than a pot felt
      * @param resting whether it is a little water for a plant that rests dry
@@ -66,7 +66,7 @@ public record CareSchedule(
             LocalDate early,
             LocalDate likely,
             LocalDate late,
-            int wetThroughMl,
+            int pourMl,
             double cycleDays,
             boolean tray,
             boolean resting) {}

@@ -38,5 +38,7 @@ public enum DueReason implements MessageKey {
     NOT_FED_YET,
     /** At the roots, where nothing more is known. */
     FEED_ROOTS,
-    CUP_IN_THE_COLD
+    CUP_IN_THE_COLD,
+    /** An air plant was wetted today and a cold night comes. */
+    WET_IN_THE_COLD
 }

@@ -19,7 +19,7 @@ import mildlantern.quarantine.IsolationClock;
  * @param asked a look that was asked for because it stood near something catching
  * @param catchingNear whether a plant at its stop has something catching
  * @param feedHeld whether it must not be fed now
- * @param cupInTheCold whether it holds water in its cup where the night is cold
+ * @param tipOut why water must be tipped out of it before the night, if it must
  */
 public record PlantToday(
         PlantId id,
@@ -32,7 +32,7 @@ public record PlantToday(
         Optional<AskedLook> asked,
         boolean catchingNear,
         boolean feedHeld,
-        boolean cupInTheCold) {
+        Optional<DueReason> tipOut) {
     /** A plant that is not on its way to another stop, and of whose feed nothing more is said. */
     public PlantToday(
             PlantId id,
@@ -43,7 +43,7 @@ public record PlantToday(
             Optional<AskedLook> asked,
             boolean catchingNear,
             boolean feedHeld,
-            boolean cupInTheCold) {
+            Optional<DueReason> tipOut) {
         this(
                 id,
                 schedule,
@@ -55,7 +55,7 @@ public record PlantToday(
                 asked,
                 catchingNear,
                 feedHeld,
-                cupInTheCold);
+                tipOut);
     }
 
     /**

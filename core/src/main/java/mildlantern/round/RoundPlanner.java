@@ -21,11 +21,13 @@ public final class RoundPlanner {
     private final RoutineDays routine;
     private final int lookNearCatching;
     private final double cupEmptiedBelow;
+    private final double driedBelow;
 
     private RoundPlanner(Entry rules) {
         routine = new RoutineDays(rules);
         lookNearCatching = (int) rules.number("look-near-catching", 1, 60);
         cupEmptiedBelow = rules.number("cup-emptied-below", -20, 30);
+        driedBelow = rules.number("dried-below", cupEmptiedBelow, 30);
     }
 
     /**
@@ -42,9 +44,9 @@ public final class RoundPlanner {
         return lookNearCatching;
     }
 
-    /** Whether a night, °C, is so cold that cups are emptied before it. */
-    public boolean coldForCups(double nightCelsius) {
-        return nightCelsius < cupEmptiedBelow;
+    /** Whether a night, °C, is so cold that water is tipped out of any plant before it. */
+    public boolean coldForWater(double nightCelsius) {
+        return nightCelsius < driedBelow;
     }
 
     /** Days from and by when after the last one a plant is fed at its roots. */
@@ -52,9 +54,25 @@ public final class RoundPlanner {
         return routine.feedDays();
     }
 
-    /** Whether a plant of this kind holds water in a cup that must be empty on so cold a night, °C. */
-    public boolean cupInTheCold(Profile profile, double nightCelsius) {
-        return profile.form() == GrowthForm.TANK_ROSETTE && coldForCups(nightCelsius);
+    /** Whether a plant of a kind may hold water between its leaves. */
+    public static boolean holdsWater(Profile profile) {
+        return profile.form() == GrowthForm.TANK_ROSETTE || profile.form() == GrowthForm.AIR_PLANT;
+    }
+
+    /**
+     * Why water must be tipped out of a plant before so cold a night: a cup stays full, and an air plant that was wetted holds water between its leaves.
+     *
+     * @param nightCelsius the night, °C
+     * @param wetted whether it was wetted today
+     */
+    public Optional<DueReason> tipOut(Profile profile, double nightCelsius, boolean wetted) {
+        return switch (profile.form()) {
+            case TANK_ROSETTE ->
+                nightCelsius < cupEmptiedBelow ? Optional.of(DueReason.CUP_IN_THE_COLD) : Optional.empty();
+            case AIR_PLANT ->
+                wetted && nightCelsius < driedBelow ? Optional.of(DueReason.WET_IN_THE_COLD) : Optional.empty();
+            default -> Optional.empty();
+        };
     }
 
     /**
@@ -115,9 +133,7 @@ public final class RoundPlanner {
                                 .orElse(DueReason.NOT_FED_YET.with(feed))));
             }
         }
-        if (plant.cupInTheCold()) {
-            dues.add(new Due(plant.id(), Due.Kind.EMPTY_CUP, DueReason.CUP_IN_THE_COLD.with()));
-        }
+        plant.tipOut().ifPresent(why -> dues.add(new Due(plant.id(), Due.Kind.EMPTY_CUP, why.with())));
         dues.sort(Comparator.comparing(Due::kind));
         return dues;
     }

@@ -17,6 +17,7 @@ final class RoutineDays {
     private final DayWindow lookInRest;
     private final DayWindow feed;
     private final int feedAfterRepotting;
+    private final double sip;
     private final Map<Dryness, Integer> patience = new EnumMap<>(Dryness.class);
 
     RoutineDays(Entry rules) {
@@ -24,6 +25,7 @@ final class RoutineDays {
         lookInRest = DayWindow.read(rules.at("look-in-rest"));
         feed = DayWindow.read(rules.at("feed"));
         feedAfterRepotting = (int) rules.number("feed-after-repotting", 0, 365);
+        sip = rules.number("sip", 0.05, 1);
         for (Dryness dryness : Dryness.values()) {
             patience.put(dryness, (int) rules.at("patience").number(Words.id(dryness), 0, 30));
         }
@@ -86,7 +88,7 @@ final class RoutineDays {
     }
 
     /** A plant that rests dry gets a little water after so many days, whenever its pot was dry. */
-    private static CareSchedule.WaterCheck sip(
+    private CareSchedule.WaterCheck sip(
             Range every,
             WaterOutlook outlook,
             boolean tray,
@@ -102,7 +104,7 @@ final class RoutineDays {
                 early,
                 watered.plusDays(Math.round(every.middle())),
                 late,
-                (int) Math.round(outlook.wetThroughMl()),
+                (int) Math.round(outlook.wetThroughMl() * sip),
                 every.middle(),
                 tray,
                 true);

@@ -29,13 +29,13 @@ final class ColdCount {
      */
     void count(LocalDate day, OptionalDouble night, @Nullable Phase phase, boolean restedLately) {
         boolean resting = phase != null && phase.rests();
-        boolean near = year.rest()
-                .filter(rest -> !sun.rising(day) && sun.hours(day) < rest.begins() + rules.early())
+        Optional<Rest> winter = year.rest().filter(rest -> !rest.summer());
+        boolean near = winter.filter(rest -> !sun.rising(day) && sun.hours(day) < rest.begins() + rules.early())
                 .isPresent();
         boolean spell = phase != Phase.SPIKING
                 && year.spell().filter(it -> sun.hours(day) < it.hours()).isPresent();
-        if (year.rest().isPresent() && (resting || near && !restedLately)) {
-            Rest rest = year.rest().get();
+        if (winter.isPresent() && (resting || near && !restedLately)) {
+            Rest rest = winter.get();
             begin(day, rest.nights().high(), rest.weeks());
         } else if (spell) {
             KindOfYear.Spell cool = year.spell().orElseThrow();

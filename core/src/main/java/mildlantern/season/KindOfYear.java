@@ -15,6 +15,7 @@ import mildlantern.quantity.Range;
  * @param rest its rest, if it has one
  * @param spell nights that set its flowers without a rest
  * @param buds what it wants from buds until they swell, if that differs
+ * @param cold what cold takes of it
  * @param outdoors whether it gains from a summer outdoors
  * @param disputed what a grower of its group would say against it
  */
@@ -26,6 +27,7 @@ public record KindOfYear(
         Optional<Rest> rest,
         Optional<Spell> spell,
         Optional<Buds> buds,
+        ColdLimits cold,
         boolean outdoors,
         Optional<String> disputed) {
     /**
@@ -53,6 +55,7 @@ public record KindOfYear(
                 entry.find("buds")
                         .map(it -> new Buds(
                                 it.range("nights", -10, 30), it.range("days", -10, 40), it.number("feed", 0, 1))),
+                new ColdLimits(entry.number("leaves", -30, 15), entry.number("roots", -30, 12)),
                 entry.flag("outdoors"),
                 entry.optionalText("disputed"));
     }

@@ -7,12 +7,6 @@ import mildlantern.plant.Wants;
 
 /** When a plant is brought in, and when it may go out, by the nights ahead. */
 public final class Outing {
-    /** Nights of lead: a forecast is wrong by a night, and a grower is out. */
-    private static final int LEAD = 2;
-
-    /** °C that the nights ahead must lie above its limit before it goes out. Kind of source: practice. */
-    private static final double SAFE = 3;
-
     private Outing() {}
 
     /**
@@ -24,24 +18,24 @@ public final class Outing {
     public record Night(LocalDate evening, double coldest) {}
 
     /**
-     * The day by which a plant outdoors is brought in: two nights before the first that is too cold for it, and not before today.
+     * The day by which a plant outdoors is brought in: some nights before the first that is too cold for it, and not before today.
      *
      * @param nights ahead, in order
      * @return empty where no night ahead is too cold
      */
-    public static Optional<LocalDate> bringIn(Wants wants, List<Night> nights, LocalDate today) {
+    static Optional<LocalDate> bringIn(Wants wants, List<Night> nights, LocalDate today, Practice practice) {
         return nights.stream()
                 .filter(night -> night.coldest() < wants.night().low())
                 .findFirst()
-                .map(night -> night.evening().minusDays(LEAD))
+                .map(night -> night.evening().minusDays(practice.lead()))
                 .map(day -> day.isBefore(today) ? today : day);
     }
 
     /** Whether a plant that likes it outdoors may go out: it grows, and all nights ahead are safely above its limit. */
-    public static boolean mayGoOut(Wants wants, List<Night> nights) {
+    static boolean mayGoOut(Wants wants, List<Night> nights, Practice practice) {
         return wants.phase().grows()
                 && !nights.isEmpty()
                 && nights.stream()
-                        .allMatch(night -> night.coldest() >= wants.night().low() + SAFE);
+                        .allMatch(night -> night.coldest() >= wants.night().low() + practice.safe());
     }
 }

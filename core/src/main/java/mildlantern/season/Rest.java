@@ -1,8 +1,10 @@
 package mildlantern.season;
 
+import java.time.LocalDate;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import mildlantern.knowledge.Entry;
+import mildlantern.light.Sun;
 import mildlantern.plant.Dryness;
 import mildlantern.plant.Phase;
 import mildlantern.quantity.Range;
@@ -21,6 +23,8 @@ import mildlantern.season.PlantYear.RestStanding;
  * @param dryness how dry it gets before the next watering
  * @param daysBetween days between waterings, where it is kept drier than its pot dries
  * @param then the phase that follows
+ * @param summer whether it rests through the long days: {@code begins} are hours, rising, over which it falls due, {@code ends} hours, falling, under which
+ *     it grows again
  * @param growsOn whether, warm and in good light, it grows on instead and loses little
  */
 public record Rest(
@@ -34,6 +38,7 @@ public record Rest(
         Dryness dryness,
         Optional<Range> daysBetween,
         Phase then,
+        boolean summer,
         boolean growsOn) {
     static Rest read(Entry entry) {
         return new Rest(
@@ -47,7 +52,14 @@ public record Rest(
                 entry.constant(Dryness.class, "dry"),
                 entry.has("every") ? Optional.of(entry.range("every", 1, 120)) : Optional.empty(),
                 entry.constant(Phase.class, "then"),
+                entry.flag("summer"),
                 entry.flag("grows-on"));
+    }
+
+    /** Whether a day lies in the time of this rest, by the length of the day. */
+    boolean inItsTime(Sun.Year sun, LocalDate day) {
+        double hours = sun.hours(day);
+        return summer ? hours > (sun.rising(day) ? begins : ends) : hours < (sun.rising(day) ? ends : begins);
     }
 
     /**

@@ -2,19 +2,12 @@ package mildlantern.season;
 
 import java.util.Comparator;
 import java.util.List;
-import java.util.Optional;
 import java.util.OptionalDouble;
 import mildlantern.plant.Wants;
 import mildlantern.quantity.Range;
 
 /** Finds the place that suits what a plant wants at its time of the year: nights first, then days, then the light that holds it. */
 public final class RestPlaces {
-    /** °C by which nights may miss what is wanted before a place is no help. Kind of source: practice. */
-    private static final double NEAR_ENOUGH = 1.5;
-
-    private static final double DAY_COUNTS = 0.4;
-    private static final double LIGHT_COUNTS = 2;
-
     private RestPlaces() {}
 
     /**
@@ -28,20 +21,15 @@ public final class RestPlaces {
     public record Place<T>(T id, OptionalDouble light, OptionalDouble day, OptionalDouble night) {}
 
     /** The places that suit a plant, the best first; those of whose nights nothing is known are left out. */
-    public static <T> List<Place<T>> suiting(Wants wants, List<Place<T>> places) {
+    static <T> List<Place<T>> suiting(Wants wants, List<Place<T>> places, Practice practice) {
         return places.stream()
                 .filter(place -> place.night().isPresent())
-                .filter(place -> beyond(wants.night(), place.night().getAsDouble()) <= NEAR_ENOUGH)
-                .sorted(Comparator.comparingDouble(place -> miss(wants, place)))
+                .filter(place -> beyond(wants.night(), place.night().getAsDouble()) <= practice.near())
+                .sorted(Comparator.comparingDouble(place -> miss(wants, place, practice)))
                 .toList();
     }
 
-    /** The best of them. */
-    public static <T> Optional<Place<T>> best(Wants wants, List<Place<T>> places) {
-        return suiting(wants, places).stream().findFirst();
-    }
-
-    private static double miss(Wants wants, Place<?> place) {
+    private static double miss(Wants wants, Place<?> place, Practice practice) {
         double night = beyond(wants.night(), place.night().getAsDouble());
         double day = place.day().isPresent() ? beyond(wants.day(), place.day().getAsDouble()) : 0;
         double dark = place.light().isPresent() && wants.light().low() > 0
@@ -51,7 +39,7 @@ public final class RestPlaces {
                                         / Math.max(0.05, place.light().getAsDouble()))
                                 / Math.log(2))
                 : 0;
-        return night + DAY_COUNTS * day + LIGHT_COUNTS * dark;
+        return night + practice.dayCounts() * day + practice.lightCounts() * dark;
     }
 
     private static double beyond(Range wanted, double value) {

@@ -1,8 +1,9 @@
 package mildlantern.season;
 
+import java.time.LocalDate;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import mildlantern.knowledge.Entry;
 import mildlantern.knowledge.KnowledgeException;
@@ -33,6 +34,7 @@ public final class YearKnowledge {
      * @param buds days after which buds of which nothing more was seen are over
      * @param ahead days ahead in which a coming rest is said
      * @param bloomPast days past its usual bloom after which flowers are over
+     * @param shows days from the beginning of growth until the first of it is seen
      */
     record Rules(
             int days,
@@ -49,7 +51,8 @@ public final class YearKnowledge {
             int word,
             int buds,
             int ahead,
-            int bloomPast) {
+            int bloomPast,
+            int shows) {
         static Rules read(Entry entry) {
             return new Rules(
                     (int) entry.number("days", 3, 60),
@@ -66,16 +69,21 @@ public final class YearKnowledge {
                     (int) entry.number("word", 7, 365),
                     (int) entry.number("buds", 7, 365),
                     (int) entry.number("ahead", 0, 90),
-                    (int) entry.number("bloom-past", 0, 365));
+                    (int) entry.number("bloom-past", 0, 365),
+                    (int) entry.number("shows", 0, 90));
         }
     }
 
     final Rules rules;
+    private final Practice practice;
+    private final ReadingsHold readings;
     private final double nightsCooler;
     private final Map<String, KindOfYear> kinds = new HashMap<>();
 
     private YearKnowledge(Entry file, PlantKnowledge plants) {
         rules = Rules.read(file.at("rules"));
+        practice = Practice.read(file.at("practice"));
+        readings = ReadingsHold.read(file.at("readings-hold"));
         nightsCooler = file.number("nights-cooler", 0, 15);
         double slowFeed = file.number("slow-feed", 0, 1);
         Map<String, Entry> entries = file.at("kinds").children();
@@ -101,7 +109,58 @@ public final class YearKnowledge {
 
     /** The year of a kind; that of its nearest for a kind of one's own. */
     public KindOfYear of(Profile kind) {
-        return Objects.requireNonNull(kinds.get(kind.nearest()));
+        return kind.among(kinds).orElseThrow();
+    }
+
+    /** What cold takes of a kind; a night that a kind of one's own likes takes nothing of it, however tender its nearest is. */
+    public ColdLimits cold(Profile kind) {
+        ColdLimits limits = of(kind).cold();
+        double liked = kind.night().celsius();
+        return new ColdLimits(Math.min(limits.leaves(), liked), Math.min(limits.roots(), liked));
+    }
+
+    /**
+     * The day from which new growth may be seen; until then a plant that rests is judged by what gets no worse.
+     *
+     * @return empty where it does not rest now
+     */
+    public Optional<LocalDate> newGrowth(PlantYear year) {
+        return Recovery.newGrowth(year, rules.shows());
+    }
+
+    /** How long what was read at a place holds. */
+    public ReadingsHold readings() {
+        return readings;
+    }
+
+    /** What a plant's year asks for now and in the weeks ahead, by day. */
+    public List<YearStep> steps(PlantYear year) {
+        return YearStep.of(year, practice);
+    }
+
+    /**
+     * The day by which a plant outdoors is brought in: some nights before the first that is too cold for it, and not before today.
+     *
+     * @param nights ahead, in order
+     * @return empty where no night ahead is too cold
+     */
+    public Optional<LocalDate> bringIn(Wants wants, List<Outing.Night> nights, LocalDate today) {
+        return Outing.bringIn(wants, nights, today, practice);
+    }
+
+    /** Whether a plant that likes it outdoors may go out: it grows, and all nights ahead are safely above its limit. */
+    public boolean mayGoOut(Wants wants, List<Outing.Night> nights) {
+        return Outing.mayGoOut(wants, nights, practice);
+    }
+
+    /** The places that suit a plant, the best first; those of whose nights nothing is known are left out. */
+    public <T> List<RestPlaces.Place<T>> suiting(Wants wants, List<RestPlaces.Place<T>> places) {
+        return RestPlaces.suiting(wants, places, practice);
+    }
+
+    /** The coldest of the last nights, where it was too cold for the kind. */
+    public Optional<Recovery.Frost> frost(ColdLimits limits, Conditions there, LocalDate today) {
+        return Recovery.frost(limits, there, today, practice);
     }
 
     /**
@@ -129,13 +188,14 @@ public final class YearKnowledge {
                 kind.humidity(),
                 buds.map(KindOfYear.Buds::days).orElse(kind.day()),
                 buds.map(KindOfYear.Buds::nights).orElse(nights),
+                0,
                 kind.dryness(),
                 Optional.empty(),
                 buds.map(KindOfYear.Buds::feed).orElse(phase.grows() ? 1 : phase.rests() ? 0 : year.slowFeed()),
                 year.lightHours());
     }
 
-    private static Wants inRest(Profile kind, Phase phase, Rest rest, KindOfYear year) {
+    private Wants inRest(Profile kind, Phase phase, Rest rest, KindOfYear year) {
         double high = Math.max(rest.hold(), kind.dailyLight().high());
         return new Wants(
                 phase,
@@ -144,6 +204,7 @@ public final class YearKnowledge {
                 new Range(Math.min(30, kind.humidity().low()), kind.humidity().high()),
                 rest.days(),
                 rest.nights(),
+                rules.tooWarm(),
                 rest.dryness(),
                 rest.daysBetween(),
                 0,

@@ -13,12 +13,6 @@ import java.util.Optional;
  * @param on its day
  */
 public record YearStep(What what, LocalDate on) {
-    /** Steps further ahead are not worth a line yet. */
-    private static final int AHEAD = 100;
-
-    /** So many days a step that fell due waits for its answer. */
-    private static final int LATELY = 21;
-
     /** What can be asked for. */
     public enum What {
         /** Its rest begins: a cooler place, less water, no feed. */
@@ -34,7 +28,7 @@ public record YearStep(What what, LocalDate on) {
     }
 
     /** What a plant's year asks for now and in the weeks ahead, by day. */
-    public static List<YearStep> of(PlantYear year) {
+    static List<YearStep> of(PlantYear year, Practice practice) {
         List<YearStep> steps = new ArrayList<>();
         LocalDate today = year.today();
         switch (year.rest()) {
@@ -45,8 +39,9 @@ public record YearStep(What what, LocalDate on) {
                 // It is as it should be.
             }
         }
-        began(year).ifPresent(steps::add);
-        Optional<PlantYear.Stretch> next = year.next().filter(it -> ChronoUnit.DAYS.between(today, it.from()) <= AHEAD);
+        began(year, practice).ifPresent(steps::add);
+        Optional<PlantYear.Stretch> next =
+                year.next().filter(it -> ChronoUnit.DAYS.between(today, it.from()) <= practice.ahead());
         next.filter(it -> it.phase().rests()).ifPresent(it -> steps.add(new YearStep(What.REST_BEGINS, it.from())));
         next.filter(it -> year.phase().rests() && it.phase().grows())
                 .ifPresent(it -> steps.add(new YearStep(What.GROWTH_BEGINS, it.from())));
@@ -54,10 +49,10 @@ public record YearStep(What what, LocalDate on) {
     }
 
     /** A rest, or growth after one, that began lately: it is still to be answered. */
-    private static Optional<YearStep> began(PlantYear year) {
+    private static Optional<YearStep> began(PlantYear year, Practice practice) {
         PlantYear.Stretch now = year.now();
         int at = year.stretches().indexOf(now);
-        if (at == 0 || ChronoUnit.DAYS.between(now.from(), year.today()) > LATELY) {
+        if (at == 0 || ChronoUnit.DAYS.between(now.from(), year.today()) > practice.waits()) {
             return Optional.empty();
         }
         if (now.phase().rests()) {

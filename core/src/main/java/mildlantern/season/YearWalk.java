@@ -107,16 +107,10 @@ final class YearWalk {
     }
 
     private void begin(LocalDate day) {
-        boolean dark = year.rest()
-                .filter(rest -> sun.hours(day) < (sun.rising(day) ? rest.ends() : rest.begins()))
-                .isPresent();
+        boolean dark = year.rest().filter(rest -> rest.inItsTime(sun, day)).isPresent();
         since = day;
         phase = dark ? year.rest().orElseThrow().phase() : recent.grows(day, true) ? Phase.GROWING : Phase.SLOW;
         cause = Cause.SUN;
-    }
-
-    private boolean falls(LocalDate day, double hours) {
-        return !sun.rising(day) && sun.hours(day) < hours;
     }
 
     private boolean restedLately(LocalDate day) {
@@ -207,6 +201,12 @@ final class YearWalk {
             return;
         }
         Rest rest = year.rest().get();
+        if (rest.summer()) {
+            if (settled(day) && !rest.inItsTime(sun, day)) {
+                enter(rest.then(), day, Cause.SUN);
+            }
+            return;
+        }
         boolean spring = sun.rising(day) && sun.hours(day) >= rest.ends();
         boolean lateSpring = sun.rising(day) && sun.hours(day) >= rest.ends() + rules.late();
         // What has had its cold goes on resting while it is still cold and dark; buds need no more than the cold.
@@ -234,8 +234,12 @@ final class YearWalk {
             return false;
         }
         Rest rest = year.rest().get();
+        if (rest.summer()) {
+            return sun.rising(day) && rest.inItsTime(sun, day) && enter(rest.phase(), day, Cause.SUN);
+        }
         OptionalDouble night = recent.night();
-        boolean due = falls(day, rest.begins());
+        boolean falling = !sun.rising(day);
+        boolean due = falling && sun.hours(day) < rest.begins();
         boolean cool = night.isPresent() && night.getAsDouble() <= rest.nights().high();
         boolean warm = night.isPresent() && night.getAsDouble() > rest.nights().high() + rules.warm();
         boolean lit = there.lampHours(day) >= rules.lampHours();
@@ -244,19 +248,17 @@ final class YearWalk {
             keptFromRest = !rest.growsOn();
             return false;
         }
-        if (due || cool && falls(day, rest.begins() + rules.early())) {
-            enter(rest.phase(), day, due ? Cause.SUN : Cause.COOL);
-            return true;
+        if (due || cool && falling && sun.hours(day) < rest.begins() + rules.early()) {
+            return enter(rest.phase(), day, due ? Cause.SUN : Cause.COOL);
         }
         return false;
     }
 
-    private void enter(Phase next, LocalDate day, Cause why) {
+    /** @return true */
+    private boolean enter(Phase next, LocalDate day, Cause why) {
         if (phase == next) {
-            if (why == Cause.SAID || why == Cause.SEEN) {
-                cause = why;
-            }
-            return;
+            cause = why == Cause.SAID || why == Cause.SEEN ? why : cause;
+            return true;
         }
         if (resting()) {
             restEnded = day;
@@ -270,6 +272,7 @@ final class YearWalk {
         phase = next;
         since = day;
         cause = why;
+        return true;
     }
 
     private void close(LocalDate day) {

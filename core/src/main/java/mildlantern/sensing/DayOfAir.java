@@ -40,7 +40,8 @@ public record DayOfAir(
     private static final int FROM = 9;
     private static final int TO = 18;
     private static final int ENOUGH_BY_DAY = 7;
-    private static final double WET = 90;
+    /** Air so moist that leaves stay wet, percent. */
+    public static final double WET = 90;
 
     /** The days of some hours, in order; days of which nothing was read are missing. */
     public static List<DayOfAir> of(List<HourOfAir> hours, ZoneId zone) {

@@ -21,7 +21,6 @@ public final class Refusals {
     /** Below this many leaves, none is taken off whole. */
     private static final int FEW_LEAVES = 6;
 
-    private static final String EDIBLE = "edible";
     private static final String CROWN = "crown";
 
     private final TreatmentKnowledge knowledge;
@@ -61,8 +60,7 @@ public final class Refusals {
     }
 
     private boolean eaten(Situation situation) {
-        return situation.is(Situation.State.EATEN)
-                || !knowledge.shared(situation.profile(), Set.of(EDIBLE)).isEmpty();
+        return situation.profile().edible();
     }
 
     private void plant(Order order, Situation situation, List<Verdict> verdicts) {
@@ -218,7 +216,7 @@ public final class Refusals {
                 verdicts.add(refused(Rule.NOT_REGISTERED.with(label.name()), nearest));
             }
             if (label.notOn().contains(situation.profile().id())
-                    || label.notOn().contains(situation.profile().nearest())) {
+                    || situation.profile().isAmong(label.notOn())) {
                 verdicts.add(refused(
                         Rule.LABEL_FORBIDS.with(
                                 label.name(), situation.profile().name()),

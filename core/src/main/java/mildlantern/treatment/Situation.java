@@ -49,8 +49,6 @@ public record Situation(
         OUTDOORS,
         /** The water at hand is hard. */
         HARD_WATER,
-        /** Something of it is eaten, whatever its kind. */
-        EATEN,
         /** It rests, or hardly grows for want of light. */
         RESTING,
         /** A seedling, or a cutting that has just rooted. */

@@ -34,12 +34,13 @@ public final class TreatmentKnowledge {
     private final Pests pests;
 
     /** Plants that share something a means minds. */
-    private record Trait(String words, Set<String> profiles, Set<Family> families, Set<GrowthForm> forms) {
+    private record Trait(
+            String words, Set<String> profiles, Set<Family> families, Set<GrowthForm> forms, boolean edible) {
         boolean has(Profile profile) {
-            return profiles.contains(profile.id())
-                    || profiles.contains(profile.nearest())
+            return profile.isAmong(profiles)
                     || families.contains(profile.family())
-                    || forms.contains(profile.form());
+                    || forms.contains(profile.form())
+                    || edible && profile.edible();
         }
     }
 
@@ -75,12 +76,13 @@ public final class TreatmentKnowledge {
     }
 
     private static Trait trait(Entry entry) {
-        entry.allowOnly(Set.of("words", "profiles", "families", "forms"));
+        entry.allowOnly(Set.of("words", "profiles", "families", "forms", "edible"));
         return new Trait(
                 entry.text("words"),
                 Set.copyOf(entry.words("profiles")),
                 MeansReader.constants(Family.class, entry, "families"),
-                MeansReader.constants(GrowthForm.class, entry, "forms"));
+                MeansReader.constants(GrowthForm.class, entry, "forms"),
+                entry.flag("edible"));
     }
 
     private static DiseaseCourse disease(Entry entry, Set<String> ids) {

@@ -5,6 +5,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import mildlantern.knowledge.FindingId;
+import mildlantern.knowledge.Words;
+import mildlantern.plant.Profile;
 
 /**
  * One change that can be made, and how to tell whether it worked.
@@ -24,6 +26,7 @@ import mildlantern.knowledge.FindingId;
  * @param onlyOn traits of the only plants it is for; empty for all
  * @param notWhen states of a plant in which it is not for it
  * @param onlyWhen states in which alone it is; empty for all
+ * @param byKind what is said otherwise of some kinds; the first that fits counts
  */
 public record Trial(
         String id,
@@ -40,4 +43,53 @@ public record Trial(
         Set<String> notOn,
         Set<String> onlyOn,
         Set<Situation.State> notWhen,
-        Set<Situation.State> onlyWhen) {}
+        Set<Situation.State> onlyWhen,
+        List<ForKinds> byKind) {
+    /**
+     * What a trial says of some kinds of plants.
+     *
+     * @param of ids of kinds, families, growth forms or drynesses
+     * @param name its name; as usual where empty
+     * @param instruction the change, as an instruction
+     * @param expectation what should be seen; as usual where empty
+     * @param care what becomes of the care sheet; as usual where empty
+     */
+    public record ForKinds(
+            Set<String> of,
+            Optional<String> name,
+            String instruction,
+            Optional<String> expectation,
+            Map<CareSetting, String> care) {
+        private boolean fits(Profile kind) {
+            return kind.isAmong(of)
+                    || of.contains(Words.id(kind.family()))
+                    || of.contains(Words.id(kind.form()))
+                    || of.contains(Words.id(kind.dryness()));
+        }
+    }
+
+    /** The same trial in the words of a kind. */
+    public Trial on(Profile kind) {
+        return byKind.stream()
+                .filter(one -> one.fits(kind))
+                .findFirst()
+                .map(one -> new Trial(
+                        id,
+                        one.name().orElse(name),
+                        one.instruction(),
+                        one.expectation().orElse(expectation),
+                        lookAgainDays,
+                        does,
+                        holds,
+                        recheck,
+                        one.care().isEmpty() ? care : one.care(),
+                        caution,
+                        uses,
+                        notOn,
+                        onlyOn,
+                        notWhen,
+                        onlyWhen,
+                        byKind))
+                .orElse(this);
+    }
+}

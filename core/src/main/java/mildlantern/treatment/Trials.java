@@ -30,7 +30,8 @@ public final class Trials {
             "not-on",
             "only-on",
             "not-when",
-            "only-when");
+            "only-when",
+            "by-kind");
 
     private final Map<String, Trial> byId;
 
@@ -51,14 +52,6 @@ public final class Trials {
 
     private static Trial trial(String id, Entry entry) {
         entry.allowOnly(KEYS);
-        Map<CareSetting, String> care = new EnumMap<>(CareSetting.class);
-        entry.at("care")
-                .children()
-                .forEach((setting, text) -> care.put(
-                        Words.find(CareSetting.class, setting)
-                                .orElseThrow(
-                                        () -> text.failure("is no setting; known are " + Words.ids(CareSetting.class))),
-                        text.text()));
         return new Trial(
                 id,
                 entry.text("name"),
@@ -68,13 +61,38 @@ public final class Trials {
                 entry.find("does").map(Trials::holds).orElse(List.of()),
                 holds(entry.at("holds")),
                 entry.findings("recheck"),
-                Collections.unmodifiableMap(care),
+                care(entry.at("care")),
                 entry.optionalText("caution"),
                 List.copyOf(entry.words("uses")),
                 Set.copyOf(entry.words("not-on")),
                 Set.copyOf(entry.words("only-on")),
                 states(entry, "not-when"),
-                states(entry, "only-when"));
+                states(entry, "only-when"),
+                entry.find("by-kind").stream()
+                        .flatMap(kinds -> kinds.members().stream())
+                        .map(Trials::forKinds)
+                        .toList());
+    }
+
+    private static Trial.ForKinds forKinds(Entry entry) {
+        entry.allowOnly(Set.of("of", "name", "do", "expect", "care"));
+        return new Trial.ForKinds(
+                Set.copyOf(entry.words("of")),
+                entry.optionalText("name"),
+                entry.text("do"),
+                entry.optionalText("expect"),
+                entry.find("care").map(Trials::care).orElse(Map.of()));
+    }
+
+    private static Map<CareSetting, String> care(Entry entry) {
+        Map<CareSetting, String> care = new EnumMap<>(CareSetting.class);
+        entry.children()
+                .forEach((setting, text) -> care.put(
+                        Words.find(CareSetting.class, setting)
+                                .orElseThrow(
+                                        () -> text.failure("is no setting; known are " + Words.ids(CareSetting.class))),
+                        text.text()));
+        return Collections.unmodifiableMap(care);
     }
 
     private static Set<Situation.State> states(Entry entry, String key) {

@@ -11,6 +11,7 @@ import mildlantern.knowledge.Entry;
 import mildlantern.knowledge.Words;
 import mildlantern.plant.Dryness;
 import mildlantern.plant.GrowthForm;
+import mildlantern.plant.Medium;
 import mildlantern.plant.Phase;
 import mildlantern.plant.PlantKnowledge;
 import mildlantern.plant.PotKind;
@@ -34,6 +35,8 @@ final class PotFigures {
     private final double harmStore;
     private final double storeFrom;
     private final Set<String> nightPores;
+    private final Set<String> dayPores;
+    private final double freeWater;
     private final ByName heights;
     private final ByName usualPots;
     private final ByName leafArea;
@@ -67,7 +70,11 @@ final class PotFigures {
 
         /** By the kind, else by its form. */
         double of(Profile kind) {
-            return find(kind.nearest()).orElseGet(() -> of(kind.form()));
+            return find(kind).orElseGet(() -> of(kind.form()));
+        }
+
+        Optional<Double> find(Profile kind) {
+            return kind.among(values);
         }
 
         Optional<Double> find(String id) {
@@ -84,6 +91,8 @@ final class PotFigures {
         rate = file.number("rate", 0.001, 1);
         nightRate = file.number("night-rate", 0.01, 1);
         nightPores = Set.copyOf(file.words("night-pores"));
+        dayPores = Set.copyOf(file.words("day-pores"));
+        freeWater = file.number("free-water", 0, 2);
         shaded = file.number("shaded", 0, 1);
         open = ByName.read(file.at("open"), 0, 1);
         wallRate = file.number("wall", 0, 2);
@@ -116,6 +125,7 @@ final class PotFigures {
                 .filter(id -> !forms.contains(id))
                 .forEach(id -> known(file.at("tissue"), id, plants));
         nightPores.forEach(id -> known(file.at("night-pores"), id, plants));
+        dayPores.forEach(id -> known(file.at("day-pores"), id, plants));
         atWork.values().keySet().stream()
                 .filter(id -> !Words.ids(Phase.class).contains(id))
                 .forEach(id -> known(file.at("at-work"), id, plants));
@@ -149,7 +159,7 @@ final class PotFigures {
 
     /** The share of its usual leaf work that a kind does in a phase. */
     double atWork(Profile kind, Phase phase) {
-        return phase.rests() ? atWork.find(kind.nearest()).orElseGet(() -> atWork.of(phase)) : atWork.of(phase);
+        return phase.rests() ? atWork.find(kind).orElseGet(() -> atWork.of(phase)) : atWork.of(phase);
     }
 
     private double onWood(Profile kind) {
@@ -159,12 +169,12 @@ final class PotFigures {
     PotParts of(PotOfPlant pot, Losses losses) {
         Profile kind = pot.profile();
         boolean bog = pot.dryness() == Dryness.BOG;
-        boolean night = nightPores.contains(kind.nearest());
+        boolean night = kind.isAmong(nightPores) && !kind.isAmong(dayPores);
         double top = top(pot.diameterCm());
         double leaf = leafSquareCm(pot);
         double store = tissue.of(kind);
         double height = height(pot.wall(), pot.diameterCm(), pot.heightCm());
-        boolean wood = pot.medium().id().equals("mounted");
+        boolean wood = pot.medium().id().equals(Medium.MOUNTED);
         Wanted want = bog ? new Wanted(1, 0) : Objects.requireNonNull(wanted.get(pot.dryness()));
         return new PotParts(
                 millilitres(pot.wall(), pot.diameterCm(), pot.heightCm())
@@ -172,7 +182,9 @@ final class PotFigures {
                 pot.medium().available(),
                 pot.reservoirMl() > 0 || !bog ? pot.reservoirMl() : top * traySize * bogDepthCm,
                 leaf * rate * (night ? nightRate : sparing.of(kind)),
-                top * pot.medium().surface() * (1 - shaded * (1 - open.of(kind.form()))),
+                top
+                        * (pot.medium().surface() * (1 - shaded * (1 - open.of(kind.form())))
+                                + (bog ? (traySize - 1) * freeWater : 0)),
                 pot.wall() == PotKind.CLAY ? Math.PI * pot.diameterCm() * height * taper * wallRate : 0,
                 pot.medium().falls(),
                 bog ? want.left() : Math.max(want.left(), pot.medium().least()),

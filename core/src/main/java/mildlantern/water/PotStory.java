@@ -263,7 +263,7 @@ final class PotStory {
             // Days that it has wanted water already count below zero.
             days[i] = pot[i].daysToDry(held[i], pull, belief.thirst(i)) - dryFor[i];
             cycles[i] = pot[i].daysToDry(pot[i].full(), pull, belief.thirst(i));
-            pour[i] = pot[i].toWetThroughMl(held[i].mediumMl());
+            pour[i] = pot[i].toWetThroughMl(Math.min(held[i].mediumMl(), pot[i].thresholdMl()));
         }
         double cycle = belief.quantile(cycles, 0.5);
         Doubt doubt = new Doubt(belief, days, knowledge.dayToDay * cycle);

@@ -121,9 +121,7 @@ public final class Prospect {
     /** What wets it through when it wants water, mL. */
     public double wetThroughMl() {
         double[] pour = new double[held.length];
-        Arrays.setAll(
-                pour,
-                i -> pot[i].toWetThroughMl(pot[i].reservoirMl() > 0 ? pot[i].capacityMl() : pot[i].thresholdMl()));
+        Arrays.setAll(pour, i -> pot[i].toWetThroughMl(pot[i].thresholdMl()));
         return belief.mean(pour);
     }
 

@@ -13,7 +13,7 @@ import java.util.OptionalDouble;
  * @param checkBy days by which it should be looked into
  * @param fullness share that is left now, 0 to 1
  * @param threshold share at which it wants water, 0 to 1
- * @param wetThroughMl what wets it through now, with some running out below, mL
+ * @param wetThroughMl what wets it through when it wants water, or now where it is drier than that, with some running out below, mL
  * @param cycleDays days from wet through to wanting water, as learned, in today's climate
  * @param expectedDays the same for a usual plant of its kind in this pot and place
  * @param thirst the plant's own thirst against its kind: above 1 it drinks faster

@@ -81,6 +81,7 @@ class AwayPlannerTest {
                 profile.humidity(),
                 profile.day(),
                 new Range(10, 20),
+                0,
                 Dryness.SURFACE_DRY,
                 daysBetween,
                 1,

@@ -101,6 +101,16 @@ class CareTest {
     }
 
     @Test
+    void aRestADegreeTooWarmIsARest_andMoistAirOutdoorsIsNobodysWork() {
+        Resident pitcher = new Resident(
+                PlantId.fresh(), "Foghorn", kind("sarracenia"), Years.wants("sarracenia", Phase.COOL_REST));
+        Spot bench = spot("wet bench", gives(4, 92, 14, 11).outdoors(), pitcher);
+
+        assertThat(CHANGES.needs(at(bench, pitcher, PotGives.NOTHING, WaterSource.RAIN)))
+                .allSatisfy(need -> assertThat(need.missed()).isEmpty());
+    }
+
+    @Test
     void aRestThatIsTooWarmIsSaid_andNoLampIsHungForIt() {
         Resident pitcher = new Resident(
                 PlantId.fresh(), "Foghorn", kind("sarracenia"), Years.wants("sarracenia", Phase.COOL_REST));
@@ -181,7 +191,8 @@ class CareTest {
                 OptionalDouble.of(1),
                 4,
                 OptionalDouble.of(2.2),
-                1);
+                1,
+                OptionalDouble.empty());
         Resident orchid = plant("Tide", "phalaenopsis");
         Spot sill = spot("sill", gives(6, 60, 22, 17), orchid);
         List<Change> changes = CHANGES.weigh(at(sill, orchid, pot, WaterSource.HARD_TAP), List.of(sill), WINTER, 14);
@@ -203,7 +214,20 @@ class CareTest {
         assertThat(rhythm(20, 9, 0.15, true)).contains(NeedMissed.WATERED_TOO_SELDOM);
     }
 
+    @Test
+    void whatBearsALongDryPotIsNotWateredMoreOftenBecauseItsPotIsDry() {
+        assertThat(rhythm("zz-plant", 39, 15.6, 0.15, true)).isEmpty();
+        assertThat(rhythm("snake-plant", 44, 23, 0.15, true)).isEmpty();
+        assertThat(rhythm("zz-plant", 90, 15.6, 0.15, true)).contains(NeedMissed.WATERED_TOO_SELDOM);
+        assertThat(rhythm("boston-fern", 20, 9, 0.15, true)).contains(NeedMissed.WATERED_TOO_SELDOM);
+    }
+
     private static Optional<MessageKey> rhythm(double interval, double cycle, double spread, boolean surely) {
+        return rhythm("phalaenopsis", interval, cycle, spread, surely);
+    }
+
+    private static Optional<MessageKey> rhythm(
+            String kind, double interval, double cycle, double spread, boolean surely) {
         PotGives pot = new PotGives(
                 OptionalDouble.of(interval),
                 OptionalDouble.of(cycle),
@@ -214,8 +238,9 @@ class CareTest {
                 OptionalDouble.empty(),
                 4,
                 OptionalDouble.empty(),
-                1);
-        return NEEDS.of(kind("phalaenopsis"), Years.wants("phalaenopsis", Phase.SLOW), Gives.NOTHING, pot).stream()
+                1,
+                OptionalDouble.empty());
+        return NEEDS.of(kind(kind), Years.wants(kind, Phase.SLOW), Gives.NOTHING, pot).stream()
                 .flatMap(need -> need.missed().stream())
                 .map(Message::what)
                 .findFirst();
@@ -233,7 +258,8 @@ class CareTest {
                         .orElseThrow();
         assertThat(need.missed().orElseThrow().what()).isEqualTo(WaterReason.SODIUM);
         // 50 of 140 mg/L sodium with rain of 1 mg/L: about a third of it may stay.
-        assertThat(WATERS.shareBorne(kind("pothos"), softened, WATERS.typical(WaterSource.RAIN)))
+        assertThat(WATERS.shareBorne(
+                        kind("pothos"), softened, WATERS.typical(WaterSource.RAIN), OptionalDouble.empty()))
                 .isCloseTo(49.0 / 139, within(0.001));
         assertThat(NEEDS.of(
                         kind("pothos"),
@@ -254,7 +280,8 @@ class CareTest {
                 OptionalDouble.empty(),
                 4,
                 OptionalDouble.empty(),
-                1);
+                1,
+                OptionalDouble.empty());
     }
 
     @Test
@@ -269,7 +296,8 @@ class CareTest {
                 OptionalDouble.empty(),
                 4,
                 OptionalDouble.empty(),
-                1);
+                1,
+                OptionalDouble.empty());
         Resident orchid = plant("Tide", "phalaenopsis");
         Spot sill = spot("sill", gives(6, 60, 22, 17), orchid);
         Subject subject = new Subject(orchid, sill, pot, Optional.of(WaterAnalysis.metered(1.0)), false, false);

@@ -51,6 +51,46 @@ class CasesCommandTest {
                 .endsWith("0 passed, 1 failed\n");
     }
 
+    /** Everything that a case may tell of its plant, even where the diagnosis makes nothing of it. */
+    @Test
+    void allThatACaseMayTellOfItsPlantIsUnderstood() throws IOException {
+        Files.writeString(folder.resolve("full.yaml"), """
+                id: pitcher-outdoors
+                plant: sarracenia
+                context:
+                  phase: growing
+                  place: {outdoors: true, sun-hours: 6, day: 22, night: 12}
+                  water: {tray-cm: 2, ec: 0.05, cup-filled: false}
+                  feed: {kind: organic, route: trap, strength: weak, last-days: 9}
+                  events:
+                    - {what: storm, days-ago: 3}
+                    - {what: pruned, days-ago: 20}
+                    - {what: defoliated, days-ago: 21}
+                    - {what: root-pruned, days-ago: 30}
+                    - {what: lamp-added, days-ago: 40}
+                    - {what: humidifier-added, days-ago: 41}
+                    - {what: released-predators, days-ago: 42}
+                seen: {pitcher.brown-from-top: present, affected-leaves: oldest-few, pest.neighbour-diseased: absent}
+                expect: {first: [pitcher-ageing]}
+                """);
+        assertThat(run(folder.toString()))
+                .as(out.toString(StandardCharsets.UTF_8) + err.toString(StandardCharsets.UTF_8))
+                .isZero();
+    }
+
+    @Test
+    void aWordThatIsNoFeedIsAnError() throws IOException {
+        Files.writeString(folder.resolve("odd.yaml"), """
+                id: odd-feed
+                plant: pothos
+                context: {feed: {route: nose}}
+                seen: {leaf.yellow: present}
+                expect: {not: [crown-rot]}
+                """);
+        assertThat(run(folder.toString())).isEqualTo(2);
+        assertThat(err.toString(StandardCharsets.UTF_8)).contains("odd-feed", "nose");
+    }
+
     @Test
     void anUnknownIdIsAnErrorThatNamesFileCaseAndId() throws IOException {
         Files.writeString(folder.resolve("odd.yaml"), """

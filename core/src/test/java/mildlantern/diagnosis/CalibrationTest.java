@@ -11,7 +11,7 @@ class CalibrationTest {
 
     @Test
     void whatIsSaidToBeLikelyIsTrueAsOftenAsThat() {
-        Calibration calibration = Calibration.of(plants, Known.DIAGNOSIS, 400, 14, 20_261_124L);
+        Calibration calibration = Calibration.of(plants, Known.DIAGNOSIS, 700, 14, 20_261_124L);
         assertThat(calibration.bands())
                 .filteredOn(band -> band.causes() >= 80)
                 .hasSizeGreaterThanOrEqualTo(4)

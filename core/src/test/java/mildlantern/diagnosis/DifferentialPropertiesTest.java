@@ -9,6 +9,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
+import java.util.Set;
 import mildlantern.Tries;
 import mildlantern.knowledge.FindingId;
 
@@ -80,7 +81,7 @@ class DifferentialPropertiesTest {
     @Tries(30)
     void chancesOfTheAnswersToALookAddUp_andAverageToWhatIsBelievedNow(Random chance) {
         Plight plight = plight(chance);
-        for (NextLook look : plight.differential().nextLooks(3)) {
+        for (NextLook look : plight.differential().nextLooks(3, Set.of())) {
             assertThat(plight.seen()).doesNotContainKey(look.finding().id());
             assertThat(look.answers().stream()
                             .mapToDouble(NextLook.Answer::chance)

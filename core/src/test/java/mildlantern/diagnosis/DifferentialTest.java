@@ -5,15 +5,19 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import mildlantern.knowledge.DisorderId;
 import mildlantern.knowledge.FindingId;
+import mildlantern.plant.EventKind;
 import mildlantern.plant.PlantRecord;
 import mildlantern.plant.Season;
 import mildlantern.quantity.RelativeHumidity;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 class DifferentialTest {
     @Test
@@ -79,7 +83,7 @@ class DifferentialTest {
     void aFingerInTheMediumIsAskedBeforeUnpotting() {
         List<String> looks = Known.DIAGNOSIS
                 .consider(Known.bare("philodendron"), Known.seen("leaf.limp", "present"))
-                .nextLooks(20)
+                .nextLooks(20, Set.of())
                 .stream()
                 .map(look -> look.finding().id().value())
                 .toList();
@@ -93,7 +97,7 @@ class DifferentialTest {
                 Known.bare("tropical-bonsai"),
                 Known.seen("leaf.limp", "present", "soil.deep", "dry", "pot.weight", "light"));
         assertThat(differential.probability(new DisorderId("underwatering"))).isGreaterThan(0.7);
-        assertThat(differential.nextLooks(3))
+        assertThat(differential.nextLooks(3, Set.of()))
                 .extracting(look -> look.finding().id())
                 .contains(new FindingId("twig.scratch"));
     }
@@ -131,14 +135,14 @@ class DifferentialTest {
     void rootsAreNotProposedWhileAFingerInTheMediumWouldDo_unlessThatWasPassedOver() {
         Differential differential = Known.DIAGNOSIS.consider(
                 Known.bare("phalaenopsis"), Known.seen("leaf.limp", "present", "leaf.leathery", "present"));
-        assertThat(differential.nextLooks(200))
+        assertThat(differential.nextLooks(200, Set.of()))
                 .extracting(look -> look.finding().id())
                 .contains(new FindingId("soil.deep"))
                 .doesNotContain(new FindingId("roots.state"), new FindingId("wilt.after-water"));
         assertThat(Known.DIAGNOSIS
                         .consider(
                                 Known.bare("phalaenopsis"), Known.seen("leaf.limp", "present", "soil.sour", "present"))
-                        .nextLooks(200))
+                        .nextLooks(200, Set.of()))
                 .extracting(look -> look.finding().id())
                 .contains(new FindingId("roots.state"));
         assertThat(differential.nextLooks(200, Set.of(new FindingId("soil.deep"))))
@@ -171,5 +175,70 @@ class DifferentialTest {
         Differential plain = Known.DIAGNOSIS.consider(
                 Known.bare("snake-plant"), Known.seen("leaf.slime", "present", "leaf.holes", "present"));
         assertThat(plain.unexplained()).isEmpty();
+    }
+
+    /** A bare fig has no leaves to look at; twigs and roots tell now. */
+    @Test
+    void onABareTreeNoLookAtLeavesIsProposed() {
+        Differential bare = new Diagnosis(Known.KNOWLEDGE)
+                .consider(
+                        Known.bare("weeping-fig"),
+                        Evidence.of(Map.of(
+                                new FindingId("leaf.drop-mass"), Finding.PRESENT, new FindingId("soil.deep"), "wet")));
+        List<NextLook> looks = bare.nextLooks(60, Set.of());
+        assertThat(looks).isNotEmpty();
+        assertThat(looks)
+                .noneMatch(look -> Set.of(Part.LEAF, Part.NEW_LEAF, Part.FLOWER)
+                        .containsAll(look.finding().parts()));
+        assertThat(looks).anyMatch(look -> look.finding().id().value().equals("roots.state"));
+    }
+
+    /** What is said of a closer kind goes before what is said of its broad one. */
+    @ParameterizedTest
+    @CsvSource({
+        "hedera, pothos, spider-mites",
+        "poinsettia, croton, whitefly",
+        "cyclamen, streptocarpus, cyclamen-mites",
+        "nepenthes-highland, nepenthes-lowland, heat-stress",
+        "serissa-bonsai, tropical-bonsai, acclimation-shock",
+        "lithops, aloe, overwatering",
+        "gardenia, rubber-plant, micronutrient-chlorosis"
+    })
+    void aCloserKindHasTroublesOfItsOwn(String kind, String other, String trouble) {
+        DisorderId cause = new DisorderId(trouble);
+        assertThat(Known.DIAGNOSIS.consider(Known.bare(kind), Evidence.NONE).probability(cause))
+                .isGreaterThan(1.15
+                        * Known.DIAGNOSIS
+                                .consider(Known.bare(other), Evidence.NONE)
+                                .probability(cause));
+    }
+
+    /** Three nights far below zero are another thing than a cool one. */
+    @Test
+    void howDeepItWasChilledTellsWhetherItFroze() {
+        DisorderId frozen = new DisorderId("frost-injury");
+        Evidence dead = Known.seen("twig.scratch", "brown", "new-growth", "none");
+        double deep = Known.DIAGNOSIS.consider(chilled(-18), dead).probability(frozen);
+        double cool = Known.DIAGNOSIS.consider(chilled(-4), dead).probability(frozen);
+        assertThat(deep).isGreaterThan(2 * cool);
+        assertThat(Known.DIAGNOSIS.consider(chilled(-18), dead).explain(frozen).strongestFor(6, 0.1))
+                .extracting(Reason::sentence)
+                .contains("chilled by 18 °C");
+    }
+
+    private static PlantRecord chilled(double step) {
+        PlantRecord bare = Known.bare("temperate-bonsai");
+        return new PlantRecord(
+                bare.profile(),
+                Optional.empty(),
+                Optional.of(Season.SPRING),
+                Optional.empty(),
+                bare.place(),
+                bare.watering(),
+                bare.pot(),
+                bare.feeding(),
+                List.of(new PlantRecord.Event(
+                        EventKind.CHILLED, 85, OptionalDouble.of(step), OptionalDouble.empty(), Optional.empty())),
+                OptionalDouble.empty());
     }
 }

@@ -6,6 +6,7 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 class FindingSearchTest {
     private final FindingSearch search = FindingSearch.load(Known.KNOWLEDGE);
@@ -50,5 +51,92 @@ class FindingSearchTest {
         assertThat(find("xylophone", "pothos")).isEmpty();
         assertThat(find("", "pothos")).isEmpty();
         assertThat(find("the leaves of my plant", "pothos")).isEmpty();
+    }
+
+    /** Words that growers were seen to use, whatever the plant. */
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "canoe",
+                "clawing",
+                "dehydrated",
+                "grooves",
+                "crunchy",
+                "frazzled",
+                "toasted",
+                "singed",
+                "concertina",
+                "stuck",
+                "unfurling",
+                "pinprick",
+                "mottled",
+                "pewter",
+                "tarnished",
+                "jelly",
+                "melting",
+                "oozing",
+                "fishy",
+                "rotten eggs",
+                "stagnant",
+                "ammonia",
+                "sap",
+                "nectar",
+                "guttation",
+                "mealies",
+                "lint",
+                "shield",
+                "discs",
+                "lentils",
+                "crawlers",
+                "farina",
+                "sori",
+                "rash",
+                "pimples",
+                "chevrons",
+                "target",
+                "velamen",
+                "stringy",
+                "sodden",
+                "sopping",
+                "drenched",
+                "parched",
+                "chalk",
+                "calcium",
+                "efflorescence",
+                "rebloom",
+                "spike",
+                "aborted",
+                "pbulb",
+                "raisin",
+                "prune",
+                "heart",
+                "urn",
+                "reservoir",
+                "monocarpic",
+                "bract",
+                "pup",
+                "spathe",
+                "spindly",
+                "gangly",
+                "reverted",
+                "revive",
+                "stalled",
+                "needles browning",
+                "branch dieback",
+                "did not wake up",
+                "traps black",
+                "no dew",
+                "phyllodia",
+                "corking",
+                "deflated",
+                "mushy bottom",
+                "salt dots",
+                "blossom drop",
+                "squiggly leaves",
+                "wire marks",
+                "dead twigs"
+            })
+    void eachWordOfGrowersIsKnown(String word) {
+        assertThat(search.find(word, 8)).isNotEmpty();
     }
 }

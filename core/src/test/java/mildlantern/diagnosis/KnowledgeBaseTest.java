@@ -14,9 +14,9 @@ import org.junit.jupiter.api.Test;
 class KnowledgeBaseTest {
     @Test
     void theWholeVocabularyIsKnown() {
-        assertThat(Known.KNOWLEDGE.disorders()).hasSize(82);
-        assertThat(Known.KNOWLEDGE.findings()).hasSize(112);
-        assertThat(Known.PLANTS.profiles()).hasSize(44);
+        assertThat(Known.KNOWLEDGE.disorders()).hasSize(91);
+        assertThat(Known.KNOWLEDGE.findings()).hasSize(126);
+        assertThat(Known.PLANTS.profiles()).hasSize(107);
         assertThat(Known.PLANTS.profiles()).extracting(Profile::family).contains(Family.values());
     }
 

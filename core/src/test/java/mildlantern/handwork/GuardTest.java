@@ -60,23 +60,29 @@ class GuardTest {
         assertThat(due("slugs-snails", Map.of(), 90)).isEmpty();
     }
 
+    private static final Guard.House OPEN = new Guard.House(true, true);
+
     @Test
     void aSeasonAsksOnce_onBothHalvesOfTheEarth() {
         Season[] quarters = {Season.WINTER, Season.SPRING, Season.SUMMER, Season.AUTUMN};
         Function<LocalDate, Season> north = day -> quarters[day.getMonthValue() % 12 / 3];
         Function<LocalDate, Season> south = day -> quarters[(day.getMonthValue() % 12 / 3 + 2) % 4];
         LocalDate september = LocalDate.parse("2026-09-10");
-        assertThat(GUARD.ofSeason(september, north, true, errand -> Optional.empty()))
+        assertThat(GUARD.ofSeason(september, north, OPEN, errand -> Optional.empty()))
                 .extracting(Guard.Due::errand)
-                .containsExactly(Errand.WASH_GLASS, Errand.BEFORE_THEY_COME_IN);
-        assertThat(GUARD.ofSeason(september, north, false, errand -> Optional.of(september)))
+                .containsExactly(Errand.WASH_GLASS, Errand.BEFORE_THEY_COME_IN, Errand.RELEASE_GUARDS);
+        assertThat(GUARD.ofSeason(september, north, new Guard.House(false, true), errand -> Optional.of(september)))
                 .isEmpty();
-        assertThat(GUARD.ofSeason(september, south, true, errand -> Optional.empty()))
+        assertThat(GUARD.ofSeason(september, south, OPEN, errand -> Optional.empty()))
                 .extracting(Guard.Due::errand)
                 .containsExactly(Errand.CLEAN_TABLES);
-        assertThat(GUARD.ofSeason(LocalDate.parse("2026-11-28"), north, true, errand -> Optional.empty()))
+        assertThat(GUARD.ofSeason(LocalDate.parse("2026-11-28"), north, OPEN, errand -> Optional.empty()))
                 .as("too late in the season")
                 .isEmpty();
+        assertThat(GUARD.ofSeason(september, north, new Guard.House(false, false), errand -> Optional.empty()))
+                .as("no enemies of pests where the sap is poison to them")
+                .extracting(Guard.Due::errand)
+                .containsExactly(Errand.WASH_GLASS);
     }
 
     @Test

@@ -12,6 +12,7 @@ import mildlantern.message.Message;
 import mildlantern.plant.Phase;
 import mildlantern.plant.PlantKnowledge;
 import mildlantern.plant.Profile;
+import mildlantern.plant.Stage;
 import mildlantern.plant.WaterSource;
 import mildlantern.quantity.Range;
 import mildlantern.quantity.Volume;
@@ -97,6 +98,18 @@ class FeedingTest {
                 .isEmpty();
     }
 
+    /** 150 mg/L is what a lime-shy plant bears in a large pot; a small one is watered more often for its size, and buffers less. */
+    @ParameterizedTest
+    @CsvSource({"140, 20, true", "140, 12, false", "110, 12, true", "110, 8, false", "50, 6, true", "70, 6, false"})
+    void aSmallPotBearsLessAlkalinity(double alkalinity, double potCm, boolean borne) {
+        WaterAnalysis water =
+                new WaterAnalysis(0.25, OptionalDouble.empty(), OptionalDouble.of(alkalinity), OptionalDouble.empty());
+
+        assertThat(WATERS.harm(kind("phalaenopsis"), water, OptionalDouble.of(potCm))
+                        .isEmpty())
+                .isEqualTo(borne);
+    }
+
     @Test
     void feedCountsTowardsWhatAnOrchidBears() {
         double withFeed = feed("orchid-powder").litreWith(100).conductivity();
@@ -114,7 +127,10 @@ class FeedingTest {
     @Test
     void aBlendThatAnOrchidBears() {
         double share = WATERS.shareBorne(
-                kind("phalaenopsis"), WATERS.typical(WaterSource.HARD_TAP), WATERS.typical(WaterSource.RAIN));
+                kind("phalaenopsis"),
+                WATERS.typical(WaterSource.HARD_TAP),
+                WATERS.typical(WaterSource.RAIN),
+                OptionalDouble.empty());
 
         assertThat(share).isCloseTo(0.4774, within(0.001));
         WaterAnalysis blend = WATERS.typical(WaterSource.HARD_TAP).mixedWith(WATERS.typical(WaterSource.RAIN), share);
@@ -132,29 +148,60 @@ class FeedingTest {
 
     @Test
     void carnivorousPlantsAreFedThroughTheirTraps() {
-        NextFeed pitchers =
-                next("sarracenia", Phase.GROWING, new FedSoFar(0, 9, 0, 0)).orElseThrow();
+        NextFeed pitchers = next("sarracenia", Phase.GROWING, counted(0, 9)).orElseThrow();
         assertThat(pitchers.way()).isEqualTo(FeedPlan.Way.PITCHERS);
         assertThat(pitchers.counts()).isEqualTo(3);
         assertThat(pitchers.ml()).isEqualTo(30);
         assertThat(pitchers.how()).isEqualTo(FeedHow.PITCHERS.with(3, new Volume(10)));
-        assertThat(next("cephalotus", Phase.GROWING, new FedSoFar(0, 6, 0, 0))
+        assertThat(next("cephalotus", Phase.GROWING, counted(0, 6))
                         .orElseThrow()
                         .ml())
                 .as("a third of so small a pitcher is one millilitre")
                 .isEqualTo(2);
-        NextFeed sundew =
-                next("drosera", Phase.GROWING, new FedSoFar(12, 0, 0, 0)).orElseThrow();
+        NextFeed sundew = next("drosera", Phase.GROWING, counted(12, 0)).orElseThrow();
         assertThat(sundew.way()).isEqualTo(FeedPlan.Way.STICKY_LEAVES);
         assertThat(sundew.ml() / 12).as("a leaf bears a mist").isBetween(0.1, 0.3);
-        for (String kind : new String[] {"dionaea", "darlingtonia"}) {
-            NextFeed prey = next(kind, Phase.GROWING, new FedSoFar(0, 9, 0, 0)).orElseThrow();
-            assertThat(prey.how()).as("prey in the trap, nothing poured").isEqualTo(FeedHow.SNAP_TRAPS.with(3));
-            assertThat(prey.ml()).isZero();
+        NextFeed prey = next("dionaea", Phase.GROWING, counted(0, 9)).orElseThrow();
+        assertThat(prey.how()).as("prey in the trap, nothing poured").isEqualTo(FeedHow.SNAP_TRAPS.with(3));
+        assertThat(prey.ml()).isZero();
+        assertThat(next("darlingtonia", Phase.GROWING, counted(0, 9))
+                        .orElseThrow()
+                        .how())
+                .as("nothing stays in a pitcher whose mouth faces down")
+                .isEqualTo(FeedHow.ROOTS.with(25L));
+        assertThat(next("sarracenia", Phase.COOL_REST, counted(0, 9))).isEmpty();
+        assertThat(next("nepenthes", Phase.SLOW, counted(9, 4))).isPresent();
+    }
+
+    @Test
+    void aTrapTakesWhatItsSizeHoldsASeedlingIsFedAtTheRootsAndOutdoorsNothingIsFed() {
+        assertThat(next("nepenthes", Phase.GROWING, of(3, Stage.ADULT, 26, false))
+                        .orElseThrow()
+                        .ml())
+                .as("a plant that fills twice the width")
+                .isEqualTo(80);
+        assertThat(next("nepenthes", Phase.GROWING, of(3, Stage.CUTTING, 6.5, false))
+                        .orElseThrow()
+                        .ml())
+                .isEqualTo(5);
+        assertThat(next("sarracenia", Phase.GROWING, of(3, Stage.SEEDLING, 8, false))
+                        .orElseThrow()
+                        .way())
+                .isEqualTo(FeedPlan.Way.ROOTS);
+        for (String kind : List.of("sarracenia", "dionaea", "drosera", "cephalotus")) {
+            assertThat(next(kind, Phase.GROWING, of(9, Stage.ADULT, 13, true)))
+                    .as("%s catches its own outdoors", kind)
+                    .isEmpty();
         }
-        assertThat(next("sarracenia", Phase.COOL_REST, new FedSoFar(0, 9, 0, 0)))
-                .isEmpty();
-        assertThat(next("nepenthes", Phase.SLOW, new FedSoFar(9, 4, 0, 0))).isPresent();
+        assertThat(next("pothos", Phase.GROWING, of(9, Stage.ADULT, 13, true))).isPresent();
+    }
+
+    private static FedSoFar counted(int leaves, int growths) {
+        return FedSoFar.never(new FedPlant(leaves, growths, Stage.ADULT, 13, false));
+    }
+
+    private static FedSoFar of(int growths, Stage stage, double acrossCm, boolean outdoors) {
+        return FedSoFar.never(new FedPlant(0, growths, stage, acrossCm, outdoors));
     }
 
     private static Optional<NextFeed> next(String kind, Phase phase, FedSoFar known) {
@@ -169,15 +216,15 @@ class FeedingTest {
         assertThat(next("pothos", Phase.SLOW, FedSoFar.NOTHING).orElseThrow().days())
                 .as("what only holds is fed a quarter as often")
                 .isEqualTo(new Range(4 * FORTNIGHT.low(), 4 * FORTNIGHT.high()));
-        double summer = next("peace-lily", Phase.GROWING, PLAN.known(9, 0, List.of(16L, 33L, 50L)))
+        double summer = next("peace-lily", Phase.GROWING, PLAN.known(FedPlant.UNKNOWN, List.of(16L, 33L, 50L)))
                 .orElseThrow()
                 .mgNitrogen();
-        NextFeed spring = next("peace-lily", Phase.GROWING, PLAN.known(9, 0, List.of(110L, 130L)))
+        NextFeed spring = next("peace-lily", Phase.GROWING, PLAN.known(FedPlant.UNKNOWN, List.of(110L, 130L)))
                 .orElseThrow();
         assertThat(summer).isEqualTo(125);
         assertThat(spring.gently()).isTrue();
         assertThat(spring.mgNitrogen()).isEqualTo(50);
-        assertThat(next("peace-lily", Phase.GROWING, PLAN.known(9, 0, List.of(5L, 20L, 130L)))
+        assertThat(next("peace-lily", Phase.GROWING, PLAN.known(FedPlant.UNKNOWN, List.of(5L, 20L, 130L)))
                         .orElseThrow()
                         .gently())
                 .isFalse();
@@ -187,7 +234,7 @@ class FeedingTest {
     void strengthStaysWithinWhatAKindBears() {
         for (Profile profile : PLANTS.profiles()) {
             for (Phase phase : Phase.values()) {
-                PLAN.next(profile, Years.wants(profile, phase), new FedSoFar(5, 2, 0, 0), FORTNIGHT)
+                PLAN.next(profile, Years.wants(profile, phase), counted(5, 2), FORTNIGHT)
                         .filter(next -> next.way() == FeedPlan.Way.ROOTS)
                         .ifPresent(next -> assertThat(next.mgNitrogen())
                                 .as(profile.id())

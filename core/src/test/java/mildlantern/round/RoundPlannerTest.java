@@ -100,7 +100,7 @@ class RoundPlannerTest {
                 Optional.empty(),
                 false,
                 false,
-                false);
+                Optional.empty());
     }
 
     private static PlantToday with(CareSchedule schedule, PlantToday.Trouble trouble) {
@@ -113,7 +113,7 @@ class RoundPlannerTest {
                 Optional.empty(),
                 false,
                 false,
-                false);
+                Optional.empty());
     }
 
     private List<Due.Kind> kinds(PlantToday plant, LocalDate day) {
@@ -149,6 +149,7 @@ class RoundPlannerTest {
         CareSchedule.WaterCheck check = schedule.water().orElseThrow();
         assertThat(check.on()).isBetween(TODAY.plusDays(15), TODAY.plusDays(50));
         assertThat(check.resting()).isTrue();
+        assertThat(check.pourMl()).as("a sip, not a soak").isLessThan(100);
         assertThat(kinds(plant(schedule), TODAY)).isEmpty();
         assertThat(schedule.lookOn()).as("nor is it looked at every fortnight").isAfter(TODAY.plusDays(19));
         assertThat(planner.due(plant(schedule), check.on()))
@@ -237,7 +238,7 @@ class RoundPlannerTest {
                 Optional.empty(),
                 true,
                 false,
-                false);
+                Optional.empty());
         assertThat(kinds(beside, TODAY)).containsExactly(Due.Kind.ROUTINE_LOOK);
     }
 
@@ -254,7 +255,7 @@ class RoundPlannerTest {
                 Optional.empty(),
                 false,
                 true,
-                false);
+                Optional.empty());
         assertThat(kinds(held, TODAY)).isEmpty();
         assertThat(planner.plan(
                                 Years.wants("peace-lily", Phase.SLOW),
@@ -324,7 +325,7 @@ class RoundPlannerTest {
                 Optional.empty(),
                 false,
                 false,
-                false);
+                Optional.empty());
         assertThat(planner.due(arrived, TODAY))
                 .singleElement()
                 .satisfies(due -> assertThat(due.why()).isEqualTo(DueReason.ALONE.with(TODAY.plusDays(9))));
@@ -337,7 +338,7 @@ class RoundPlannerTest {
                 Optional.empty(),
                 false,
                 false,
-                false);
+                Optional.empty());
         assertThat(planner.due(over, TODAY))
                 .singleElement()
                 .satisfies(due -> assertThat(due.why()).isEqualTo(DueReason.ALONE_OVER.with()));
@@ -354,7 +355,7 @@ class RoundPlannerTest {
                 Optional.empty(),
                 false,
                 false,
-                false);
+                Optional.empty());
         assertThat(planner.due(treated, TODAY))
                 .singleElement()
                 .satisfies(due -> assertThat(due.kind()).isEqualTo(Due.Kind.COURSE_STEP));
@@ -371,7 +372,7 @@ class RoundPlannerTest {
                 Optional.of(new PlantToday.AskedLook(TODAY, DueReason.CATCHING_NEAR.with(7))),
                 false,
                 false,
-                false);
+                Optional.empty());
         assertThat(planner.due(near, TODAY))
                 .singleElement()
                 .satisfies(due -> assertThat(due.kind()).isEqualTo(Due.Kind.ASKED_LOOK));
@@ -384,7 +385,7 @@ class RoundPlannerTest {
                 Optional.of(new PlantToday.AskedLook(TODAY.minusDays(1), DueReason.CATCHING_NEAR.with(7))),
                 false,
                 false,
-                false);
+                Optional.empty());
         assertThat(planner.due(answered, TODAY)).isEmpty();
     }
 
@@ -420,9 +421,12 @@ class RoundPlannerTest {
 
     @Test
     void aCupIsEmptiedInTheEveningBeforeAColdNight() {
-        assertThat(planner.cupInTheCold(kind("tank-bromeliad"), 7)).isTrue();
-        assertThat(planner.cupInTheCold(kind("tank-bromeliad"), 14)).isFalse();
-        assertThat(planner.cupInTheCold(kind("peace-lily"), 7)).isFalse();
+        assertThat(planner.tipOut(kind("tank-bromeliad"), 7, false)).contains(DueReason.CUP_IN_THE_COLD);
+        assertThat(planner.tipOut(kind("tank-bromeliad"), 14, true)).isEmpty();
+        assertThat(planner.tipOut(kind("tillandsia"), 12, true)).contains(DueReason.WET_IN_THE_COLD);
+        assertThat(planner.tipOut(kind("tillandsia"), 12, false)).isEmpty();
+        assertThat(planner.tipOut(kind("tillandsia"), 16, true)).isEmpty();
+        assertThat(planner.tipOut(kind("peace-lily"), 7, true)).isEmpty();
         PlantToday cold = new PlantToday(
                 PLANT,
                 calm(),
@@ -432,7 +436,7 @@ class RoundPlannerTest {
                 Optional.empty(),
                 false,
                 false,
-                true);
+                Optional.of(DueReason.CUP_IN_THE_COLD));
         assertThat(planner.due(cold, TODAY))
                 .singleElement()
                 .satisfies(due -> assertThat(due.kind().half()).isEqualTo(Due.Half.EVENING));

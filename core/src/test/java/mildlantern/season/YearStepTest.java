@@ -40,7 +40,8 @@ class YearStepTest {
         "phalaenopsis, SLOW, south sill"
     })
     void eachRestsWhereItsNightsAreRightAndItIsNotDark(String kind, Phase phase, String best) {
-        assertThat(RestPlaces.best(Years.wants(kind, phase), HOUSE)
+        assertThat(Years.KNOWLEDGE.suiting(Years.wants(kind, phase), HOUSE).stream()
+                        .findFirst()
                         .orElseThrow()
                         .id())
                 .isEqualTo(best);
@@ -48,7 +49,7 @@ class YearStepTest {
 
     @Test
     void whereNoPlaceIsCoolEnoughNoneIsNamed() {
-        assertThat(RestPlaces.best(Years.wants("sarracenia", Phase.COOL_REST), HOUSE.subList(0, 1)))
+        assertThat(Years.KNOWLEDGE.suiting(Years.wants("sarracenia", Phase.COOL_REST), HOUSE.subList(0, 1)))
                 .isEmpty();
     }
 
@@ -61,23 +62,24 @@ class YearStepTest {
     /** The hibiscus wants 11 degrees; the pitcher bears frost at rest. */
     @Test
     void itComesInTwoNightsBeforeTheFirstThatIsTooCold() {
-        assertThat(Outing.bringIn(Years.wants("tropical-hibiscus", Phase.GROWING), nights(14, 13, 12, 12, 9), TODAY))
+        assertThat(Years.KNOWLEDGE.bringIn(
+                        Years.wants("tropical-hibiscus", Phase.GROWING), nights(14, 13, 12, 12, 9), TODAY))
                 .contains(TODAY.plusDays(2));
-        assertThat(Outing.bringIn(Years.wants("tropical-hibiscus", Phase.GROWING), nights(14, 8), TODAY))
+        assertThat(Years.KNOWLEDGE.bringIn(Years.wants("tropical-hibiscus", Phase.GROWING), nights(14, 8), TODAY))
                 .contains(TODAY);
-        assertThat(Outing.bringIn(Years.wants("sarracenia", Phase.COOL_REST), nights(6, 1, -1), TODAY))
+        assertThat(Years.KNOWLEDGE.bringIn(Years.wants("sarracenia", Phase.COOL_REST), nights(6, 1, -1), TODAY))
                 .isEmpty();
     }
 
     @Test
     void itGoesOutWhenItGrowsAndNightsAreSafe() {
-        assertThat(Outing.mayGoOut(Years.wants("tropical-hibiscus", Phase.GROWING), nights(14, 15, 16)))
+        assertThat(Years.KNOWLEDGE.mayGoOut(Years.wants("tropical-hibiscus", Phase.GROWING), nights(14, 15, 16)))
                 .isTrue();
-        assertThat(Outing.mayGoOut(Years.wants("tropical-hibiscus", Phase.GROWING), nights(14, 12, 16)))
+        assertThat(Years.KNOWLEDGE.mayGoOut(Years.wants("tropical-hibiscus", Phase.GROWING), nights(14, 12, 16)))
                 .isFalse();
-        assertThat(Outing.mayGoOut(Years.wants("tropical-hibiscus", Phase.COOL_REST), nights(20)))
+        assertThat(Years.KNOWLEDGE.mayGoOut(Years.wants("tropical-hibiscus", Phase.COOL_REST), nights(20)))
                 .isFalse();
-        assertThat(Outing.mayGoOut(Years.wants("tropical-hibiscus", Phase.GROWING), List.of()))
+        assertThat(Years.KNOWLEDGE.mayGoOut(Years.wants("tropical-hibiscus", Phase.GROWING), List.of()))
                 .isFalse();
     }
 
@@ -93,7 +95,7 @@ class YearStepTest {
                 .from();
         for (int days : new int[] {-10, 0, 5, 20, 30}) {
             PlantYear year = years.of(kind, sun, Conditions.UNKNOWN, List.of(), turn.plusDays(days));
-            assertThat(YearStep.of(year).contains(new YearStep(YearStep.What.REST_BEGINS, turn)))
+            assertThat(Years.KNOWLEDGE.steps(year).contains(new YearStep(YearStep.What.REST_BEGINS, turn)))
                     .as("%s days after", days)
                     .isEqualTo(days < 30);
         }

@@ -41,8 +41,7 @@ class RefusalsTest {
             "thirsty", Situation.State.THIRSTY,
             "potted", Situation.State.NEWLY_POTTED,
             "outdoors", Situation.State.OUTDOORS,
-            "hard-water", Situation.State.HARD_WATER,
-            "eaten", Situation.State.EATEN);
+            "hard-water", Situation.State.HARD_WATER);
 
     /**
      * A situation in words: "flowering", "thirsty", "29C" (all day), "34max" (the warmest), "40%", "in-sun", "hold", "3leaves", and uses as "soap-3"
@@ -139,6 +138,13 @@ class RefusalsTest {
         "oil, tillandsia, scale-insects, '', harms",
         "soap, succulent-rosette, mealybugs, '', harms",
         "wiping, tropical-bonsai, spider-mites, '', harms",
+        "wiping, cactus, mealybugs, '', harms",
+        "wiping, platycerium, scale-insects, '', harms",
+        "copper, catasetum, fungal-leaf-spot, '', harms",
+        "oil, poinsettia, whitefly, '', harms",
+        "oil, parlour-palm, scale-insects, '', harms",
+        "alcohol-swab, begonia, mealybugs, '', harms",
+        "soap, dyckia, scale-insects, '', harms",
         "submersion, monstera, aphids, '', only-for",
         "essential-oils, monstera, spider-mites, '', never",
         "metaldehyde, monstera, slugs-snails, '', never",
@@ -266,10 +272,13 @@ class RefusalsTest {
     }
 
     @Test
-    void whatAPlantOfOnesOwnBearsToEatCountsAsMuchAsAKindThatIsEaten() {
-        assertThat(judge("miticide", "tropical-hibiscus", "spider-mites", "eaten"))
+    void whatIsEatenBearsNothingThatMustNotBeEaten() {
+        assertThat(judge("miticide", "calamondin", "spider-mites", ""))
                 .extracting(Verdict::rule)
                 .contains(Rule.EDIBLE);
+        assertThat(judge("miticide", "tropical-hibiscus", "spider-mites", ""))
+                .extracting(Verdict::rule)
+                .doesNotContain(Rule.EDIBLE);
     }
 
     @Test

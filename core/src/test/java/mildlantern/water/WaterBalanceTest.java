@@ -77,6 +77,18 @@ class WaterBalanceTest {
     }
 
     @Test
+    void whatIsToBePouredIsWhatItTakesWhenItIsDry_howeverSoonItIsAsked() {
+        WaterOutlook fresh = estimate(List.of(soaked(0))).outlook();
+        WaterOutlook dry =
+                estimate(List.of(soaked((int) Math.ceil(fresh.dryLikely())))).outlook();
+        assertThat(fresh.wetThroughMl()).as("a feed or a can for that day").isGreaterThan(200);
+        assertThat(fresh.wetThroughMl()).isCloseTo(dry.wetThroughMl(), within(0.15 * dry.wetThroughMl()));
+        assertThat(estimate(List.of(soaked(60))).outlook().wetThroughMl())
+                .as("drier than that, more")
+                .isGreaterThan(dry.wetThroughMl());
+    }
+
+    @Test
     void daysThatPassBringTheCheckNearer() {
         double fresh = estimate(List.of(soaked(0))).outlook().dryLikely();
         assertThat(estimate(List.of(soaked(3))).outlook().dryLikely()).isCloseTo(fresh - 3, within(0.35));

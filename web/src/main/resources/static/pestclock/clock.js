@@ -13,3 +13,10 @@ document.addEventListener('htmx:configRequest', (event) => {
   const dial = event.detail.triggeringEvent?.target;
   if (dial?.closest?.('.dials')) event.detail.headers['X-Dial'] = dial.type === 'range' ? 'turned' : 'chosen';
 });
+
+// A dial that was turned while this script was on its way counts too. htmx listens from the same event on, and was there first.
+document.addEventListener('DOMContentLoaded', () => {
+  for (const dial of document.querySelectorAll('.dials input[type=range]')) {
+    if (dial.value !== dial.defaultValue) dial.dispatchEvent(new Event('input', { bubbles: true }));
+  }
+});

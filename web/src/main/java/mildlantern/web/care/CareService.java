@@ -118,9 +118,13 @@ class CareService {
             Map<StopId, Gives> gives,
             List<Spot> spots,
             Map<WaterSource, WaterAnalysis> waters,
-            Map<PlantId, Set<Hold>> holds,
+            CaseTroubles.Open open,
             Changes.Outside outside,
             double lightHours) {
+        Map<PlantId, Set<Hold>> holds() {
+            return open.holds();
+        }
+
         WaterAnalysis water(WaterSource source) {
             return Objects.requireNonNull(waters.get(source));
         }
@@ -149,7 +153,7 @@ class CareService {
             spots.add(new Spot(
                     stop.id(),
                     stop.name(),
-                    gives.getOrDefault(stop.id(), Gives.NOTHING),
+                    judged(stop, gives.getOrDefault(stop.id(), Gives.NOTHING)),
                     there.stream().map(plant -> resident(plant, years)).toList(),
                     knowledge.full(pots, (double) stop.widthCm() * stop.depthCm()),
                     stop.isolation(),
@@ -164,9 +168,13 @@ class CareService {
                 gives,
                 List.copyOf(spots),
                 ownWaters.analyses(collection),
-                troubles.open(collection).holds(),
+                troubles.open(collection),
                 outside(collection),
                 stations.hoursOfDay(collection, today));
+    }
+
+    private static Gives judged(Stop stop, Gives gives) {
+        return stop.kind() == StopKind.OUTDOORS ? gives.outdoors() : gives;
     }
 
     private Changes.Resident resident(Plant plant, Map<PlantId, PlantYear> years) {
@@ -211,12 +219,20 @@ class CareService {
                 spot.alone() || holds.contains(Hold.MOVE));
     }
 
+    /** Whether a plant is left where it stands: it is under treatment, stands alone, or must not be moved now. */
+    boolean staysPut(House house, Subject subject) {
+        return subject.moveHeld() || house.open().on(subject.plant().id());
+    }
+
     private PotGives pot(House house, Plant plant, Optional<PlantRecord> record) {
         Profile profile = this.plants.profile(plant);
         Optional<PlantRecord.PotFood> food = record.flatMap(it -> it.feeding().pot());
         Optional<PlantRecord.Drying> drying = record.flatMap(it -> it.watering().drying());
         return new PotGives(
-                record.map(it -> it.watering().intervalDays()).orElse(OptionalDouble.empty()),
+                // Outdoors the rain waters too, and the days between cans say nothing.
+                record.filter(it -> outdoors(house, plant)).isPresent()
+                        ? OptionalDouble.empty()
+                        : record.map(it -> it.watering().intervalDays()).orElse(OptionalDouble.empty()),
                 drying.map(it -> OptionalDouble.of(it.cycleDays())).orElse(OptionalDouble.empty()),
                 drying.map(PlantRecord.Drying::spread).orElse(0.0),
                 drying.filter(it -> it.measured() && it.observed() >= ENOUGH_READINGS)
@@ -227,7 +243,12 @@ class CareService {
                 food.map(it -> OptionalDouble.of(it.nitrogen())).orElse(OptionalDouble.empty()),
                 account.hungryBelow(),
                 food.map(it -> OptionalDouble.of(it.conductivity())).orElse(OptionalDouble.empty()),
-                account.saltyAbove(profile.water()));
+                account.saltyAbove(profile.water()),
+                OptionalDouble.of(plant.acrossCm()));
+    }
+
+    private static boolean outdoors(House house, Plant plant) {
+        return Objects.requireNonNull(house.stops().get(plant.stop())).kind() == StopKind.OUTDOORS;
     }
 
     List<Need> needs(House house, Subject subject) {

@@ -6,8 +6,10 @@ import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.UUID;
 import mildlantern.care.CareKnowledge;
 import mildlantern.care.Change;
+import mildlantern.care.ChangeSays;
 import mildlantern.care.StepPlanner;
 import mildlantern.care.Subject;
 import mildlantern.place.StopId;
@@ -90,30 +92,31 @@ public class CareWriter {
     }
 
     private void begin(Plant plant, FormKey form, Change change, CareService.House house, Subject subject) {
-        LocalDate today = LocalDate.now(clock);
         List<StepPlanner.Step> steps = change.stop()
                 .flatMap(to -> care.steps(house, subject, to))
                 .map(StepPlanner.Plan::steps)
                 .orElse(List.of());
-        LocalDate last = steps.isEmpty() ? today : steps.get(steps.size() - 1).on();
-        LocalDate look = last.plusDays(knowledge.lookAgainDays(change.kind()));
-        careSheets.store(new CareEntry(
-                plant,
-                null,
-                setting(change.kind()),
-                Wording.of(change.words()),
-                Wording.of(change.reason()),
-                today,
-                OffsetDateTime.now(clock)));
-        tasks.plan(plant, new BatchId(form.value()), steps);
-        tasks.look(
+        begin(
                 plant,
                 new BatchId(form.value()),
-                look,
-                Wording.say(
-                        "care.care-writer.see-whether-helped",
-                        lower(Wording.of(change.words())),
-                        lower(Wording.of(change.reason()))));
+                change.kind(),
+                Wording.of(change.words()),
+                Wording.of(change.reason()),
+                steps);
+    }
+
+    /** A line of the care sheet with its reason, the steps of a move, and a look some time after the last of them. */
+    private void begin(
+            Plant plant, BatchId batch, Change.Kind kind, String words, String why, List<StepPlanner.Step> steps) {
+        LocalDate today = LocalDate.now(clock);
+        LocalDate last = steps.isEmpty() ? today : steps.get(steps.size() - 1).on();
+        careSheets.store(new CareEntry(plant, null, setting(kind), words, why, today, OffsetDateTime.now(clock)));
+        tasks.plan(plant, batch, steps);
+        tasks.look(
+                plant,
+                batch,
+                last.plusDays(knowledge.lookAgainDays(kind)),
+                Wording.say("care.care-writer.see-whether-helped", lower(words), lower(why)));
     }
 
     private static String lower(String words) {
@@ -145,6 +148,48 @@ public class CareWriter {
                     .ifPresent(it -> tasks.plan(plant, new BatchId(form.value()), it.steps()));
             return plan.isPresent();
         });
+    }
+
+    /** A plant that is to be carried, and why, as the page said it. */
+    record Carried(PlantId plant, StopId to, String why) {}
+
+    /**
+     * Begins a plan of the whole house: for each plant its steps, a line of the care sheet, and a look whether it helped; once a form. A plant on
+     * which another change runs is left out.
+     *
+     * @return how many plants are on their way
+     */
+    @Transactional
+    int acceptPlan(CollectionId collection, FormKey form, List<Carried> carried) {
+        List<PlantId> ids = carried.stream().map(Carried::plant).toList();
+        return routine.change(collection, ids, () -> {
+            if (!forms.firstTime(collection, form)) {
+                return 0;
+            }
+            CareService.House house = care.house(collection, this.plants.plants(collection));
+            return (int) carried.stream()
+                    .filter(one -> tasks.running(collection, one.plant()).isEmpty())
+                    .filter(one -> begin(house, this.plants.plant(collection, one.plant()), one))
+                    .count();
+        });
+    }
+
+    private boolean begin(CareService.House house, Plant plant, Carried carried) {
+        Subject subject = care.subject(house, plant, Optional.empty());
+        // The page may be old: what has fallen ill since, or was set apart, stays.
+        Optional<List<StepPlanner.Step>> steps = care.staysPut(house, subject)
+                ? Optional.empty()
+                : care.steps(house, subject, carried.to())
+                        .map(StepPlanner.Plan::steps)
+                        .filter(it -> !it.isEmpty());
+        steps.ifPresent(it -> begin(
+                plant,
+                new BatchId(UUID.randomUUID()),
+                Change.Kind.MOVE,
+                Wording.of(ChangeSays.MOVE.with(house.spot(carried.to()).name())),
+                carried.why().isBlank() ? Wording.say("care.care-writer.plan-of-house") : carried.why(),
+                it));
+        return steps.isPresent();
     }
 
     @Transactional

@@ -28,5 +28,8 @@ interface PlannedTaskRows extends Repository<PlannedTask, UUID> {
     List<PlannedTask> findByCollectionAndPlantAndStateOrderByOnDay(
             CollectionId collection, PlantId plant, PlannedTask.State state);
 
+    List<PlannedTask> findByCollectionAndStateAndKind(
+            CollectionId collection, PlannedTask.State state, PlannedTask.Kind kind);
+
     List<PlannedTask> findByCollectionAndPlanOrderByOnDay(CollectionId collection, BatchId plan);
 }

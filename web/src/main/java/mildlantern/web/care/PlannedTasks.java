@@ -9,6 +9,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
+import java.util.stream.Collectors;
 import mildlantern.care.StepPlanner;
 import mildlantern.log.LogEntry;
 import mildlantern.place.StopId;
@@ -83,6 +85,16 @@ public class PlannedTasks {
             }
         }
         return new Today(moves, looks);
+    }
+
+    /** Plants that are on their way to another stop. */
+    @Transactional(readOnly = true)
+    public Set<PlantId> moving(CollectionId collection) {
+        return rows
+                .findByCollectionAndStateAndKind(collection, PlannedTask.State.PLANNED, PlannedTask.Kind.MOVE)
+                .stream()
+                .map(PlannedTask::plant)
+                .collect(Collectors.toSet());
     }
 
     /** What is asked for until a day, by plant. */

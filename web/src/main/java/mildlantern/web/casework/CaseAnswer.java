@@ -55,6 +55,10 @@ class CaseAnswer extends Row {
         return visit;
     }
 
+    CaseId troubleCase() {
+        return troubleCase;
+    }
+
     FindingId finding() {
         return finding;
     }

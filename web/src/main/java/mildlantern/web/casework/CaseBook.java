@@ -14,6 +14,7 @@ import mildlantern.diagnosis.Differential;
 import mildlantern.diagnosis.Disorder;
 import mildlantern.diagnosis.Evidence;
 import mildlantern.diagnosis.Finding;
+import mildlantern.diagnosis.Promises;
 import mildlantern.knowledge.FindingId;
 import mildlantern.plant.PlantId;
 import mildlantern.plant.PlantRecord;
@@ -196,5 +197,15 @@ class CaseBook {
                 .map(Disorder::name)
                 .toList();
         return names.isEmpty() ? Wording.say("casework.case-book.no-cause-decided") : String.join(" and ", names);
+    }
+
+    /** What became of the chances that trials of a collection were started with. */
+    Promises promises(CollectionId collection) {
+        return Promises.of(trials.judged(collection).stream()
+                .flatMap(trial -> trial
+                        .promised()
+                        .map(chance -> new Promises.Made(chance, trial.verdict() == Comparison.Verdict.BETTER))
+                        .stream())
+                .toList());
     }
 }

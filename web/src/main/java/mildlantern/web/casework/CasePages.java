@@ -111,7 +111,9 @@ class CasePages {
                                 neighbour.now(),
                                 neighbour.pest().toLowerCase(Locale.ROOT)))
                         .toList(),
-                Ladder.rungs(differential, pins, panel.isPresent() ? 4 : 5, looking && panel.isEmpty()),
+                Ladder.branches(
+                        differential,
+                        Ladder.rungs(differential, pins, panel.isPresent() ? 4 : 5, looking && panel.isEmpty())),
                 Ladder.percent(differential.allWell()),
                 Ladder.verdict(differential),
                 looking && panel.isEmpty() ? looks(differential, latest) : List.of(),

@@ -5,6 +5,8 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import mildlantern.knowledge.DisorderId;
+import mildlantern.knowledge.FindingId;
 import mildlantern.plant.PlantId;
 import mildlantern.web.platform.CaseId;
 import mildlantern.web.platform.CollectionId;
@@ -31,6 +33,13 @@ final class CaseRepositories {
                 or c.closedOn >= :since and c.outcome = mildlantern.web.casework.TroubleCase.Outcome.RIGHT_GUESS)
                 """)
         List<TroubleCase> decidedSince(CollectionId collection, LocalDate since);
+
+        /** Cases in which a cause was decided on, the latest first. */
+        @Query(
+                "select c from TroubleCase c where c.collection = :collection and c.decidedCause = :cause order by c.openedOn desc")
+        List<TroubleCase> decidedOn(CollectionId collection, DisorderId cause);
+
+        List<TroubleCase> findByCollectionAndIdInOrderByOpenedOnDesc(CollectionId collection, Collection<UUID> ids);
     }
 
     interface Answers extends Repository<CaseAnswer, UUID> {
@@ -39,6 +48,13 @@ final class CaseRepositories {
         @Query(
                 "select a from CaseAnswer a where a.collection = :collection and a.troubleCase = :troubleCase order by a.visit, a.pin")
         List<CaseAnswer> of(CollectionId collection, CaseId troubleCase);
+
+        /** Answers to a finding with none of some states. */
+        @Query("""
+                select a from CaseAnswer a
+                where a.collection = :collection and a.finding = :finding and a.state not in :but
+                """)
+        List<CaseAnswer> inWhich(CollectionId collection, FindingId finding, Collection<String> but);
     }
 
     interface Opinions extends Repository<CaseOpinion, UUID> {
@@ -73,5 +89,9 @@ final class CaseRepositories {
                 order by t.number
                 """)
         List<CaseTrial> running(CollectionId collection);
+
+        @Query(
+                "select t from CaseTrial t where t.collection = :collection and t.promised is not null and t.verdict is not null order by t.id")
+        List<CaseTrial> judged(CollectionId collection);
     }
 }

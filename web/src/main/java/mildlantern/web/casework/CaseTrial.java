@@ -6,6 +6,7 @@ import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import mildlantern.diagnosis.Comparison.Verdict;
 import mildlantern.treatment.Hold;
@@ -35,6 +36,9 @@ class CaseTrial extends Row {
     private LocalDate finishedOn;
     private LocalDate doneOn;
 
+    /** The chance of being right with which it was started, 0 to 1; null for one that goes on, and for those of old. */
+    private Double promised;
+
     @Enumerated(EnumType.STRING)
     private Verdict verdict;
 
@@ -58,6 +62,16 @@ class CaseTrial extends Row {
         this.holds = trial.holds();
         this.startedOn = startedOn;
         this.lookAgainOn = lookAgainOn;
+    }
+
+    /** It was started with a chance of being right. */
+    CaseTrial promising(double chance) {
+        promised = chance;
+        return this;
+    }
+
+    Optional<Double> promised() {
+        return Optional.ofNullable(promised);
     }
 
     /** Its change was made on a day. */

@@ -74,9 +74,14 @@ public class CaseTroubles implements Troubles {
             return holds.getOrDefault(plant, Set.of()).contains(hold);
         }
 
+        /** Whether a case is open on a plant. */
+        public boolean on(PlantId plant) {
+            return troubles.containsKey(plant);
+        }
+
         /** The day of each work that its routine asks for, as its case lets it. */
         public Map<CareSchedule.Work, LocalDate> days(PlantId plant, CareSchedule schedule) {
-            return schedule.days(troubles.containsKey(plant), held(plant, Hold.FEED));
+            return schedule.days(on(plant), held(plant, Hold.FEED));
         }
     }
 

@@ -2,6 +2,7 @@ package mildlantern.web.casework;
 
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import mildlantern.knowledge.DisorderId;
 import mildlantern.knowledge.FindingId;
@@ -31,7 +32,7 @@ final class CaseViews {
             List<Plate.Pin> pins,
             List<Found> found,
             List<String> fromRecord,
-            List<Rung> ladder,
+            List<LadderViews.Branch> ladder,
             String allWell,
             Optional<Verdict> verdict,
             List<LookCard> looks,
@@ -58,28 +59,6 @@ final class CaseViews {
     /** A finding of this case. */
     record Found(int pin, FindingId finding, String words, boolean seen, String part) {}
 
-    /** A cause on the ladder. */
-    record Rung(
-            DisorderId id,
-            String name,
-            String summary,
-            String percent,
-            int bar,
-            String kind,
-            String kindWords,
-            List<Tag> tags,
-            List<Said> speaksFor,
-            List<Said> against,
-            List<Said> moreFor,
-            List<Said> moreAgainst,
-            Optional<String> overturn) {}
-
-    /** A mark on a rung. */
-    record Tag(String words, boolean bright) {}
-
-    /** A fact that speaks for or against; the pin is 0 where it comes from the record. */
-    record Said(String sentence, int pin) {}
-
     /** A look worth taking. */
     record LookCard(
             FindingId finding,
@@ -102,13 +81,39 @@ final class CaseViews {
      * @param part id of the part touched; the whole plant for a search
      * @param query what was typed; empty for a part
      * @param title what the panel asks
-     * @param rows findings to answer
+     * @param rows findings to answer, the likeliest first
+     * @param more further ones, less likely
+     * @param shared what their drawings have in common, as SVG
      * @param recalls what may have happened lately, where that is asked
      */
-    record Panel(String part, String query, String title, List<Row> rows, List<RecallRow> recalls) {}
+    record Panel(
+            String part,
+            String query,
+            String title,
+            List<Row> rows,
+            List<Row> more,
+            String shared,
+            List<RecallRow> recalls) {
+        /** Whether something of what is folded was answered. */
+        public boolean unfolded() {
+            return more.stream().anyMatch(row -> row.choices().stream().anyMatch(Choice::chosen));
+        }
+    }
 
-    /** One finding to answer. */
-    record Row(FindingId finding, String part, String label, int pin, List<Choice> choices) {}
+    /**
+     * One finding to answer.
+     *
+     * @param drawing what is looked for, as SVG; empty where each state has its own
+     * @param drawings what each state looks like, as SVG; empty for a yes/no finding
+     */
+    record Row(
+            FindingId finding,
+            String part,
+            String label,
+            int pin,
+            String drawing,
+            Map<String, String> drawings,
+            List<Choice> choices) {}
 
     /** Something that may have happened lately; known is what the record says of it. */
     record RecallRow(String kind, FormKey form, String label, Optional<String> known, List<Choice> choices) {}
@@ -165,6 +170,7 @@ final class CaseViews {
             List<TrialOption> trials,
             List<OtherCause> others,
             Optional<SecondCause> second,
+            List<String> counsel,
             LocalDate today) {}
 
     /** A further strong cause: whether it can be treated beside the first, and why. */
@@ -197,6 +203,7 @@ final class CaseViews {
             String name,
             String instruction,
             String expectation,
+            String promise,
             List<String> holds,
             LocalDate lookAgain,
             int days,

@@ -140,14 +140,15 @@ public class CaseWriter {
         TroubleCase troubleCase = toChange(collection, caseId);
         Differential differential = book.differential(troubleCase);
         troubleCase.decide(cause.id(), differential.probability(cause.id()), note, overrules(differential, cause.id()));
-        start(troubleCase, trial, false, days.decidedOn(), days.lookAgainOn());
+        promise(start(troubleCase, trial, false, days.decidedOn(), days.lookAgainOn()), differential, trial);
     }
 
     /** Treats a second cause beside the first; both are looked at again on the same day. */
     void decideBeside(CollectionId collection, CaseId caseId, Disorder cause, Trial trial, Days days) {
         TroubleCase troubleCase = toChange(collection, caseId);
+        Differential differential = book.differential(troubleCase);
         troubleCase.decideBeside(cause.id());
-        start(troubleCase, trial, true, days.decidedOn(), days.lookAgainOn());
+        promise(start(troubleCase, trial, true, days.decidedOn(), days.lookAgainOn()), differential, trial);
     }
 
     /** When a trial starts and when its look again is due. */
@@ -166,9 +167,15 @@ public class CaseWriter {
     /** A trial that goes on, the first one or the one beside it. */
     record Going(Trial trial, boolean beside) {}
 
-    private void start(TroubleCase troubleCase, Trial trial, boolean beside, LocalDate day, LocalDate lookAgainOn) {
+    /** Keeps with a trial the chance that it is right, so that one can see later how well such chances were told. */
+    private static void promise(CaseTrial started, Differential differential, Trial trial) {
+        differential.deeds().outlook(trial.id()).ifPresent(outlook -> started.promising(outlook.answers()));
+    }
+
+    private CaseTrial start(
+            TroubleCase troubleCase, Trial trial, boolean beside, LocalDate day, LocalDate lookAgainOn) {
         int number = trials.of(troubleCase.collection(), troubleCase.id()).size() + 1;
-        trials.save(new CaseTrial(troubleCase, number, beside, trial, day, lookAgainOn));
+        return trials.save(new CaseTrial(troubleCase, number, beside, trial, day, lookAgainOn));
     }
 
     /** Lets a case rest until a day. */

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import mildlantern.diagnosis.Cause;
 import mildlantern.diagnosis.Differential;
 import mildlantern.diagnosis.Disorder;
@@ -49,9 +50,9 @@ final class Ladder {
      * @param pins finding id to its pin
      * @param looking whether looks can still be taken, and so an answer could overturn a cause
      */
-    static List<CaseViews.Rung> rungs(
+    static List<LadderViews.Rung> rungs(
             Differential differential, Map<FindingId, Integer> pins, int most, boolean looking) {
-        List<CaseViews.Rung> rungs = new ArrayList<>();
+        List<LadderViews.Rung> rungs = new ArrayList<>();
         for (Cause cause : differential.ladder()) {
             boolean shown = cause.probability() >= SHOWN_FROM || rungs.size() < FEWEST_RUNGS;
             if (!shown || rungs.size() >= Math.min(most, MOST_RUNGS)) {
@@ -64,23 +65,48 @@ final class Ladder {
         return rungs;
     }
 
-    private static CaseViews.Rung rung(
+    /** The rungs, those of one group that cannot be told apart yet on one branch. */
+    static List<LadderViews.Branch> branches(Differential differential, List<LadderViews.Rung> rungs) {
+        return differential.tree().of(differential.ladder().subList(0, rungs.size())).stream()
+                .map(branch -> new LadderViews.Branch(
+                        branch.group(),
+                        branch.members().stream()
+                                .map(cause -> Wording.say(
+                                        "casework.ladder.may-be",
+                                        cause.disorder().name().toLowerCase(Locale.ROOT),
+                                        percent(cause.probability())))
+                                .collect(Collectors.joining(", ")),
+                        percent(branch.probability()),
+                        bar(branch.probability()),
+                        branch.members().stream()
+                                .flatMap(cause -> rungs.stream()
+                                        .filter(rung -> rung.id()
+                                                .equals(cause.disorder().id())))
+                                .toList()))
+                .toList();
+    }
+
+    private static int bar(double probability) {
+        return (int) Math.round(probability * 100);
+    }
+
+    private static LadderViews.Rung rung(
             Cause cause,
             Explanation explanation,
             Optional<Overturn> overturn,
             Map<FindingId, Integer> pins,
             boolean leads) {
         Disorder disorder = cause.disorder();
-        List<CaseViews.Said> speaksFor = said(explanation.strongestFor(FACTS_FOR, SAID_FROM), pins);
-        List<CaseViews.Said> against = said(explanation.strongestAgainst(FACTS_AGAINST, SAID_FROM), pins);
+        List<LadderViews.Said> speaksFor = said(explanation.strongestFor(FACTS_FOR, SAID_FROM), pins);
+        List<LadderViews.Said> against = said(explanation.strongestAgainst(FACTS_AGAINST, SAID_FROM), pins);
         int atOnceFor = leads ? FACTS_FOR : FEWER_FOR;
         int atOnceAgainst = leads ? FACTS_AGAINST : FEWER_AGAINST;
-        return new CaseViews.Rung(
+        return new LadderViews.Rung(
                 disorder.id(),
                 disorder.name(),
                 disorder.summary(),
                 percent(cause.probability()),
-                (int) Math.round(cause.probability() * 100),
+                bar(cause.probability()),
                 Words.id(disorder.kind()),
                 Wording.of(disorder.kind()),
                 tags(disorder.nature()),
@@ -96,10 +122,10 @@ final class Ladder {
                 .formatted(overturn.state().words(), percent(overturn.before()), percent(overturn.after()));
     }
 
-    private static List<CaseViews.Said> said(List<Reason> reasons, Map<FindingId, Integer> pins) {
+    private static List<LadderViews.Said> said(List<Reason> reasons, Map<FindingId, Integer> pins) {
         return reasons.stream()
                 .filter(reason -> reason.direct() || Math.abs(reason.weight()) >= ELSEWHERE_FROM)
-                .map(reason -> new CaseViews.Said(
+                .map(reason -> new LadderViews.Said(
                         reason.direct()
                                 ? reason.sentence()
                                 : Wording.say("casework.ladder.which-has-another-cause", reason.sentence()),
@@ -138,21 +164,21 @@ final class Ladder {
         };
     }
 
-    private static List<CaseViews.Tag> tags(Disorder.Nature nature) {
-        List<CaseViews.Tag> tags = new ArrayList<>();
+    private static List<LadderViews.Tag> tags(Disorder.Nature nature) {
+        List<LadderViews.Tag> tags = new ArrayList<>();
         if (nature.harmless()) {
-            tags.add(new CaseViews.Tag(Wording.say("casework.ladder.harmless"), false));
+            tags.add(new LadderViews.Tag(Wording.say("casework.ladder.harmless"), false));
             return tags;
         }
         switch (nature.urgency()) {
-            case TODAY -> tags.add(new CaseViews.Tag(Wording.say("casework.ladder.act-today-2"), true));
-            case WEEK -> tags.add(new CaseViews.Tag(Wording.say("casework.ladder.act-week"), true));
-            case CALM -> tags.add(new CaseViews.Tag(Wording.say("casework.ladder.no-hurry"), false));
+            case TODAY -> tags.add(new LadderViews.Tag(Wording.say("casework.ladder.act-today-2"), true));
+            case WEEK -> tags.add(new LadderViews.Tag(Wording.say("casework.ladder.act-week"), true));
+            case CALM -> tags.add(new LadderViews.Tag(Wording.say("casework.ladder.no-hurry"), false));
         }
         if (nature.catching()) {
-            tags.add(new CaseViews.Tag(Wording.say("casework.ladder.contagious"), true));
+            tags.add(new LadderViews.Tag(Wording.say("casework.ladder.contagious"), true));
         }
-        tags.add(new CaseViews.Tag(
+        tags.add(new LadderViews.Tag(
                 switch (nature.undone()) {
                     case YES -> Wording.say("casework.ladder.recovers");
                     case IN_NEW_GROWTH -> Wording.say("casework.ladder.recovers-new-growth");

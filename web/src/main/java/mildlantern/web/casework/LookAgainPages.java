@@ -120,8 +120,11 @@ class LookAgainPages {
         if (troubleCase.state() == TroubleCase.State.TRIAL) {
             book.running(collection, caseId)
                     .forEach(running -> trials.find(running.trial())
-                            .ifPresent(made ->
-                                    care.addAll(care(plant, book.causeOf(troubleCase, running), made, better))));
+                            .ifPresent(made -> care.addAll(care(
+                                    plant,
+                                    book.causeOf(troubleCase, running),
+                                    made.on(plants.profile(plant)),
+                                    better))));
         }
         return new CaseViews.ClosePage(
                 caseId,

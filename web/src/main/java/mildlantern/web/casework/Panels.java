@@ -4,11 +4,15 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import mildlantern.diagnosis.Diagnosis;
+import mildlantern.diagnosis.Evidence;
 import mildlantern.diagnosis.Finding;
 import mildlantern.diagnosis.FindingSearch;
 import mildlantern.diagnosis.Part;
@@ -25,6 +29,8 @@ import mildlantern.web.log.LogWords;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plate.Plate;
 import mildlantern.web.platform.FormKey;
+import mildlantern.web.sign.SignSheet;
+import mildlantern.web.sign.Signs;
 import mildlantern.web.words.Wording;
 import org.springframework.stereotype.Component;
 
@@ -32,6 +38,12 @@ import org.springframework.stereotype.Component;
 @Component
 class Panels {
     private static final int MATCHES = 8;
+
+    /** Signs that stand open; the others are folded. */
+    private static final int OPEN = 8;
+
+    /** Minutes; what takes longer comes after what is seen at once. */
+    private static final double A_GLANCE = 3;
 
     /** What lies further back is not "lately". */
     private static final int LATELY_DAYS = 120;
@@ -55,13 +67,21 @@ class Panels {
     private final FindingSearch search;
     private final LogBook logBook;
     private final CaseRepositories.Recalls recalls;
+    private final Signs signs;
     private final Clock clock;
 
-    Panels(Diagnosis diagnosis, FindingSearch search, LogBook logBook, CaseRepositories.Recalls recalls, Clock clock) {
+    Panels(
+            Diagnosis diagnosis,
+            FindingSearch search,
+            LogBook logBook,
+            CaseRepositories.Recalls recalls,
+            Signs signs,
+            Clock clock) {
         this.diagnosis = diagnosis;
         this.search = search;
         this.logBook = logBook;
         this.recalls = recalls;
+        this.signs = signs;
         this.clock = clock;
     }
 
@@ -99,34 +119,68 @@ class Panels {
                     "",
                     Wording.say("casework.panels.what-changed-lately"),
                     List.of(),
+                    List.of(),
+                    "",
                     recalls(troubleCase, plant)));
         }
+        SignSheet sheet = signs.sheet(record.profile());
         if (!asked.query().isBlank()) {
             List<CaseViews.Row> rows = search.find(asked.query(), record, MATCHES).stream()
-                    .map(finding -> row(finding, place(finding, plate), answers))
+                    .map(finding -> row(finding, place(finding, plate), answers, sheet))
                     .toList();
             String title = rows.isEmpty()
                     ? Wording.say("casework.panels.no-finding-known-by", asked.query())
                     : Wording.say("casework.panels.do-you-mean-one");
-            return Optional.of(new CaseViews.Panel(Words.id(Part.WHOLE), asked.query(), title, rows, List.of()));
+            return Optional.of(new CaseViews.Panel(
+                    Words.id(Part.WHOLE), asked.query(), title, rows, List.of(), sheet.shared(), List.of()));
         }
         return asked.part().map(part -> {
-            List<CaseViews.Row> rows = diagnosis.knowledge().findings().stream()
-                    .filter(finding -> finding.appliesTo(record) && shownOn(finding, part, plate))
-                    .map(finding -> row(finding, part, answers))
+            List<Finding> there = likeliestFirst(
+                    diagnosis.knowledge().findings().stream()
+                            .filter(finding -> finding.appliesTo(record) && shownOn(finding, part, plate))
+                            .toList(),
+                    record,
+                    latest);
+            List<CaseViews.Row> rows = there.stream()
+                    .map(finding -> row(finding, part, answers, sheet))
                     .toList();
+            int open = rows.size() <= OPEN + 1 ? rows.size() : OPEN;
             return new CaseViews.Panel(
-                    Words.id(part), "", Wording.say("casework.panels.what-do-you-see", part), rows, List.of());
+                    Words.id(part),
+                    "",
+                    Wording.say("casework.panels.what-do-you-see", part),
+                    rows.subList(0, open),
+                    rows.subList(open, rows.size()),
+                    sheet.shared(),
+                    List.of());
         });
     }
 
-    private static CaseViews.Row row(Finding finding, Part part, Map<FindingId, CaseAnswer> answers) {
+    /** What is seen at once first, by how likely it shows something, as it was before any of them was answered: no row leaves its place while one goes through them. */
+    private List<Finding> likeliestFirst(List<Finding> there, PlantRecord record, List<CaseAnswer> latest) {
+        Set<FindingId> these = there.stream().map(Finding::id).collect(Collectors.toSet());
+        Map<FindingId, String> elsewhere = new LinkedHashMap<>();
+        latest.stream()
+                .filter(answer -> !answer.skipped() && !these.contains(answer.finding()))
+                .forEach(answer -> elsewhere.put(answer.finding(), answer.state()));
+        Map<FindingId, Double> showing =
+                diagnosis.consider(record, Evidence.of(elsewhere)).showing();
+        return there.stream()
+                .sorted(Comparator.comparing((Finding finding) -> finding.minutes() > A_GLANCE)
+                        .thenComparing(finding -> showing.getOrDefault(finding.id(), 0.0), Comparator.reverseOrder()))
+                .toList();
+    }
+
+    private CaseViews.Row row(Finding finding, Part part, Map<FindingId, CaseAnswer> answers, SignSheet sheet) {
         Optional<CaseAnswer> answer = Optional.ofNullable(answers.get(finding.id()));
+        Map<String, String> drawings = signs.tiles(sheet, finding);
         return new CaseViews.Row(
                 finding.id(),
                 Words.id(part),
                 finding.yesNo() ? finding.states().get(0).words() : finding.look(),
                 answer.filter(a -> !a.skipped()).map(CaseAnswer::pin).orElse(0),
+                finding.yesNo() ? drawings.getOrDefault(Finding.PRESENT, "") : "",
+                finding.yesNo() ? Map.of() : drawings,
                 withSkip(finding, answer.map(CaseAnswer::state)));
     }
 

@@ -9,6 +9,7 @@ import java.util.Optional;
 import mildlantern.diagnosis.Finding;
 import mildlantern.diagnosis.Part;
 import mildlantern.plant.PlantKnowledge;
+import mildlantern.plant.Profile;
 import mildlantern.round.DueTime;
 import mildlantern.treatment.Trial;
 import mildlantern.treatment.Trials;
@@ -53,8 +54,9 @@ class TrialBoxes {
             return List.of();
         }
         List<CaseViews.TrialBox> boxes = new ArrayList<>();
+        Profile kind = plants.profile(plants.plant(troubleCase.collection(), troubleCase.plant()));
         for (CaseTrial running : book.running(troubleCase.collection(), troubleCase.id())) {
-            Trial trial = trials.find(running.trial()).orElseThrow();
+            Trial trial = trials.find(running.trial()).orElseThrow().on(kind);
             long left = ChronoUnit.DAYS.between(LocalDate.now(clock), running.lookAgainOn());
             String when = left > 1
                     ? Wording.say("casework.trial-boxes.days", left)

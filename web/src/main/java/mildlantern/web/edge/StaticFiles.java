@@ -17,7 +17,7 @@ import org.springframework.web.servlet.resource.VersionResourceResolver;
 class StaticFiles implements WebMvcConfigurer {
     /** What everybody gets, signed in or not: the pages before the sign-in need it. */
     static final List<String> FOR_ALL =
-            List.of("frame", "casework", "treatment", "pestclock", "climate", "handwork", "season", "fonts");
+            List.of("frame", "casework", "treatment", "pestclock", "climate", "handwork", "season", "sign", "fonts");
 
     private static final List<String> FOLDERS =
             Stream.concat(FOR_ALL.stream(), Stream.of("plan")).toList();

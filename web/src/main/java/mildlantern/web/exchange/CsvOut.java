@@ -1,5 +1,7 @@
 package mildlantern.web.exchange;
 
+import static java.util.Map.entry;
+
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.io.Writer;
@@ -7,8 +9,10 @@ import java.util.Arrays;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
+import mildlantern.plant.BotanicalName;
 import mildlantern.plant.FeedStrength;
 import mildlantern.plant.Medium;
 import mildlantern.plant.PlantKnowledge;
@@ -38,7 +42,8 @@ class CsvOut {
     private static final CSVFormat FORMAT = CSVFormat.EXCEL;
 
     private static final String PLANTS = """
-            select p.name as name, p.accession as number, p.profile as kind, p.cultivar as cultivar, s.name as stop,
+            select p.name as name, p.accession as number, p.profile as kind,
+                concat(p.profile, chr(10), p.cultivar) as botanical_name, p.cultivar as cultivar, s.name as stop,
                 p.source as source, p.acquired_on as came_on, p.pot_kind as pot, p.pot_diameter_cm as pot_cm,
                 p.pot_height_cm as pot_height_cm, nullif(p.reservoir_ml, 0) as reservoir_ml, p.medium as medium,
                 p.potted_on as potted_on, p.water_source as water, p.feed_strength as feed_strength,
@@ -87,18 +92,30 @@ class CsvOut {
         Map<String, String> media = knowledge.media().stream().collect(Collectors.toMap(Medium::id, Medium::name));
         Map<String, String> kindNames =
                 kinds.all(collection).stream().collect(Collectors.toMap(Profile::id, Profile::name));
+        Map<String, String> latin =
+                kinds.all(collection).stream().collect(Collectors.toMap(Profile::id, Profile::botanical));
         UnaryOperator<String> spaced = code -> code.replace('_', ' ').toLowerCase(Locale.ROOT);
-        return Map.of(
-                "kind", id -> kindNames.getOrDefault(id, id),
-                "medium", id -> media.getOrDefault(id, id),
-                "pot", code -> Wording.of(PotKind.valueOf(code)),
-                "water", code -> Wording.of(WaterSource.valueOf(code)),
-                "feed_strength", code -> Wording.of(FeedStrength.valueOf(code)),
-                "stage", code -> Wording.of(Stage.valueOf(code)),
-                "state", spaced,
-                "what", spaced,
-                "way", spaced,
-                "found", spaced);
+        return Map.ofEntries(
+                entry("kind", id -> kindNames.getOrDefault(id, id)),
+                entry("botanical_name", code -> botanical(code, latin)),
+                entry("medium", id -> media.getOrDefault(id, id)),
+                entry("pot", code -> Wording.of(PotKind.valueOf(code))),
+                entry("water", code -> Wording.of(WaterSource.valueOf(code))),
+                entry("feed_strength", code -> Wording.of(FeedStrength.valueOf(code))),
+                entry("stage", code -> Wording.of(Stage.valueOf(code))),
+                entry("state", spaced),
+                entry("what", spaced),
+                entry("way", spaced),
+                entry("found", spaced));
+    }
+
+    /** A kind and its cultivar, in two lines, as growers write them. */
+    private static String botanical(String kindAndCultivar, Map<String, String> latin) {
+        String[] lines = kindAndCultivar.split("\n", 2);
+        return BotanicalName.of(
+                        latin.getOrDefault(lines[0], lines[0]),
+                        Optional.of(lines[1]).filter(it -> !it.isBlank()))
+                .plain();
     }
 
     private void write(String query, CollectionId collection, Writer out) throws IOException {

@@ -211,6 +211,7 @@ class PlantsOfTable {
             List<Profile> called = all.stream()
                     .filter(kind -> kind.id().equals(text.strip()))
                     .findFirst()
+                    .or(() -> kindNames.named(text))
                     .map(List::of)
                     .orElseGet(() -> kindNames.called(text));
             if (called.size() == 1) {

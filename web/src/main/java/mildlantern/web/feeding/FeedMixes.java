@@ -85,7 +85,7 @@ class FeedMixes {
                 continue;
             }
             ScheduleRow.Feed feed = row.feed().get();
-            double ml = feed.ml() > 0 ? feed.ml() : Math.max(10, rounded(row.wetThroughMl() * feeds.shareOfASoak()));
+            double ml = feed.ml() > 0 ? feed.ml() : Math.max(10, rounded(row.pourMl() * feeds.shareOfASoak()));
             due.add(new Due(plant, this.plants.profile(plant), feed, ml));
         }
         return due;

@@ -8,8 +8,11 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import mildlantern.place.StopId;
+import mildlantern.plant.BotanicalName;
 import mildlantern.plant.Family;
+import mildlantern.plant.KindDifference;
 import mildlantern.plant.Medium;
 import mildlantern.plant.PlantId;
 import mildlantern.plant.PlantKnowledge;
@@ -84,10 +87,36 @@ class KeepingController {
     }
 
     @GetMapping("/plants/{id}/edit")
-    String edit(@AuthenticationPrincipal SignedIn member, @PathVariable PlantId id, Reply reply) {
+    String edit(
+            @AuthenticationPrincipal SignedIn member,
+            @PathVariable PlantId id,
+            @RequestParam Optional<String> kind,
+            Reply reply) {
         Plant plant = this.plants.plant(member.collection(), id);
-        forms.show(reply, "plant", PlantForm.of(plant));
+        Plant shown = kind.flatMap(other -> kinds.find(member.collection(), other))
+                .map(other -> plant.ofKind(other.id(), plant.form()))
+                .orElse(plant);
+        forms.show(reply, "plant", PlantForm.of(shown));
         return choices(member, Optional.of(plant), reply);
+    }
+
+    /**
+     * A kind that a plant of a broad kind may be.
+     *
+     * @param changes what it is kept by otherwise
+     */
+    record Closer(String id, String name, BotanicalName botanical, String changes) {}
+
+    private List<Closer> closer(Profile broad) {
+        return knowledge.closer(broad).stream()
+                .map(kind -> new Closer(
+                        kind.id(),
+                        kind.name(),
+                        BotanicalName.of(kind.botanical(), Optional.empty()),
+                        KindDifference.between(broad, kind).stream()
+                                .map(Wording::of)
+                                .collect(Collectors.joining("; "))))
+                .toList();
     }
 
     private String choices(SignedIn member, Optional<Plant> existing, Reply reply) {
@@ -103,6 +132,10 @@ class KeepingController {
         reply.put("existingName", existing.map(Plant::name).orElse(""));
         reply.put("alive", existing.map(Plant::alive).orElse(false));
         reply.put("endForm", FormKey.fresh());
+        Optional<Profile> broad =
+                existing.filter(Plant::alive).flatMap(plant -> kinds.find(member.collection(), plant.profile()));
+        reply.put("closer", broad.map(this::closer).orElse(List.of()));
+        reply.put("broadName", broad.map(Profile::name).orElse(""));
         reply.put("here", existing.map(Plant::stop).orElse(null));
         return "keeping/plant-form";
     }

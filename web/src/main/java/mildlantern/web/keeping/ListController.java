@@ -21,6 +21,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import mildlantern.message.MessageKey;
 import mildlantern.place.StopId;
+import mildlantern.plant.BotanicalName;
 import mildlantern.plant.PlantId;
 import mildlantern.plant.Profile;
 import mildlantern.round.CareSchedule;
@@ -198,7 +199,7 @@ class ListController {
     }
 
     /** A label to be cut out: the code opens the plant. */
-    record Label(String name, String kind, String botanical, String number, int size, String path) {}
+    record Label(String name, String kind, BotanicalName botanical, String number, int size, String path) {}
 
     @GetMapping("/labels")
     String labels(
@@ -227,11 +228,8 @@ class ListController {
         BitMatrix code = code(root + "/plants/" + plant.id());
         return new Label(
                 plant.name(),
-                profile.name()
-                        + Optional.ofNullable(plant.cultivar())
-                                .map(name -> " ‘" + name + "’")
-                                .orElse(""),
-                profile.botanical(),
+                profile.name(),
+                BotanicalName.of(profile.botanical(), Optional.ofNullable(plant.cultivar())),
                 Optional.ofNullable(plant.accession()).orElse("")
                         + Optional.ofNullable(plant.acquiredOn())
                                 .map(day -> " · " + year(day))
@@ -241,7 +239,7 @@ class ListController {
     }
 
     private static String year(LocalDate day) {
-        return Wording.say("keeping.list-controller.since", day.getYear());
+        return Wording.say("keeping.list-controller.since", Integer.toString(day.getYear()));
     }
 
     private static BitMatrix code(String text) {

@@ -85,7 +85,12 @@ class WaterCalculators {
                         Line.of(Wording.say("mixing.water-calculators.tolerates"), judged.allowedMg(), "mg/L"),
                         Line.of(
                                 Wording.say("mixing.water-calculators.share-rain-water-most"),
-                                100 * waters.shareBorne(kind.get(), water, waters.typical(WaterSource.RAIN)),
+                                100
+                                        * waters.shareBorne(
+                                                kind.get(),
+                                                water,
+                                                waters.typical(WaterSource.RAIN),
+                                                OptionalDouble.empty()),
                                 "%"),
                         Line.of(
                                 Wording.say("mixing.water-calculators.feed"),

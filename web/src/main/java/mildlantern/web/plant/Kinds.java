@@ -4,8 +4,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import mildlantern.light.Daylight;
+import mildlantern.plant.Brightness;
 import mildlantern.plant.PlantKnowledge;
 import mildlantern.plant.Profile;
+import mildlantern.quantity.Range;
 import mildlantern.web.platform.CollectionId;
 import mildlantern.web.platform.FormKey;
 import mildlantern.web.platform.WrittenForms;
@@ -17,11 +20,13 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional(readOnly = true)
 public class Kinds {
     private final PlantKnowledge knowledge;
+    private final Daylight daylight;
     private final OwnKindRows own;
     private final WrittenForms forms;
 
-    Kinds(PlantKnowledge knowledge, OwnKindRows own, WrittenForms forms) {
+    Kinds(PlantKnowledge knowledge, Daylight daylight, OwnKindRows own, WrittenForms forms) {
         this.knowledge = knowledge;
+        this.daylight = daylight;
         this.own = own;
         this.forms = forms;
     }
@@ -45,9 +50,22 @@ public class Kinds {
     }
 
     private Profile profile(OwnKind kind) {
-        return kind.profile(knowledge
+        Profile like = knowledge
                 .profile(kind.nearest())
-                .orElseThrow(() -> new IllegalStateException(kind.nearest() + " is gone from the knowledge base")));
+                .orElseThrow(() -> new IllegalStateException(kind.nearest() + " is gone from the knowledge base"));
+        return kind.profile(like, dailyLight(like, kind.light()));
+    }
+
+    /** That of the nearest kind where the brightness is its own; else what kinds of that brightness want, or as much more or less as it is brighter or darker. */
+    private Range dailyLight(Profile like, Brightness light) {
+        if (light == like.light()) {
+            return like.dailyLight();
+        }
+        double times = daylight.ratio(like.light(), light);
+        return knowledge
+                .usualLight(light)
+                .orElseGet(() -> new Range(
+                        like.dailyLight().low() * times, like.dailyLight().high() * times));
     }
 
     private static Optional<UUID> uuid(String text) {

@@ -92,7 +92,12 @@ record NewKind(
         Double feedHigh,
 
         @Size(max = 300, message = "{platform.form.most-300-characters}") @Nullable
-        String rest) {
+        String rest,
+
+        @Nullable Boolean edible,
+
+        @Size(max = 120, message = "{platform.form.most-120-characters}") @Nullable
+        String harm) {
     /** A form that starts from the kind that it is most like. */
     static NewKind like(Profile profile) {
         return new NewKind(
@@ -112,7 +117,9 @@ record NewKind(
                 profile.water(),
                 profile.feedMgN().low(),
                 profile.feedMgN().high(),
-                profile.rest().orElse(""));
+                profile.rest().orElse(""),
+                profile.edible(),
+                profile.harm().orElse(""));
     }
 
     /** A form before the nearest kind was chosen. */
@@ -134,6 +141,8 @@ record NewKind(
                 null,
                 null,
                 null,
+                "",
+                false,
                 "");
     }
 }

@@ -46,6 +46,8 @@ class OwnKind extends Row {
     private double feedLow;
     private double feedHigh;
     private String rest;
+    private boolean edible;
+    private String harm;
 
     @Version
     private Long version;
@@ -70,27 +72,39 @@ class OwnKind extends Row {
         water = Objects.requireNonNull(typed.water());
         feedLow = Objects.requireNonNull(typed.feedLow());
         feedHigh = Objects.requireNonNull(typed.feedHigh());
-        rest = typed.rest() == null || typed.rest().isBlank()
-                ? null
-                : typed.rest().strip();
+        rest = textOrNull(typed.rest());
+        edible = Boolean.TRUE.equals(typed.edible());
+        harm = textOrNull(typed.harm());
+    }
+
+    private static String textOrNull(String typed) {
+        return typed == null || typed.isBlank() ? null : typed.strip();
     }
 
     public String nearest() {
         return nearest;
     }
 
-    /** The profile: its own needs in the frame of the nearest kind. */
-    Profile profile(Profile like) {
+    public Brightness light() {
+        return light;
+    }
+
+    /**
+     * The profile: its own needs in the frame of the nearest kind.
+     *
+     * @param dailyLight what kinds of its brightness want, where it differs from that of the nearest
+     */
+    Profile profile(Profile like, Range dailyLight) {
         return new Profile(
                 key().toString(),
-                like.id(),
+                like.kin(),
                 name,
                 botanical.isBlank() ? like.botanical() : botanical,
                 List.of(),
                 like.family(),
                 like.form(),
                 light,
-                like.dailyLight(),
+                dailyLight,
                 new Range(humidityLow, humidityHigh),
                 new Range(dayLow, dayHigh),
                 new Temperature(night),
@@ -102,6 +116,8 @@ class OwnKind extends Row {
                 like.bloomWeeks(),
                 Optional.ofNullable(rest),
                 like.habits(),
-                like.harm());
+                Optional.ofNullable(harm),
+                edible,
+                false);
     }
 }

@@ -24,6 +24,10 @@ interface PlantRows extends Repository<PlantRow, UUID> {
             "select p from PlantRow p where p.collection = :collection and p.place.stop = :stop order by p.place.placeOnStop")
     List<PlantRow> at(CollectionId collection, StopId stop);
 
+    @Query(
+            "select p from PlantRow p where p.collection = :collection and p.place.stop in :stops and p.habit.profile in :kinds")
+    List<PlantRow> ofKinds(CollectionId collection, Collection<StopId> stops, Collection<String> kinds);
+
     List<PlantRow> findByCollectionAndMotherOrderByLabelName(CollectionId collection, PlantId mother);
 
     List<PlantRow> findByCollectionAndIdIn(CollectionId collection, Collection<UUID> ids);

@@ -5,6 +5,7 @@ import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Predicate;
 import mildlantern.log.QuickLine;
 import mildlantern.place.StopId;
 import mildlantern.plant.PlantId;
@@ -48,6 +49,17 @@ public class Plants {
     /** The plants that stand at a stop, in their order. */
     public List<Plant> plantsAt(CollectionId collection, StopId stop) {
         return plants(plants.at(collection, stop)).stream().filter(Plant::alive).toList();
+    }
+
+    /** The plants of some kinds that stand at some stops, in no order. */
+    public List<Plant> plantsOf(CollectionId collection, Collection<StopId> stops, Predicate<Profile> those) {
+        List<String> ids =
+                kinds.all(collection).stream().filter(those).map(Profile::id).toList();
+        return stops.isEmpty() || ids.isEmpty()
+                ? List.of()
+                : plants(plants.ofKinds(collection, stops, ids)).stream()
+                        .filter(Plant::alive)
+                        .toList();
     }
 
     /** Some plants by their ids, in no order; those of other collections are left out. */

@@ -2,6 +2,7 @@ package mildlantern.web.plant;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import mildlantern.look.Looks;
 import mildlantern.plant.Profile;
 import mildlantern.web.plate.AboveDrawer;
 import mildlantern.web.plate.Plate;
@@ -13,13 +14,15 @@ import org.springframework.stereotype.Component;
 @Component
 public class PlatePictures {
     private final Plants plants;
+    private final Looks looks;
 
     /** Drawn lately: the same numbers always give the same drawing. */
     private final Cache<PlateSubject, Plate> drawn =
             Caffeine.newBuilder().maximumSize(300).build();
 
-    PlatePictures(Plants plants) {
+    PlatePictures(Plants plants, Looks looks) {
         this.plants = plants;
+        this.looks = looks;
     }
 
     /** The plate, from the side. */
@@ -37,6 +40,7 @@ public class PlatePictures {
         return new PlateSubject(
                 plant.drawnFrom(),
                 plant.form() == null ? profile.form() : plant.form(),
+                plant.form() == null || plant.form() == profile.form() ? looks.of(profile) : looks.of(plant.form()),
                 plant.potKind(),
                 plant.medium(),
                 plant.leaves(),

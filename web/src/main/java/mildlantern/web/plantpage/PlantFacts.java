@@ -109,11 +109,11 @@ class PlantFacts {
                                 + Optional.ofNullable(plant.source())
                                         .map(from -> ", " + from)
                                         .orElse("")));
-        row.filter(it -> it.schedule().water().isPresent() && it.wetThroughMl() >= LEAST_ML)
+        row.filter(it -> it.schedule().water().filter(check -> !check.resting()).isPresent() && it.pourMl() >= LEAST_ML)
                 .ifPresent(it -> fact(
                         facts,
                         Wording.say("plantpage.plant-facts.wet-through"),
-                        Units.shown(Math.round(it.wetThroughMl() / 10.0) * 10, Unit.Of.VOLUME)));
+                        Units.shown(Math.round(it.pourMl() / 10.0) * 10, Unit.Of.VOLUME)));
         if (plant.wetGrams() != null || plant.dryGrams() != null) {
             fact(
                     facts,

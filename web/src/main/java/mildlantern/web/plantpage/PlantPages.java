@@ -10,6 +10,7 @@ import java.util.UUID;
 import mildlantern.diagnosis.Diagnosis;
 import mildlantern.diagnosis.Disorder;
 import mildlantern.place.BenchPlan;
+import mildlantern.plant.BotanicalName;
 import mildlantern.plant.PlantId;
 import mildlantern.plant.Profile;
 import mildlantern.plant.Wants;
@@ -102,11 +103,8 @@ class PlantPages {
         return new PlantViews.PlantPage(
                 plant.id(),
                 plant.name(),
-                profile.name()
-                        + Optional.ofNullable(plant.cultivar())
-                                .map(name -> " ‘" + name + "’")
-                                .orElse(""),
-                profile.botanical(),
+                profile.name(),
+                BotanicalName.of(profile.botanical(), Optional.ofNullable(plant.cultivar())),
                 plant.alive() ? Optional.empty() : Optional.of(ended(plant)),
                 stop.name(),
                 stop.id(),
@@ -120,8 +118,7 @@ class PlantPages {
                         .toList()),
                 plant.version(),
                 row.map(plantFacts::water).orElse(""),
-                row.map(it -> Math.max(10, Math.round(it.wetThroughMl() / 10f) * 10))
-                        .orElse(100),
+                row.map(it -> Math.max(10, Math.round(it.pourMl() / 10f) * 10)).orElse(100),
                 wants(year.wants(), profile, stop),
                 plantFacts.facts(plant, profile, row, log),
                 care(plant),

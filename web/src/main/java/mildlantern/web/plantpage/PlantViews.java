@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import mildlantern.log.LogKind;
 import mildlantern.place.StopId;
+import mildlantern.plant.BotanicalName;
 import mildlantern.plant.PlantId;
 import mildlantern.web.log.LogLine;
 import mildlantern.web.photo.PhotoLine;
@@ -23,7 +24,7 @@ final class PlantViews {
             PlantId id,
             String name,
             String kind,
-            String botanical,
+            BotanicalName botanical,
             Optional<String> ended,
             String stopName,
             StopId stopId,

@@ -3,6 +3,7 @@ package mildlantern.web.plate;
 import java.util.Random;
 import mildlantern.plant.GrowthForm;
 import mildlantern.plant.PotKind;
+import mildlantern.web.drawing.Leaf;
 import mildlantern.web.platform.SvgNumbers;
 
 /**

@@ -3,6 +3,12 @@ package mildlantern.web.plate;
 import java.util.ArrayList;
 import java.util.List;
 import mildlantern.diagnosis.Part;
+import mildlantern.look.GrowthHabit;
+import mildlantern.web.drawing.Blade;
+import mildlantern.web.drawing.Leaf;
+import mildlantern.web.drawing.Pen;
+import mildlantern.web.drawing.Point;
+import mildlantern.web.drawing.Spine;
 
 /** An air plant: silvery leaves that taper and curl away from one point, tied to cork, with its pups. */
 final class AirPlantFigure {
@@ -12,7 +18,7 @@ final class AirPlantFigure {
         double base = 300;
         int leaves = Sheet.between(sheet.subject.leaves(), 8, 26, 18);
         if (sheet.mounted()) {
-            sheet.mount(base);
+            Mount.draw(sheet, base);
         } else {
             sheet.pot(base + 14, 104, 70);
             sheet.medium(base + 14, 104);
@@ -24,10 +30,12 @@ final class AirPlantFigure {
             double share = i / (leaves - 1.0);
             boolean toRight = i % 2 == 0;
             double lean = (1 - share) * 1.75 + 0.04;
-            double bend = (1 - share) * 0.9 + 0.25 + sheet.about(0, 0.2);
+            double bend = (1 - share) * 0.9
+                    + 0.25
+                    + sheet.about(0, sheet.subject.look().habit() == GrowthHabit.FLAT ? 0.9 : 0.2);
             Spine leaf = new Spine(
                     heart,
-                    Sheet.UP + (toRight ? lean : -lean) + sheet.about(0, 0.05),
+                    Spine.UP + (toRight ? lean : -lean) + sheet.about(0, 0.05),
                     sheet.about(158 - 34 * share, 10),
                     toRight ? bend : -bend);
             (share > 0.75 ? young : old).add(leaf);
@@ -35,11 +43,11 @@ final class AirPlantFigure {
         if (sheet.subject.offsets() > 0) {
             pups(sheet, heart);
         }
-        sheet.leaves(Part.LEAF, old, Blade.taper("#87988c"), 17);
+        sheet.leaves(Part.LEAF, old, sheet.subject.look().habit() == GrowthHabit.FLAT ? 11 : 17);
         if (sheet.subject.flowers() + sheet.subject.buds() > 0) {
             quill(sheet, heart);
         }
-        sheet.leaves(Part.NEW_LEAF, young, Blade.taper("#9fae98"), 14);
+        sheet.leaves(Part.NEW_LEAF, young, sheet.subject.look().habit() == GrowthHabit.FLAT ? 9 : 14);
         sheet.crown(new Point(heart.x(), heart.y() - 6), 14, 10);
         sheet.layer(
                 Part.ROOT,
@@ -65,24 +73,24 @@ final class AirPlantFigure {
                     for (int k = 0; k < pups; k++) {
                         Point foot = new Point(heart.x() + (k == 0 ? 62 : k == 1 ? -66 : 94), heart.y() + 8);
                         for (int i = -3; i <= 3; i++) {
-                            Blade.taper("#9fae98")
-                                    .draw(pen, new Spine(foot, Sheet.UP + i * 0.36, 58 - Math.abs(i) * 4, i * 0.3), 8);
+                            Blade.taper(Leaf.paler(sheet.subject.look().green()))
+                                    .draw(pen, new Spine(foot, Spine.UP + i * 0.36, 58 - Math.abs(i) * 4, i * 0.3), 8);
                         }
-                        pen.dot(foot.plus(Sheet.UP, 24), 22, "#000", 0);
+                        pen.dot(foot.plus(Spine.UP, 24), 22, "#000", 0);
                     }
                 },
                 anchors.toArray(Point[]::new));
     }
 
     private static void quill(Sheet sheet, Point heart) {
-        Spine stalk = new Spine(heart, Sheet.UP + 0.05, 190, 0.12);
+        Spine stalk = new Spine(heart, Spine.UP + 0.05, 190, 0.12);
         sheet.layer(
                 Part.FLOWER,
                 pen -> {
                     pen.limb(stalk.line(), 5, 3, "#8f7a86", 0.5);
                     for (int i = 0; i < 7; i++) {
                         boolean right = i % 2 == 0;
-                        Blade.petal("#b86f8a")
+                        Blade.petal(sheet.subject.look().bloom())
                                 .draw(
                                         pen,
                                         new Spine(
@@ -94,7 +102,7 @@ final class AirPlantFigure {
                     }
                     for (int i = 0; i < Math.min(3, sheet.subject.flowers()); i++) {
                         Blade.petal("#5c4a94")
-                                .draw(pen, new Spine(stalk.at(0.78 + 0.08 * i), Sheet.UP + (i - 1) * 0.8, 26, 0.2), 8);
+                                .draw(pen, new Spine(stalk.at(0.78 + 0.08 * i), Spine.UP + (i - 1) * 0.8, 26, 0.2), 8);
                     }
                     pen.touchable(Pen.curve(stalk.line(), false), 26);
                 },

@@ -3,6 +3,10 @@ package mildlantern.web.plate;
 import java.util.ArrayList;
 import java.util.List;
 import mildlantern.diagnosis.Part;
+import mildlantern.web.drawing.Blade;
+import mildlantern.web.drawing.Pen;
+import mildlantern.web.drawing.Point;
+import mildlantern.web.drawing.Spine;
 
 /** A ribbed column with rows of spines, its arms and its flowers. */
 final class CactusFigure {
@@ -13,7 +17,7 @@ final class CactusFigure {
     static void draw(Sheet sheet) {
         double base = 322;
         sheet.pot(base, 122, 76);
-        Spine column = new Spine(new Point(Sheet.MIDDLE, base + 3), Sheet.UP + sheet.about(0, 0.02), 226, 0.05);
+        Spine column = new Spine(new Point(Sheet.MIDDLE, base + 3), Spine.UP + sheet.about(0, 0.02), 226, 0.05);
         int arms = Math.min(3, sheet.subject.offsets());
         List<Spine> offsets = new ArrayList<>();
         for (int k = 0; k < arms; k++) {
@@ -23,7 +27,7 @@ final class CactusFigure {
                     side > 0 ? -0.3 : Math.PI + 0.3,
                     30,
                     side * -1.0);
-            offsets.add(new Spine(out.tip(), Sheet.UP + side * 0.1, sheet.about(84 - 14 * k, 6), 0));
+            offsets.add(new Spine(out.tip(), Spine.UP + side * 0.1, sheet.about(84 - 14 * k, 6), 0));
         }
         sheet.layer(
                 Part.STEM,
@@ -73,12 +77,12 @@ final class CactusFigure {
                             Point at = column.beside(0.99 - 0.03 * i, (i % 2 == 0 ? 1 : -1) * 9.0 * i);
                             for (int k = -3; k <= 3; k++) {
                                 Blade.petal("#c95f86")
-                                        .draw(pen, new Spine(at, Sheet.UP + k * 0.42, 24 - Math.abs(k), 0.1), 10);
+                                        .draw(pen, new Spine(at, Spine.UP + k * 0.42, 24 - Math.abs(k), 0.1), 10);
                             }
-                            pen.dot(at.plus(Sheet.UP, 9), 3, "#f3b63f", 0.9);
+                            pen.dot(at.plus(Spine.UP, 9), 3, "#f3b63f", 0.9);
                         }
                     },
-                    column.tip().plus(Sheet.UP, 14));
+                    column.tip().plus(Spine.UP, 14));
         }
         sheet.medium(base, 122);
         sheet.rootsBelow(base + 76, 45);
@@ -105,6 +109,8 @@ final class CactusFigure {
         }
         String shape = Pen.curve(around, true);
         pen.fill(shape, Pen.SHEET, 1).fill(shape, "#6d8a5c", 0.5);
+        StringBuilder spines = new StringBuilder();
+        List<Point> areoles = new ArrayList<>();
         for (int rib = 1; rib < RIBS; rib++) {
             double across = Math.sin((rib / (double) RIBS - 0.5) * Math.PI * 0.92);
             List<Point> line = new ArrayList<>();
@@ -116,12 +122,13 @@ final class CactusFigure {
             for (double share = Math.ceil(from / 0.07) * 0.07 + 0.03; share < to - 0.01; share += 0.07) {
                 Point areole = spine.beside(share, half(share, width) * across);
                 for (double turn : new double[] {-0.8, 0, 0.8}) {
-                    Point tip = areole.plus(Sheet.UP + across * 1.2 + turn, width * 0.13);
-                    pen.outline("M" + Pen.xy(areole) + "L" + Pen.xy(tip), 0.7, 0.85);
+                    Point tip = areole.plus(Spine.UP + across * 1.2 + turn, width * 0.13);
+                    spines.append('M').append(Pen.xy(areole)).append('L').append(Pen.xy(tip));
                 }
-                pen.dot(areole, 1.3, "#efe6cf", 1);
+                areoles.add(areole);
             }
         }
+        pen.outline(spines.toString(), 0.7, 0.85).dots(areoles, 1.3, "#efe6cf", 1);
         pen.outline(Pen.curve(left, false), 1.1, 1).outline(Pen.curve(right, false), 1.7, 1);
     }
 }

@@ -3,12 +3,24 @@ package mildlantern.web.plate;
 import java.util.ArrayList;
 import java.util.List;
 import mildlantern.diagnosis.Part;
+import mildlantern.look.LeafShape;
+import mildlantern.web.drawing.Bloom;
+import mildlantern.web.drawing.Pen;
+import mildlantern.web.drawing.Point;
+import mildlantern.web.drawing.Spine;
 
 /** A climber: one vine wound up a mossy pole, one trailing over the rim, leaves alternating, air roots at the joints. */
 final class ClimberFigure {
     private ClimberFigure() {}
 
     static void draw(Sheet sheet) {
+        switch (sheet.subject.look().habit()) {
+            case TRAILING, JOINTED, STRANDS -> TrailingFigure.draw(sheet);
+            default -> wound(sheet);
+        }
+    }
+
+    private static void wound(Sheet sheet) {
         double base = 300;
         int leaves = Sheet.between(sheet.subject.leaves(), 4, 20, 12);
         sheet.pot(base, 112, 82);
@@ -37,7 +49,7 @@ final class ClimberFigure {
             double share = (i + 1) / (double) (leaves - trailing);
             Point joint = wound.get((int) Math.round(share * 24));
             int side = i % 2 == 0 ? 1 : -1;
-            Spine stalk = new Spine(joint, Sheet.UP + side * (1.15 - 0.4 * share), sheet.about(34, 4), side * 0.3);
+            Spine stalk = new Spine(joint, Spine.UP + side * (1.15 - 0.4 * share), sheet.about(34, 4), side * 0.3);
             stalks.add(stalk.line());
             Spine leaf = new Spine(
                     stalk.tip(), stalk.tipHeading() + side * 0.55, sheet.about(72 - 20 * share, 5), side * 0.7);
@@ -74,20 +86,19 @@ final class ClimberFigure {
                 },
                 wound.get(4).plus(0.8, 18),
                 wound.get(14).plus(0.8, 18));
-        sheet.leaves(Part.LEAF, old, Blade.heart("#567a4d"), 46);
-        sheet.leaves(Part.NEW_LEAF, young, Blade.heart("#7c9a55"), 32);
+        double broad = sheet.subject.look().leaf() == LeafShape.HOLED
+                ? 66
+                : sheet.subject.look().leaf() == LeafShape.LEAFLETS ? 30 : 46;
+        sheet.leaves(Part.LEAF, old, broad);
+        sheet.leaves(Part.NEW_LEAF, young, broad * 0.7);
         int flowers = Math.min(8, sheet.subject.flowers() + sheet.subject.buds());
         if (flowers > 0) {
             Point middle = wound.get(17).plus(0.3, 34);
             sheet.layer(
                     Part.FLOWER,
                     pen -> {
-                        for (int i = 0; i < flowers; i++) {
-                            Point at = middle.plus(i * 2.4, 4 + 4.2 * Math.sqrt(i));
-                            for (int k = 0; k < 5; k++) {
-                                Blade.petal("#d8b9bd").draw(pen, new Spine(at, Sheet.UP + k * 1.257, 8, 0), 7);
-                            }
-                            pen.dot(at, 1.8, "#a8434a", 0.9);
+                        for (int i = 0; i < Math.min(4, flowers); i++) {
+                            Bloom.draw(pen, sheet.subject.look(), middle.plus(i * 1.6, 16 * Math.sqrt(i)), 15);
                         }
                         pen.dot(middle, 20, "#000", 0);
                     },

@@ -5,6 +5,14 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.function.BiConsumer;
 import mildlantern.diagnosis.Part;
+import mildlantern.look.FlowerShape;
+import mildlantern.look.GrowthHabit;
+import mildlantern.look.LeafShape;
+import mildlantern.web.drawing.Bloom;
+import mildlantern.web.drawing.Leaf;
+import mildlantern.web.drawing.Pen;
+import mildlantern.web.drawing.Point;
+import mildlantern.web.drawing.Spine;
 
 /** A flat rosette, seen a little from above: sticky leaves set with hairs that carry a drop, or soft downy ones. */
 final class FlatRosetteFigure {
@@ -14,19 +22,24 @@ final class FlatRosetteFigure {
     private FlatRosetteFigure() {}
 
     static void sticky(Sheet sheet) {
-        draw(sheet, FlatRosetteFigure::stickyLeaf, FlatRosetteFigure::scape);
+        GrowthHabit habit = sheet.subject.look().habit();
+        if (habit == GrowthHabit.UPRIGHT || habit == GrowthHabit.STALKS) {
+            StickyStemFigure.draw(sheet);
+        } else {
+            draw(sheet, (pen, leaf, width) -> stickyLeaf(sheet, pen, leaf, width), FlatRosetteFigure::scape);
+        }
     }
 
     static void downy(Sheet sheet) {
-        draw(sheet, FlatRosetteFigure::downyLeaf, FlatRosetteFigure::posy);
+        draw(sheet, (pen, leaf, width) -> downyLeaf(sheet, pen, leaf, width), FlatRosetteFigure::posy);
     }
 
     /** Draws one leaf along its spine, so wide. */
-    private interface Leaf {
+    private interface Drawing {
         void draw(Pen pen, Spine spine, double width);
     }
 
-    private static void draw(Sheet sheet, Leaf leaf, BiConsumer<Sheet, Point> bloom) {
+    private static void draw(Sheet sheet, Drawing leaf, BiConsumer<Sheet, Point> bloom) {
         double base = 306;
         int leaves = Sheet.between(sheet.subject.leaves(), 6, 20, 13);
         sheet.pot(base, 150, 78);
@@ -54,17 +67,17 @@ final class FlatRosetteFigure {
                     Part.OFFSET,
                     pen -> {
                         for (int i = -2; i <= 2; i++) {
-                            leaf.draw(pen, new Spine(foot, Sheet.UP + i * 0.55, 34, i * 0.3), 12);
+                            leaf.draw(pen, new Spine(foot, Spine.UP + i * 0.55, 34, i * 0.3), 12);
                         }
-                        pen.dot(foot.plus(Sheet.UP, 12), 20, "#000", 0);
+                        pen.dot(foot.plus(Spine.UP, 12), 20, "#000", 0);
                     },
-                    foot.plus(Sheet.UP, 16));
+                    foot.plus(Spine.UP, 16));
         }
         sheet.crown(heart, 12, 8);
         sheet.rootsBelow(base + 78, 54);
     }
 
-    private static void part(Sheet sheet, Part part, Leaf drawing, List<Spine> leaves, double width) {
+    private static void part(Sheet sheet, Part part, Drawing drawing, List<Spine> leaves, double width) {
         List<Spine> backFirst = new ArrayList<>(leaves);
         backFirst.sort(Comparator.comparingDouble(leaf -> leaf.tip().y()));
         sheet.layer(
@@ -73,28 +86,53 @@ final class FlatRosetteFigure {
                 backFirst.stream().map(leaf -> leaf.at(0.8)).toArray(Point[]::new));
     }
 
-    private static void stickyLeaf(Pen pen, Spine leaf, double width) {
-        Blade.paddle("#8aa04f").draw(pen, leaf, width);
-        for (int i = 0; i < 11; i++) {
-            double share = 0.56 + 0.44 * i / 10;
-            int side = i % 2 == 0 ? 1 : -1;
-            double out = width * (share > 0.95 ? 0.3 : 0.5);
-            Point root = leaf.beside(share, side * out * 0.8);
-            Point drop = leaf.beside(share + 0.03, side * (out + width * 0.22));
-            pen.stroke(List.of(root, root.middle(drop), drop), 0.9, 0.7);
-            pen.dot(drop, 1.7, "#a83a3a", 0.85);
+    private static void stickyLeaf(Sheet sheet, Pen pen, Spine leaf, double width) {
+        Leaf.draw(
+                pen,
+                sheet.subject.look(),
+                leaf,
+                sheet.subject.look().leaf() == LeafShape.PADDLE ? width : width * 1.25);
+        if (!sheet.subject.look().sticky()) {
+            return;
         }
-        for (int i = 0; i < 5; i++) {
-            pen.dot(leaf.beside(0.66 + 0.07 * i, (i % 2 == 0 ? 1 : -1) * width * 0.16), 1.5, "#a83a3a", 0.8);
-        }
+        glands(pen, leaf, width);
     }
 
-    private static void downyLeaf(Pen pen, Spine leaf, double width) {
+    /** Drops on stalks along the outer half of a leaf. */
+    static void glands(Pen pen, Spine leaf, double width) {
+        StringBuilder stalks = new StringBuilder();
+        List<Point> drops = new ArrayList<>();
+        for (int i = 0; i < 11; i++) {
+            double share = 0.5 + 0.5 * i / 10;
+            int side = i % 2 == 0 ? 1 : -1;
+            double out = width * (share > 0.95 ? 0.3 : 0.5);
+            Point drop = leaf.beside(share + 0.03, side * (out + width * 0.22));
+            stalks.append('M')
+                    .append(Pen.xy(leaf.beside(share, side * out * 0.6)))
+                    .append('L')
+                    .append(Pen.xy(drop));
+            drops.add(drop);
+        }
+        for (int i = 0; i < 5; i++) {
+            drops.add(leaf.beside(0.62 + 0.08 * i, (i % 2 == 0 ? 1 : -1) * width * 0.16));
+        }
+        pen.mark(stalks.toString(), "#a83a3a", 0.8, 0.8).dots(drops, 1.6, "#a83a3a", 0.9);
+    }
+
+    private static void downyLeaf(Sheet sheet, Pen pen, Spine leaf, double width) {
+        if (sheet.subject.look().leaf() == LeafShape.STRAP) {
+            Leaf.draw(
+                    pen,
+                    sheet.subject.look(),
+                    new Spine(leaf.at(0), leaf.heading(0), leaf.length() * 1.2, 0.4),
+                    width * 1.4);
+            return;
+        }
         pen.limb(leaf.line().subList(0, leaf.line().size() / 2 + 1), 3.4, 2.4, "#7c8a5a", 0.6);
         double from = 0.36;
         Spine blade = new Spine(
                 leaf.at(from), leaf.heading(from), leaf.length() * (1 - from), leaf.tipHeading() - leaf.heading(from));
-        Blade.round("#66885c").draw(pen, blade, width * 1.5);
+        Leaf.draw(pen, sheet.subject.look(), blade, width * 1.5);
     }
 
     /** Short stalks close over the leaves, each with its flower or bud. */
@@ -104,7 +142,7 @@ final class FlatRosetteFigure {
         List<Spine> stalks = new ArrayList<>();
         for (int i = 0; i < all; i++) {
             double lean = all == 1 ? 0.1 : (i / (all - 1.0) - 0.5) * 1.5;
-            stalks.add(new Spine(heart, Sheet.UP + lean, sheet.about(66 + 12 * (i % 2), 5), lean * 0.5));
+            stalks.add(new Spine(heart, Spine.UP + lean, sheet.about(66 + 12 * (i % 2), 5), lean * 0.5));
         }
         sheet.layer(
                 Part.FLOWER,
@@ -113,13 +151,10 @@ final class FlatRosetteFigure {
                         Spine stalk = stalks.get(i);
                         pen.limb(stalk.line(), 2.4, 1.6, "#8a5a62", 0.6);
                         if (i >= flowers) {
-                            pen.oval(stalk.tip(), 4, 5, 0, "#8f6fae", 0.75, 0.9);
-                            continue;
+                            Bloom.bud(pen, sheet.subject.look(), stalk.tip(), 5);
+                        } else {
+                            Bloom.draw(pen, sheet.subject.look(), stalk.tip(), 14);
                         }
-                        for (int k = 0; k < 5; k++) {
-                            Blade.round("#7d6aae").draw(pen, new Spine(stalk.tip(), Sheet.UP + k * 1.257, 14, 0), 14);
-                        }
-                        pen.dot(stalk.tip(), 2.6, "#f3b63f", 1);
                     }
                 },
                 stalks.stream().map(Spine::tip).toArray(Point[]::new));
@@ -128,23 +163,24 @@ final class FlatRosetteFigure {
     private static void scape(Sheet sheet, Point heart) {
         int flowers = Math.min(5, sheet.subject.flowers());
         int buds = Math.min(4, sheet.subject.buds());
-        Spine stalk = new Spine(heart, Sheet.UP + 0.1, 170, 0.7);
-        sheet.layer(
-                Part.FLOWER,
-                pen -> {
-                    pen.limb(stalk.line(), 2.6, 1.4, "#6d7d46", 0.6);
-                    pen.touchable(Pen.curve(stalk.line(), false), 24);
-                    for (int i = 0; i < flowers + buds; i++) {
-                        Point at = stalk.at(1 - 0.09 * (flowers + buds - 1 - i)).plus(Sheet.UP, 5);
-                        if (i < flowers) {
-                            for (int k = 0; k < 5; k++) {
-                                Blade.petal("#c48fb0").draw(pen, new Spine(at, Sheet.UP + k * 1.257, 10, 0), 8);
-                            }
-                        } else {
-                            pen.oval(at, 3, 4.4, 0, "#8fa867", 0.8, 0.8);
+        if (sheet.subject.look().flower() == FlowerShape.SPURRED) {
+            // Each flower has a stalk of its own.
+            List<Spine> stalks = new ArrayList<>();
+            for (int i = 0; i < Math.min(4, flowers + buds); i++) {
+                double lean = (i % 2 == 0 ? 1 : -1) * (0.1 + 0.16 * i);
+                stalks.add(new Spine(heart, Spine.UP + lean, 150 - 12 * i, lean * 0.4));
+            }
+            sheet.layer(
+                    Part.FLOWER,
+                    pen -> {
+                        for (int i = 0; i < stalks.size(); i++) {
+                            FlowerStalk.along(sheet, pen, stalks.get(i), i < flowers ? 1 : 0, i < flowers ? 0 : 1, 15);
                         }
-                    }
-                },
-                stalk.at(0.9));
+                    },
+                    stalks.stream().map(Spine::tip).toArray(Point[]::new));
+            return;
+        }
+        Spine stalk = new Spine(heart, Spine.UP + 0.1, 170, 0.7);
+        sheet.layer(Part.FLOWER, pen -> FlowerStalk.along(sheet, pen, stalk, flowers, buds, 10), stalk.at(0.9));
     }
 }

@@ -3,6 +3,12 @@ package mildlantern.web.plate;
 import java.util.ArrayList;
 import java.util.List;
 import mildlantern.diagnosis.Part;
+import mildlantern.look.GrowthHabit;
+import mildlantern.look.LeafShape;
+import mildlantern.web.drawing.Bloom;
+import mildlantern.web.drawing.Pen;
+import mildlantern.web.drawing.Point;
+import mildlantern.web.drawing.Spine;
 
 /** A single-crown orchid: pairs of broad leaves over the pot, air roots, a spike with its flowers and buds. */
 final class OrchidFigure {
@@ -11,7 +17,8 @@ final class OrchidFigure {
     static void draw(Sheet sheet) {
         double base = 300;
         Point crown = new Point(Sheet.MIDDLE, base - 12);
-        int leaves = Sheet.between(sheet.subject.leaves(), 2, 9, 6);
+        boolean ranked = sheet.subject.look().habit() == GrowthHabit.RANKED;
+        int leaves = Sheet.between(sheet.subject.leaves(), 2, ranked ? 12 : 9, ranked ? 10 : 6);
         sheet.pot(base, 124, 96);
         List<Point> rootTips = new ArrayList<>();
         sheet.layer(
@@ -36,29 +43,40 @@ final class OrchidFigure {
                 new Point(crown.x() - 74, base + 26));
         sheet.medium(base, 124);
         if (sheet.subject.flowers() + sheet.subject.buds() > 0) {
-            spike(sheet, crown);
+            if (sheet.subject.look().habit() == GrowthHabit.TUFT) {
+                single(sheet, crown);
+            } else {
+                spike(sheet, crown);
+            }
         }
         List<Spine> old = new ArrayList<>();
         List<Spine> young = new ArrayList<>();
         for (int i = 0; i < leaves; i++) {
             int rank = i / 2;
-            double rise = 0.16 + 0.34 * rank + sheet.about(0, 0.05);
-            double length = sheet.about(162 - 20 * rank - (i == leaves - 1 ? 24 : 0), 7);
+            double rise = 0.16 + 0.34 * rank * (ranked ? 0.35 : 1) + (ranked ? 0.5 : 0) + sheet.about(0, 0.05);
+            double length = sheet.about((ranked ? 132 - 8 * rank : 162 - 20 * rank) - (i == leaves - 1 ? 24 : 0), 7);
             boolean toRight = i % 2 == 0;
             Spine leaf = new Spine(
-                    new Point(crown.x() + (toRight ? 3 : -3), crown.y() + 3),
+                    new Point(crown.x() + (toRight ? 3 : -3), crown.y() + 3 - (ranked ? 25 * rank : 0)),
                     toRight ? -rise - 0.12 : Math.PI + rise + 0.12,
                     length,
                     (toRight ? 1 : -1) * (1.0 + 0.08 * rank));
             (i >= leaves - 2 && leaves > 3 ? young : old).add(leaf);
         }
-        sheet.leaves(Part.LEAF, old, Blade.orchidLeaf(), 48);
-        sheet.leaves(Part.NEW_LEAF, young, Blade.orchidLeaf(), 40);
-        sheet.crown(crown, 17, 9);
+        if (ranked) {
+            Spine stem = new Spine(crown, Spine.UP, 25 * (leaves / 2.0), 0);
+            sheet.layer(Part.STEM, pen -> pen.limb(stem.line(), 9, 7, "#7d8a55", 0.6), stem.at(0.5));
+        }
+        double broad = sheet.subject.look().leaf() == LeafShape.OBLONG
+                ? 48
+                : sheet.subject.look().leaf() == LeafShape.GRASS ? 18 : 27;
+        sheet.leaves(Part.LEAF, old, broad);
+        sheet.leaves(Part.NEW_LEAF, young, broad * 0.85);
+        sheet.crown(new Point(crown.x(), crown.y() - (ranked ? 12 * leaves : 0)), 17, 9);
     }
 
     private static void spike(Sheet sheet, Point crown) {
-        Spine spine = new Spine(new Point(crown.x() + 5, crown.y() - 2), Sheet.UP - 0.16, 285, 1.75);
+        Spine spine = new Spine(new Point(crown.x() + 5, crown.y() - 2), Spine.UP - 0.16, 285, 1.75);
         int flowers = Math.min(9, sheet.subject.flowers());
         int buds = Math.min(5, sheet.subject.buds());
         List<Point> places = new ArrayList<>();
@@ -84,16 +102,9 @@ final class OrchidFigure {
                                 places.get(i).y() + (i % 2 == 0 ? 13 : -8));
                         pen.stroke(List.of(places.get(i), places.get(i).middle(hung), hung), 1.5, 1);
                         if (i < flowers) {
-                            flower(pen, hung, 18 - 0.6 * i);
+                            Bloom.draw(pen, sheet.subject.look(), hung, 18 - 0.6 * i);
                         } else {
-                            pen.oval(
-                                    hung,
-                                    4.8 - 0.3 * (i - flowers),
-                                    6.8 - 0.4 * (i - flowers),
-                                    12,
-                                    "#c9a2b2",
-                                    0.75,
-                                    0.9);
+                            Bloom.bud(pen, sheet.subject.look(), hung, 6.8 - 0.4 * (i - flowers));
                         }
                     }
                 },
@@ -102,15 +113,15 @@ final class OrchidFigure {
                         .toArray(Point[]::new));
     }
 
-    private static void flower(Pen pen, Point at, double radius) {
-        Blade sepal = Blade.petal("#c98aa4");
-        for (double angle : new double[] {Sheet.UP, Sheet.UP + 2.15, Sheet.UP - 2.15}) {
-            sepal.draw(pen, new Spine(at, angle, radius * 1.05, 0), radius * 0.72);
-        }
-        for (double angle : new double[] {Sheet.UP + 1.32, Sheet.UP - 1.32}) {
-            sepal.draw(pen, new Spine(at, angle, radius * 1.2, 0), radius * 1.25);
-        }
-        Blade.petal("#8f2f57").draw(pen, new Spine(at, -Sheet.UP, radius * 0.7, 0), radius * 0.45);
-        pen.dot(at, 2.1, "#f3b63f", 0.95);
+    /** One flower, or two, on a stalk that stands upright. */
+    private static void single(Sheet sheet, Point crown) {
+        int flowers = Math.min(3, sheet.subject.flowers());
+        int buds = Math.min(2, sheet.subject.buds());
+        Spine stalk = new Spine(new Point(crown.x() + 4, crown.y() - 2), Spine.UP + 0.05, 196, 0.2);
+        sheet.layer(
+                Part.FLOWER,
+                pen -> FlowerStalk.along(sheet, pen, stalk, flowers, buds, 27),
+                stalk.tip(),
+                stalk.at(0.6));
     }
 }

@@ -1,5 +1,6 @@
 package mildlantern.web.plate;
 
+import mildlantern.look.Look;
 import mildlantern.plant.GrowthForm;
 import mildlantern.plant.PlantId;
 import mildlantern.plant.PotKind;
@@ -10,6 +11,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param id the plant; the same plant is always drawn the same way
  * @param form its growth form
+ * @param look what its kind is told by
  * @param vessel what it stands in
  * @param medium id of its medium
  * @param leaves leaves or fronds, 0 where not counted
@@ -21,6 +23,7 @@ import org.jspecify.annotations.Nullable;
 public record PlateSubject(
         PlantId id,
         GrowthForm form,
+        Look look,
         PotKind vessel,
         @Nullable String medium,
         int leaves,

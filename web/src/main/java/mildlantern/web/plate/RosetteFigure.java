@@ -3,6 +3,14 @@ package mildlantern.web.plate;
 import java.util.ArrayList;
 import java.util.List;
 import mildlantern.diagnosis.Part;
+import mildlantern.look.FlowerShape;
+import mildlantern.look.GrowthHabit;
+import mildlantern.web.drawing.Blade;
+import mildlantern.web.drawing.Bloom;
+import mildlantern.web.drawing.Leaf;
+import mildlantern.web.drawing.Pen;
+import mildlantern.web.drawing.Point;
+import mildlantern.web.drawing.Spine;
 
 /** A rosette of straps round a cup, in a pot or on a mount, with offsets and a bract. */
 final class RosetteFigure {
@@ -13,7 +21,7 @@ final class RosetteFigure {
         Point heart = new Point(Sheet.MIDDLE, base - 6);
         int leaves = Sheet.between(sheet.subject.leaves(), 5, 16, 11);
         if (sheet.mounted()) {
-            sheet.mount(base);
+            Mount.draw(sheet, base);
         } else {
             sheet.pot(base, 112, 88);
             sheet.medium(base, 112);
@@ -23,7 +31,9 @@ final class RosetteFigure {
         for (int i = 0; i < leaves; i++) {
             double share = i / (leaves - 1.0);
             boolean toRight = i % 2 == 0;
-            double rise = 0.2 + 1.32 * share + sheet.about(0, 0.04);
+            double rise = 0.2
+                    + 1.32 * share * (sheet.subject.look().habit() == GrowthHabit.FLAT ? 0.62 : 1)
+                    + sheet.about(0, 0.04);
             double length = sheet.about(172 - 50 * share * share, 6);
             double bend = (1 - share) * 0.9 + 0.12;
             Spine leaf = new Spine(
@@ -33,12 +43,12 @@ final class RosetteFigure {
                     toRight ? bend : -bend);
             (share > 0.72 ? young : old).add(leaf);
         }
-        old.add(new Spine(new Point(heart.x(), heart.y() + 4), Sheet.UP, 92, 0.02));
-        sheet.leaves(Part.LEAF, old, Blade.strap("#7f9268"), 33);
+        old.add(new Spine(new Point(heart.x(), heart.y() + 4), Spine.UP, 92, 0.02));
+        sheet.leaves(Part.LEAF, old, sheet.subject.look().habit() == GrowthHabit.FLAT ? 38 : 33);
         if (sheet.subject.flowers() > 0) {
             bract(sheet, heart);
         }
-        sheet.leaves(Part.NEW_LEAF, young, Blade.strap("#8da073"), 28);
+        sheet.leaves(Part.NEW_LEAF, young, 28);
         cup(sheet, new Point(heart.x(), heart.y() - 24));
         if (sheet.subject.offsets() > 0) {
             sheet.layer(
@@ -52,13 +62,13 @@ final class RosetteFigure {
                                 {Math.PI + 0.4, 52, -0.75},
                                 {-0.85, 62, 0.5},
                                 {Math.PI + 0.95, 58, -0.5},
-                                {Sheet.UP, 60, 0.06}
+                                {Spine.UP, 60, 0.06}
                             }) {
-                                Blade.strap("#92a86f")
-                                        .draw(
-                                                pen,
-                                                new Spine(new Point(x, base + 4), leaf[0], leaf[1] * size, leaf[2]),
-                                                14 * size);
+                                Leaf.young(
+                                        pen,
+                                        sheet.subject.look(),
+                                        new Spine(new Point(x, base + 4), leaf[0], leaf[1] * size, leaf[2]),
+                                        14 * size);
                             }
                         }
                     },
@@ -78,7 +88,24 @@ final class RosetteFigure {
     }
 
     private static void bract(Sheet sheet, Point heart) {
-        Spine stalk = new Spine(heart, Sheet.UP + 0.06, 205, 0.1);
+        if (sheet.subject.look().flower() == FlowerShape.BALL) {
+            // It flowers down in its cup.
+            Point cup = new Point(heart.x(), heart.y() - 30);
+            sheet.layer(Part.FLOWER, pen -> Bloom.draw(pen, sheet.subject.look(), cup, 16), cup);
+            return;
+        }
+        if (sheet.subject.look().flower() == FlowerShape.BRACTS) {
+            Spine stem = new Spine(heart, Spine.UP + 0.04, 176, 0.06);
+            sheet.layer(
+                    Part.FLOWER,
+                    pen -> {
+                        pen.limb(stem.line(), 7, 5, "#7d8a55", 0.6);
+                        Bloom.draw(pen, sheet.subject.look(), stem.tip(), 34);
+                    },
+                    stem.tip());
+            return;
+        }
+        Spine stalk = new Spine(heart, Spine.UP + 0.06, 205, 0.1);
         sheet.layer(
                 Part.FLOWER,
                 pen -> {
@@ -86,7 +113,7 @@ final class RosetteFigure {
                     for (int i = 0; i < 9; i++) {
                         double at = 0.62 + 0.042 * i;
                         boolean right = i % 2 == 0;
-                        Blade.petal("#b4475f")
+                        Blade.petal(sheet.subject.look().bloom())
                                 .draw(
                                         pen,
                                         new Spine(

@@ -8,12 +8,14 @@ import java.util.Random;
 import java.util.function.Consumer;
 import mildlantern.diagnosis.Part;
 import mildlantern.plant.PotKind;
+import mildlantern.web.drawing.Blade;
+import mildlantern.web.drawing.Leaf;
+import mildlantern.web.drawing.Pen;
+import mildlantern.web.drawing.Point;
+import mildlantern.web.drawing.Spine;
 
 /** A sheet in the making: what all figures share, the pot, the medium, the ground, and the list of layers. */
 final class Sheet {
-    /** The heading straight up, radians. */
-    static final double UP = -Math.PI / 2;
-
     static final double MIDDLE = Plate.WIDTH / 2.0;
 
     final PlateSubject subject;
@@ -37,7 +39,7 @@ final class Sheet {
         drawing.accept(pen);
         layers.add(new Plate.Layer(
                 part,
-                pen.drawn(),
+                "<g stroke-linecap=\"round\" stroke-linejoin=\"round\">" + pen.drawn() + "</g>",
                 Arrays.stream(anchors)
                         .map(point -> new Plate.Anchor(point.x(), point.y()))
                         .toList()));
@@ -59,7 +61,7 @@ final class Sheet {
         ground += pen.drawn();
     }
 
-    /** A little chance: a value some way either side of another. */
+    /** A value some way either side of another. */
     double about(double value, double spread) {
         return value + (random.nextDouble() * 2 - 1) * spread;
     }
@@ -178,25 +180,6 @@ final class Sheet {
                 new Point(MIDDLE - width * 0.36, top + height * 0.6));
     }
 
-    /** A piece of cork bark that a plant is tied to. */
-    void mount(double base) {
-        layer(
-                Part.MEDIUM,
-                pen -> {
-                    Spine cork = new Spine(new Point(MIDDLE - 118, base + 26), -0.14, 240, 0.2);
-                    pen.limb(cork.line(), 46, 36, "#8a6a4c", 0.6);
-                    for (int i = 0; i < 16; i++) {
-                        double at = 0.05 + 0.056 * i;
-                        pen.outline(
-                                "M" + Pen.xy(cork.beside(at, about(-8, 8))) + "L"
-                                        + Pen.xy(cork.beside(at + 0.05, about(8, 8))),
-                                0.7,
-                                0.5);
-                    }
-                },
-                new Point(MIDDLE + 92, base + 24));
-    }
-
     boolean mounted() {
         return subject.vessel() == PotKind.MOUNT;
     }
@@ -212,13 +195,16 @@ final class Sheet {
                             MIDDLE - width * 0.46, top + 2, width * 0.46, width * 0.92, -width * 0.46, -width * 0.92);
                     pen.fill(bed, Pen.SHEET, 1).fill(bed, colour, 0.62);
                     boolean coarse = "bark".equals(subject.medium()) || "leca".equals(subject.medium());
+                    List<Point> grains = new ArrayList<>();
                     for (int i = 0; i < (coarse ? 26 : 52); i++) {
-                        Point at = new Point(MIDDLE + about(0, width * 0.42), top + 2 + about(0, 3));
-                        if (coarse) {
-                            pen.oval(at, about(4, 1), about(2, 0.6), about(0, 50), colour, 0.8, 0.6);
-                        } else {
-                            pen.dot(at, about(1.1, 0.5), Pen.INK, 0.5);
+                        grains.add(new Point(MIDDLE + about(0, width * 0.42), top + 2 + about(0, 3)));
+                    }
+                    if (coarse) {
+                        for (Point grain : grains) {
+                            Blade.small(pen, grain, about(0, 0.8), 8.5, 4, Pen.over(colour, 0.8));
                         }
+                    } else {
+                        pen.dots(grains, 1.1, Pen.INK, 0.5);
                     }
                     // The upper third of the pot belongs to the medium, so that a thumb finds it.
                     pen.fill(
@@ -235,14 +221,20 @@ final class Sheet {
         return value == 0 ? unknown : Math.max(least, Math.min(most, value));
     }
 
-    /** A part made of leaves of one width, each along its spine. */
-    void leaves(Part part, List<Spine> leaves, Blade blade, double width) {
+    /** A part made of leaves as its kind has them. */
+    void leaves(Part part, List<Spine> leaves, double width) {
         if (leaves.isEmpty()) {
             return;
         }
         layer(
                 part,
-                pen -> leaves.forEach(leaf -> blade.draw(pen, leaf, about(width, 2))),
+                pen -> leaves.forEach(leaf -> {
+                    if (part == Part.NEW_LEAF) {
+                        Leaf.young(pen, subject.look(), leaf, about(width, 2));
+                    } else {
+                        Leaf.draw(pen, subject.look(), leaf, about(width, 2));
+                    }
+                }),
                 leaves.stream().map(leaf -> leaf.at(0.66)).toArray(Point[]::new));
     }
 

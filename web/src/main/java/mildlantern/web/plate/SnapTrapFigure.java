@@ -3,6 +3,10 @@ package mildlantern.web.plate;
 import java.util.ArrayList;
 import java.util.List;
 import mildlantern.diagnosis.Part;
+import mildlantern.web.drawing.Blade;
+import mildlantern.web.drawing.Pen;
+import mildlantern.web.drawing.Point;
+import mildlantern.web.drawing.Spine;
 
 /** A snap trap rosette: winged stalks round a heart, each with a two-lobed trap and its teeth. */
 final class SnapTrapFigure {
@@ -22,12 +26,12 @@ final class SnapTrapFigure {
             double lean = (1 - share) * 1.3 + 0.08;
             stalks.add(new Spine(
                     heart,
-                    Sheet.UP + (toRight ? lean : -lean),
+                    Spine.UP + (toRight ? lean : -lean),
                     sheet.about(84 + 22 * share, 6),
                     (toRight ? 1 : -1) * (0.5 * (1 - share) + 0.1)));
         }
         int young = Math.max(1, leaves / 4);
-        sheet.leaves(Part.LEAF, stalks.subList(0, leaves - young), Blade.paddle("#8aa04f"), 22);
+        sheet.leaves(Part.LEAF, stalks.subList(0, leaves - young), 22);
         List<Point> anchors = new ArrayList<>();
         for (int i = 0; i < Math.min(traps, leaves - young); i++) {
             anchors.add(stalks.get(i).tip().plus(stalks.get(i).tipHeading(), 14));
@@ -87,17 +91,17 @@ final class SnapTrapFigure {
     }
 
     private static void flower(Sheet sheet, Point heart) {
-        Spine stalk = new Spine(heart, Sheet.UP - 0.06, 205, 0.1);
+        Spine stalk = new Spine(heart, Spine.UP - 0.06, 205, 0.1);
         sheet.layer(
                 Part.FLOWER,
                 pen -> {
                     pen.limb(stalk.line(), 3.4, 2.2, "#6d7d46", 0.6);
                     pen.touchable(Pen.curve(stalk.line(), false), 24);
                     for (int i = 0; i < Math.min(4, sheet.subject.flowers() + sheet.subject.buds()); i++) {
-                        Point at = stalk.tip().plus(Sheet.UP + (i - 1.2) * 0.9, i == 0 ? 4 : 20);
+                        Point at = stalk.tip().plus(Spine.UP + (i - 1.2) * 0.9, i == 0 ? 4 : 20);
                         pen.stroke(List.of(stalk.tip(), stalk.tip().middle(at), at), 1.2, 0.9);
                         for (int k = 0; k < 5; k++) {
-                            Blade.petal("#d8d6c4").draw(pen, new Spine(at, Sheet.UP + k * 1.257, 12, 0), 10);
+                            Blade.petal("#d8d6c4").draw(pen, new Spine(at, Spine.UP + k * 1.257, 12, 0), 10);
                         }
                         pen.dot(at, 2, "#8fa867", 1);
                     }

@@ -18,12 +18,15 @@ import mildlantern.handwork.LeafWork;
 import mildlantern.light.Daylight;
 import mildlantern.light.Sun;
 import mildlantern.light.WindowLight;
+import mildlantern.look.Looks;
 import mildlantern.nutrition.FeedPlan;
 import mildlantern.nutrition.PotAccount;
 import mildlantern.nutrition.SlowRelease;
 import mildlantern.nutrition.Waters;
 import mildlantern.pest.Pests;
 import mildlantern.place.Moves;
+import mildlantern.plan.HousePlanner;
+import mildlantern.plan.PlanKnowledge;
 import mildlantern.plant.PlantKnowledge;
 import mildlantern.potting.MixList;
 import mildlantern.potting.PotWork;
@@ -33,8 +36,10 @@ import mildlantern.quarantine.Quarantine;
 import mildlantern.remedy.Differences;
 import mildlantern.remedy.Remedies;
 import mildlantern.round.RoundPlanner;
+import mildlantern.round.StopNotices;
 import mildlantern.season.PlantYears;
 import mildlantern.season.YearKnowledge;
+import mildlantern.sign.SignKnowledge;
 import mildlantern.treatment.CourseComposer;
 import mildlantern.treatment.TreatmentKnowledge;
 import mildlantern.treatment.Trials;
@@ -77,8 +82,23 @@ class CoreConfiguration {
     }
 
     @Bean
+    SignKnowledge signKnowledge(Diagnosis diagnosis) {
+        return SignKnowledge.load(diagnosis.knowledge());
+    }
+
+    @Bean
     RoundPlanner roundPlanner() {
         return RoundPlanner.load();
+    }
+
+    @Bean
+    Looks looks(PlantKnowledge plants) {
+        return Looks.load(plants);
+    }
+
+    @Bean
+    StopNotices stopNotices(AirKnowledge air) {
+        return StopNotices.load(air);
     }
 
     @Bean
@@ -225,6 +245,11 @@ class CoreConfiguration {
     Changes changes(
             CareKnowledge knowledge, Needs needs, Waters waters, FeedPlan feeds, Moves moves, RoundPlanner planner) {
         return new Changes(knowledge, needs, waters, feeds, moves, planner.feedDays());
+    }
+
+    @Bean
+    HousePlanner housePlanner(CareKnowledge care, Needs needs, Moves moves) {
+        return new HousePlanner(PlanKnowledge.load(), care, needs, moves);
     }
 
     @Bean

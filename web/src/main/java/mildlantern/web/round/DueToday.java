@@ -8,6 +8,7 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -66,7 +67,7 @@ final class DueToday {
     private final Map<StopId, StopNow> now;
     private final Map<StopId, StopDue> byStop = new HashMap<>();
     private boolean counted;
-    private @Nullable Set<PlantId> cupsSeenTo;
+    private @Nullable List<LogLine> written;
     private @Nullable Map<PlantId, LocalDate> aloneSince;
 
     DueToday(
@@ -155,15 +156,18 @@ final class DueToday {
                                         Integer::sum));
             }
         });
-        walk.stream()
+        List<StopId> cold = walk.stream()
                 .filter(stop ->
-                        now(stop).nightCelsius().filter(planner::coldForCups).isPresent())
-                .forEach(stop -> {
-                    long cups = this.plants.plantsAt(collection, stop.id()).stream()
-                            .filter(plant -> cup(plant, stop))
-                            .filter(plant -> !apart.containsKey(plant.id()))
-                            .count();
-                    due(stop).count().merge(Due.Kind.EMPTY_CUP, (int) cups, Integer::sum);
+                        now(stop).nightCelsius().filter(planner::coldForWater).isPresent())
+                .map(Stop::id)
+                .toList();
+        this.plants.plantsOf(collection, cold, RoundPlanner::holdsWater).stream()
+                .filter(plant -> !apart.containsKey(plant.id()))
+                .forEach(plant -> {
+                    Stop stop = Objects.requireNonNull(stops.get(plant.stop()));
+                    if (tipOut(plant, stop).isPresent()) {
+                        due(stop).count().merge(Due.Kind.EMPTY_CUP, 1, Integer::sum);
+                    }
                 });
     }
 
@@ -181,22 +185,20 @@ final class DueToday {
         return now.getOrDefault(stop.id(), StopNow.UNKNOWN);
     }
 
-    private boolean cup(Plant plant, Stop stop) {
+    private Optional<DueReason> tipOut(Plant plant, Stop stop) {
         return now(stop)
-                        .nightCelsius()
-                        .filter(night -> planner.cupInTheCold(this.plants.profile(plant), night))
-                        .isPresent()
-                && !cupsSeenTo().contains(plant.id());
+                .nightCelsius()
+                .flatMap(night ->
+                        planner.tipOut(this.plants.profile(plant), night, wrote(plant, Set.of(LogKind.WATERED))))
+                .filter(why -> !wrote(plant, Set.of(LogKind.CUP_EMPTIED, LogKind.PUT_OFF)));
     }
 
-    private Set<PlantId> cupsSeenTo() {
-        if (cupsSeenTo == null) {
-            cupsSeenTo = logBook.on(collection, day).stream()
-                    .filter(row -> row.kind() == LogKind.CUP_EMPTIED || row.kind() == LogKind.PUT_OFF)
-                    .map(LogLine::plant)
-                    .collect(Collectors.toSet());
+    /** Whether any of some things was written of a plant today. */
+    private boolean wrote(Plant plant, Set<LogKind> kinds) {
+        if (written == null) {
+            written = logBook.on(collection, day);
         }
-        return cupsSeenTo;
+        return written.stream().anyMatch(line -> line.plant().equals(plant.id()) && kinds.contains(line.kind()));
     }
 
     /** What is due on a plant; one that is kept dry for a while is not watered. */
@@ -218,7 +220,7 @@ final class DueToday {
                 asked(plant, stop),
                 stopsWithCatching.contains(stop.id()),
                 holds.getOrDefault(plant.id(), Set.of()).contains(Hold.FEED),
-                cup(plant, stop));
+                tipOut(plant, stop));
     }
 
     /** A look that a course asked for, or that a new arrival asks for by itself while it does not stand alone. */

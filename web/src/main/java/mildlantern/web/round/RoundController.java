@@ -38,9 +38,7 @@ class RoundController {
     @GetMapping("/")
     String round(@AuthenticationPrincipal SignedIn member, @RequestParam Optional<StopId> stop, Reply reply) {
         // The frame has worked out the day already, for the walk.
-        DueToday today = reply.get(FrameAdvice.FRAME) instanceof FrameAdvice.FrameSource frame
-                ? frame.today()
-                : rounds.today(member.collection());
+        DueToday today = today(member, reply);
         var page = rounds.round(today, stop);
         if (page.isEmpty()) {
             return "round/empty";
@@ -116,10 +114,17 @@ class RoundController {
                 : slip(member, slip.plant(), slip.stop(), slip.markOnPlan(), problem, reply);
     }
 
+    /** What is due today; worked out once for a page and its frame. */
+    private DueToday today(SignedIn member, Reply reply) {
+        return reply.get(FrameAdvice.FRAME) instanceof FrameAdvice.FrameSource frame
+                ? frame.today()
+                : rounds.today(member.collection());
+    }
+
     /** What the day came to. */
     @GetMapping("/round/summary")
     String summary(@AuthenticationPrincipal SignedIn member, Reply reply) {
-        reply.put("page", summaries.summary(member.collection(), rounds.today(member.collection())));
+        reply.put("page", summaries.summary(member.collection(), today(member, reply)));
         return "round/summary";
     }
 

@@ -65,6 +65,7 @@ public class RoundService {
     private final StopPlans plans;
     private final SlipMaker slips;
     private final RoundPlanner planner;
+    private final AirNotices notices;
     private final Clock clock;
 
     RoundService(
@@ -82,6 +83,7 @@ public class RoundService {
             StopPlans plans,
             SlipMaker slips,
             RoundPlanner planner,
+            AirNotices notices,
             Clock clock) {
         this.logBook = logBook;
         this.stops = stops;
@@ -97,6 +99,7 @@ public class RoundService {
         this.plans = plans;
         this.slips = slips;
         this.planner = planner;
+        this.notices = notices;
         this.clock = clock;
     }
 
@@ -197,6 +200,7 @@ public class RoundService {
                 stop.id(),
                 stop.name(),
                 RoundWords.sentence(today, stop, plants.size(), open.size()),
+                notices.of(stop, today.now(stop), open),
                 plans.draw(stop, standing, PLAN_WIDTH, PLAN_HEIGHT),
                 marks,
                 stop.glass() == null

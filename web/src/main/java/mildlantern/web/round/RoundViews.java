@@ -28,6 +28,7 @@ public final class RoundViews {
             StopId stop,
             String name,
             String sentence,
+            List<String> notices,
             StopPlans.Drawn plan,
             List<PotMark> marks,
             String glass,

@@ -116,7 +116,7 @@ class SlipMaker {
 
     /** A round figure: nobody pours 387 mL. */
     private static int ml(PlantDue plant) {
-        int exact = plant.row().map(row -> row.wetThroughMl()).orElse(0);
+        int exact = plant.row().map(row -> row.pourMl()).orElse(0);
         int step = exact < 200 ? 10 : exact < 1000 ? 20 : 100;
         return Math.max(10, Math.round((float) exact / step) * step);
     }

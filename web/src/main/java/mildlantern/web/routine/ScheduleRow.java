@@ -20,7 +20,7 @@ import mildlantern.web.plant.Plant;
  * @param stop where it stands
  * @param reckonedOn the day of reckoning
  * @param schedule when its routine is due
- * @param wetThroughMl what wets it through, mL, as of the day of reckoning
+ * @param pourMl what to pour when it wants water, mL: what wets it through, or a little for a plant that rests dry
  * @param cycleDays days from wet through to wanting water, as learned
  * @param expectedDays the same for a usual plant of its kind in this pot and place
  * @param fullness share of the water left on the day of reckoning, 0 to 1
@@ -37,7 +37,7 @@ public record ScheduleRow(
         StopId stop,
         LocalDate reckonedOn,
         CareSchedule schedule,
-        int wetThroughMl,
+        int pourMl,
         double cycleDays,
         double expectedDays,
         boolean tray,
@@ -79,7 +79,7 @@ public record ScheduleRow(
                 plant.stop(),
                 today,
                 schedule,
-                (int) Math.round(outlook.wetThroughMl()),
+                schedule.water().map(CareSchedule.WaterCheck::pourMl).orElse((int) Math.round(outlook.wetThroughMl())),
                 outlook.cycleDays(),
                 outlook.expectedDays(),
                 tray,

@@ -13,6 +13,7 @@ import java.util.stream.Stream;
 import mildlantern.log.LogEntry;
 import mildlantern.log.LogKind;
 import mildlantern.log.Wetness;
+import mildlantern.nutrition.FedPlant;
 import mildlantern.nutrition.FeedPlan;
 import mildlantern.nutrition.NextFeed;
 import mildlantern.plant.FeedStrength;
@@ -82,7 +83,7 @@ class Scheduler {
         Profile profile = plants.profile(plant);
         WaterEstimate estimate = waterBook.estimate(plant, profile, log, climates, year);
         boolean tray = waterBook.tray(plant, profile);
-        Optional<NextFeed> feed = feed(plant, profile, log, year.wants(), today);
+        Optional<NextFeed> feed = feed(plant, profile, log, year.wants(), climates.outdoors(plant.stop()), today);
         CareSchedule schedule = planner.plan(
                 year.wants(),
                 estimate.outlook(),
@@ -104,12 +105,14 @@ class Scheduler {
     }
 
     /** Its next feed; none where its kind rests, or its grower gives it none at the roots. */
-    private Optional<NextFeed> feed(Plant plant, Profile profile, List<LogLine> log, Wants wants, LocalDate today) {
+    private Optional<NextFeed> feed(
+            Plant plant, Profile profile, List<LogLine> log, Wants wants, boolean outdoors, LocalDate today) {
         List<Long> fed = log.stream()
                 .filter(row -> row.kind() == LogKind.FED || row.kind() == LogKind.TRAP_FED)
                 .map(row -> Math.max(0, ChronoUnit.DAYS.between(row.onDay(), today)))
                 .toList();
-        return feeds.next(profile, wants, feeds.known(plant.leaves(), plant.growths(), fed), planner.feedDays())
+        FedPlant counted = new FedPlant(plant.leaves(), plant.growths(), plant.stage(), plant.acrossCm(), outdoors);
+        return feeds.next(profile, wants, feeds.known(counted, fed), planner.feedDays())
                 .filter(next -> plant.feedStrength() != FeedStrength.NONE || next.way() != FeedPlan.Way.ROOTS);
     }
 

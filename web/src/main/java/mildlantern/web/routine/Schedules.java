@@ -74,7 +74,7 @@ public class Schedules {
                         water == null ? null : water.early(),
                         water == null ? null : water.likely(),
                         water == null ? null : water.late(),
-                        row.wetThroughMl(),
+                        row.pourMl(),
                         row.cycleDays(),
                         row.expectedDays(),
                         row.tray(),

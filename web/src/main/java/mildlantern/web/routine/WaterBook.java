@@ -84,6 +84,14 @@ public class WaterBook {
             return house;
         }
 
+        /** Whether a stop is outdoors. */
+        boolean outdoors(StopId stop) {
+            return house.days()
+                    .stop(stop)
+                    .filter(it -> it.kind() == StopKind.OUTDOORS)
+                    .isPresent();
+        }
+
         public Climate at(StopId stop, LocalDate day) {
             Optional<ReadOnDay> read = house.days().asOf(stop, day);
             Optional<WeatherDay> outdoors = house.days()

@@ -18,6 +18,7 @@ import mildlantern.light.Sun;
 import mildlantern.light.Window;
 import mildlantern.place.StopId;
 import mildlantern.season.PlantYears;
+import mildlantern.season.ReadingsHold;
 import mildlantern.web.platform.CollectionId;
 import mildlantern.web.platform.Maybe;
 import mildlantern.web.stop.ReadOnDay;
@@ -32,10 +33,6 @@ import org.jspecify.annotations.Nullable;
  * A reading of light is carried over to another day by the sun of both; one of warmth holds for some weeks, or until the next.
  */
 public final class StopDays {
-    private static final int METER_HOLDS_DAYS = 45;
-    private static final int MEASURED_HOLDS_DAYS = 7;
-    private static final int TYPED_HOLDS_DAYS = 90;
-    private static final int LATEST_DAYS = 14;
     private static final int A_YEAR = 365;
 
     private final CollectionId collection;
@@ -44,6 +41,7 @@ public final class StopDays {
     private final WindowCurves curves;
     private final Sun.Year sun;
     private final double latitude;
+    private final ReadingsHold holds;
     private final LocalDate today;
     private final Map<StopId, History> read = new HashMap<>();
 
@@ -54,6 +52,7 @@ public final class StopDays {
             WindowCurves curves,
             Sun.Year sun,
             double latitude,
+            ReadingsHold holds,
             LocalDate today) {
         this.collection = collection;
         this.stops = stops;
@@ -61,6 +60,7 @@ public final class StopDays {
         this.curves = curves;
         this.sun = sun;
         this.latitude = latitude;
+        this.holds = holds;
         this.today = today;
     }
 
@@ -180,8 +180,8 @@ public final class StopDays {
             return values.isEmpty() ? typed(history, typed) : OptionalDouble.empty();
         }
         long age = ChronoUnit.DAYS.between(last.getKey(), day);
-        boolean holds = age <= (history.measured.contains(last.getKey()) ? MEASURED_HOLDS_DAYS : TYPED_HOLDS_DAYS);
-        return holds ? OptionalDouble.of(last.getValue()) : OptionalDouble.empty();
+        boolean still = age <= (history.measured.contains(last.getKey()) ? holds.measured() : holds.typed());
+        return still ? OptionalDouble.of(last.getValue()) : OptionalDouble.empty();
     }
 
     /** As a year before, where that was measured; indoors as lately. */
@@ -200,7 +200,7 @@ public final class StopDays {
         if (history.stop.filter(stop -> stop.kind() == StopKind.OUTDOORS).isPresent()) {
             return OptionalDouble.empty();
         }
-        OptionalDouble lately = values.subMap(today.minusDays(LATEST_DAYS), true, today, true).values().stream()
+        OptionalDouble lately = values.subMap(today.minusDays(holds.latest()), true, today, true).values().stream()
                 .mapToDouble(Double::doubleValue)
                 .average();
         return lately.isPresent() ? lately : warmth(history, values, typed, today);
@@ -214,13 +214,13 @@ public final class StopDays {
         Optional<Map.Entry<LocalDate, Double>> last = Optional.ofNullable(history.light.floorEntry(day));
         if (day.isAfter(today)) {
             OptionalDouble lately =
-                    history.light.subMap(today.minusDays(LATEST_DAYS), true, today, true).entrySet().stream()
+                    history.light.subMap(today.minusDays(holds.latest()), true, today, true).entrySet().stream()
                             .mapToDouble(entry -> carried(history, entry.getKey(), entry.getValue(), day))
                             .average();
             if (lately.isPresent()) {
                 return lately;
             }
-        } else if (last.filter(it -> ChronoUnit.DAYS.between(it.getKey(), day) <= METER_HOLDS_DAYS)
+        } else if (last.filter(it -> ChronoUnit.DAYS.between(it.getKey(), day) <= holds.meter())
                 .isPresent()) {
             return OptionalDouble.of(
                     carried(history, last.get().getKey(), last.get().getValue(), day));

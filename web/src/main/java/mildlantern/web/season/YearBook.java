@@ -117,7 +117,15 @@ public class YearBook {
         private House(CollectionId collection) {
             this.collection = collection;
             double latitude = houses.site(collection).latitude();
-            this.days = new StopDays(collection, stops, daylight, curves, sun(latitude), latitude, today);
+            this.days = new StopDays(
+                    collection,
+                    stops,
+                    daylight,
+                    curves,
+                    sun(latitude),
+                    latitude,
+                    knowledge().readings(),
+                    today);
         }
 
         /** What its stops' air and light were. */

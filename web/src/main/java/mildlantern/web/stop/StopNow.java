@@ -12,17 +12,19 @@ import mildlantern.plant.Brightness;
  * @param humidity percent
  * @param day temperature by day, °C
  * @param night temperature at night, °C
+ * @param moistHours hours a day with air so moist that leaves stay wet, mean of the last measured days
  */
 public record StopNow(
         Optional<Brightness> brightness,
         Optional<Known> light,
         Optional<Known> humidity,
         Optional<Known> day,
-        Optional<Known> night) {
+        Optional<Known> night,
+        Optional<Double> moistHours) {
 
     /** Nothing is known of it. */
-    public static final StopNow UNKNOWN =
-            new StopNow(Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
+    public static final StopNow UNKNOWN = new StopNow(
+            Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
 
     /**
      * A figure, how it is known and since when.

@@ -24,6 +24,9 @@ public class StopStates {
     /** Fewer measured days than this say too little. */
     private static final int LEAST_DAYS = 3;
 
+    /** Wet nights are those just past. */
+    private static final int MOIST_DAYS = 3;
+
     private final JdbcClient jdbc;
     private final Clock clock;
 
@@ -52,7 +55,9 @@ public class StopStates {
                             max(on_day) filter (where not measured and day_celsius is not null),
                             avg(night_celsius) filter (where measured), count(night_celsius) filter (where measured),
                             max(on_day) filter (where measured and night_celsius is not null),
-                            max(on_day) filter (where not measured and night_celsius is not null)
+                            max(on_day) filter (where not measured and night_celsius is not null),
+                            avg(wet_hours) filter (where measured and on_day >= :moist),
+                            count(wet_hours) filter (where measured and on_day >= :moist)
                         from (select r.*, origin = 'MEASURED' as measured from stop_reading r
                             where collection_id = :collection and stop_id = any(:stops)
                                 and (origin <> 'MEASURED' or on_day between :from and :until)) as lately
@@ -61,6 +66,7 @@ public class StopStates {
                 .param("collection", collection.value())
                 .param("stops", stops.stream().map(stop -> stop.id().value()).toArray(UUID[]::new))
                 .param("from", LocalDate.now(clock).minusDays(DAYS))
+                .param("moist", LocalDate.now(clock).minusDays(MOIST_DAYS))
                 .param("until", LocalDate.now(clock).minusDays(1))
                 .query((row, number) -> read.put(new StopId(row.getObject(1, UUID.class)), Read.of(row)))
                 .list();
@@ -108,15 +114,17 @@ public class StopStates {
         }
     }
 
-    private record Read(Quantity light, Quantity humidity, Quantity day, Quantity night) {
-        static final Read NOTHING = new Read(Quantity.NONE, Quantity.NONE, Quantity.NONE, Quantity.NONE);
+    private record Read(Quantity light, Quantity humidity, Quantity day, Quantity night, Optional<Double> moistHours) {
+        static final Read NOTHING =
+                new Read(Quantity.NONE, Quantity.NONE, Quantity.NONE, Quantity.NONE, Optional.empty());
 
         static Read of(ResultSet row) throws SQLException {
             return new Read(
                     Quantity.of(row, 2).typedBy(row.getString(6)),
                     Quantity.of(row, 7),
                     Quantity.of(row, 11),
-                    Quantity.of(row, 15));
+                    Quantity.of(row, 15),
+                    row.getInt(20) < MOIST_DAYS - 1 ? Optional.empty() : Optional.of(row.getDouble(19)));
         }
     }
 
@@ -126,6 +134,7 @@ public class StopStates {
                 read.light().known(stop.dailyLight(), 0.1),
                 read.humidity().known(stop.humidityPercent(), 1),
                 read.day().known(stop.dayCelsius(), 1),
-                read.night().known(stop.nightCelsius(), 1));
+                read.night().known(stop.nightCelsius(), 1),
+                read.moistHours());
     }
 }

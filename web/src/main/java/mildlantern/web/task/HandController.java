@@ -21,10 +21,12 @@ import org.springframework.web.bind.annotation.RequestParam;
 class HandController {
     private final HandPages pages;
     private final HandTasks tasks;
+    private final Errands errands;
 
-    HandController(HandPages pages, HandTasks tasks) {
+    HandController(HandPages pages, HandTasks tasks, Errands errands) {
         this.pages = pages;
         this.tasks = tasks;
+        this.errands = errands;
     }
 
     @GetMapping("/hands")
@@ -49,7 +51,7 @@ class HandController {
             @RequestParam Errand errand,
             @RequestParam Optional<PlantId> plant,
             @RequestParam Optional<String> back) {
-        tasks.errandDone(member.collection(), form, errand, plant);
+        errands.done(member.collection(), form, errand, plant);
         return back(back);
     }
 

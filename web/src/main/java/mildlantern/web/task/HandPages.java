@@ -63,7 +63,7 @@ public class HandPages {
     /** All work by hand of a collection. */
     public Page page(CollectionId collection) {
         LocalDate today = LocalDate.now(clock);
-        List<Asked> all = tasks.today(collection, today).asked();
+        List<Asked> all = tasks.ahead(collection, today);
         Map<PlantId, Plant> named = named(collection, all);
         List<Line> due = new ArrayList<>();
         List<Line> coming = new ArrayList<>();

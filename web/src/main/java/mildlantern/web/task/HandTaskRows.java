@@ -24,6 +24,13 @@ interface HandTaskRows extends Repository<HandTaskRow, UUID> {
     List<HandTaskRow> findByCollectionAndStateAndOnDayLessThanEqualOrderByOnDay(
             CollectionId collection, HandTaskRow.State state, LocalDate day);
 
+    List<HandTaskRow> findByCollectionAndStateAndWhatInAndOnDayBetween(
+            CollectionId collection,
+            HandTaskRow.State state,
+            Collection<HandTask> sorts,
+            LocalDate from,
+            LocalDate until);
+
     List<HandTaskRow> findByCollectionAndPlantAndStateOrderByOnDay(
             CollectionId collection, PlantId plant, HandTaskRow.State state);
 

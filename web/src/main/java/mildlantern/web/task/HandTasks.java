@@ -2,7 +2,6 @@ package mildlantern.web.task;
 
 import java.time.Clock;
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.EnumMap;
@@ -10,35 +9,26 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import mildlantern.handwork.Errand;
-import mildlantern.handwork.Guard;
 import mildlantern.log.LogEntry;
 import mildlantern.log.LogKind;
 import mildlantern.plant.PlantId;
-import mildlantern.web.casework.CaseTroubles;
 import mildlantern.web.log.LogBook;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
 import mildlantern.web.platform.BatchId;
 import mildlantern.web.platform.CollectionId;
-import mildlantern.web.platform.FormKey;
 import mildlantern.web.platform.NotHere;
 import mildlantern.web.platform.TaskId;
-import mildlantern.web.platform.WrittenForms;
 import mildlantern.web.routine.RecordWriter;
 import mildlantern.web.routine.Routine;
-import mildlantern.web.stop.Houses;
-import mildlantern.web.stop.StopKind;
-import mildlantern.web.stop.Stops;
 import mildlantern.web.words.Wording;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Work of the hands with its day. Errands are not stored before they are done: cases and seasons say what is due. */
+/** Work of the hands with its day. With the errands that cases and the season ask for. */
 @Service
 @Transactional
 public class HandTasks {
@@ -50,11 +40,7 @@ public class HandTasks {
     private final LogBook logBook;
     private final RecordWriter log;
     private final Routine routine;
-    private final CaseTroubles cases;
-    private final Houses houses;
-    private final Stops stops;
-    private final Guard guard;
-    private final WrittenForms forms;
+    private final Errands errands;
     private final Clock clock;
 
     HandTasks(
@@ -63,22 +49,14 @@ public class HandTasks {
             LogBook logBook,
             RecordWriter log,
             Routine routine,
-            CaseTroubles cases,
-            Houses houses,
-            Stops stops,
-            Guard guard,
-            WrittenForms forms,
+            Errands errands,
             Clock clock) {
         this.rows = rows;
         this.plants = plants;
         this.logBook = logBook;
         this.log = log;
         this.routine = routine;
-        this.cases = cases;
-        this.houses = houses;
-        this.stops = stops;
-        this.guard = guard;
-        this.forms = forms;
+        this.errands = errands;
         this.clock = clock;
     }
 
@@ -161,29 +139,53 @@ public class HandTasks {
     public List<Asked> until(CollectionId collection, LocalDate day) {
         List<HandTaskRow> planned = rows.findByCollectionAndStateAndOnDayLessThanEqualOrderByOnDay(
                 collection, HandTaskRow.State.PLANNED, day);
-        Set<BatchId> taken = logBook.takenBack(
-                collection, planned.stream().map(HandTaskRow::batch).distinct().toList());
+        return Stream.concat(standing(collection, planned).map(Asked::of), errands.until(collection, day).stream())
+                .sorted(Comparator.comparing(Asked::day))
+                .toList();
+    }
+
+    /** Those of some tasks that still stand: their plant lives, and what they belong to was not taken back. */
+    private Stream<HandTaskRow> standing(CollectionId collection, List<HandTaskRow> planned) {
+        if (planned.isEmpty()) {
+            return Stream.empty();
+        }
+        Set<BatchId> taken = takenBack(collection, planned);
         List<PlantId> named =
                 planned.stream().flatMap(row -> row.plant().stream()).distinct().toList();
         Set<PlantId> alive = plants.plants(collection, named).stream()
                 .filter(Plant::alive)
                 .map(Plant::id)
                 .collect(Collectors.toSet());
-        return Stream.concat(
-                        planned.stream()
-                                .filter(row ->
-                                        row.plant().filter(alive::contains).isPresent())
-                                .filter(row -> !taken.contains(row.batch()))
-                                .map(Asked::of),
-                        errands(collection, day).stream())
-                .sorted(Comparator.comparing(Asked::day))
-                .toList();
+        return planned.stream()
+                .filter(row -> row.plant().filter(alive::contains).isPresent())
+                .filter(row -> !taken.contains(row.batch()));
     }
 
-    /** Work by hand as it stands on a day, with what is planned for the weeks after it. */
+    private Set<BatchId> takenBack(CollectionId collection, List<HandTaskRow> planned) {
+        return planned.isEmpty()
+                ? Set.of()
+                : logBook.takenBack(
+                        collection,
+                        planned.stream().map(HandTaskRow::batch).distinct().toList());
+    }
+
+    /** Work by hand as it stands on a day. What is only planned for later is not read: a large collection plans much. */
     @Transactional(readOnly = true)
     public HandsToday today(CollectionId collection, LocalDate day) {
-        return new HandsToday(day, until(collection, day.plusDays(AHEAD_DAYS)));
+        List<HandTaskRow> drying = rows.findByCollectionAndStateAndWhatInAndOnDayBetween(
+                collection, HandTaskRow.State.PLANNED, HandTask.WATERS, day.plusDays(1), day.plusDays(AHEAD_DAYS));
+        return new HandsToday(
+                day,
+                until(collection, day),
+                standing(collection, drying)
+                        .flatMap(row -> row.plant().stream())
+                        .collect(Collectors.toSet()));
+    }
+
+    /** What is due on a day, and what is planned for the weeks after it. */
+    @Transactional(readOnly = true)
+    public List<Asked> ahead(CollectionId collection, LocalDate day) {
+        return until(collection, day.plusDays(AHEAD_DAYS));
     }
 
     /** A first water that was written down in any way is no longer asked for. */
@@ -204,32 +206,22 @@ public class HandTasks {
     /** What is planned for a plant, by its day. */
     @Transactional(readOnly = true)
     public List<Asked> of(Plant plant) {
-        return until(plant.collection(), LocalDate.now(clock).plusDays(A_YEAR)).stream()
-                .filter(asked -> asked.plant().filter(plant.id()::equals).isPresent())
+        LocalDate until = LocalDate.now(clock).plusDays(A_YEAR);
+        List<HandTaskRow> planned = rows
+                .findByCollectionAndPlantAndStateOrderByOnDay(plant.collection(), plant.id(), HandTaskRow.State.PLANNED)
+                .stream()
+                .filter(row -> !row.onDay().isAfter(until))
                 .toList();
-    }
-
-    private List<Asked> errands(CollectionId collection, LocalDate day) {
-        List<HandTaskRow> done =
-                rows.findByCollectionAndErrandNotNullAndDoneOnGreaterThanEqual(collection, day.minusDays(A_YEAR));
-        LocalDate today = LocalDate.now(clock);
-        List<Asked> asked = new ArrayList<>();
-        for (CaseTroubles.Decided one : cases.decided(collection)) {
-            guard.ofCase(one.causes(), one.openedOn(), last(done, Optional.of(one.plant())), today, day)
-                    .forEach(due -> asked.add(Asked.of(due.errand(), Optional.of(one.plant()), due.day())));
-        }
-        boolean outdoors = stops.walk(collection).stream().anyMatch(stop -> stop.kind() == StopKind.OUTDOORS);
-        guard.ofSeason(LocalDate.now(clock), houses.seasons(collection), outdoors, last(done, Optional.empty()))
-                .forEach(due -> asked.add(Asked.of(due.errand(), Optional.empty(), due.day())));
-        return asked;
-    }
-
-    private static Function<Errand, Optional<LocalDate>> last(List<HandTaskRow> done, Optional<PlantId> plant) {
-        Map<Errand, LocalDate> days = done.stream()
-                .filter(row -> row.plant().equals(plant))
-                .collect(Collectors.toMap(
-                        HandTaskRow::errand, HandTaskRow::doneOn, (one, other) -> one.isAfter(other) ? one : other));
-        return errand -> Optional.ofNullable(days.get(errand));
+        Set<BatchId> taken = takenBack(plant.collection(), planned);
+        return Stream.concat(
+                        planned.stream()
+                                .filter(row -> plant.alive() && !taken.contains(row.batch()))
+                                .map(Asked::of),
+                        errands.until(plant.collection(), until).stream()
+                                .filter(asked ->
+                                        asked.plant().filter(plant.id()::equals).isPresent()))
+                .sorted(Comparator.comparing(Asked::day))
+                .toList();
     }
 
     /** Writes down that a task was done today, once. */
@@ -266,17 +258,5 @@ public class HandTasks {
 
     private HandTaskRow row(CollectionId collection, TaskId id) {
         return rows.findByCollectionAndId(collection, id.value()).orElseThrow(() -> new NotHere("task"));
-    }
-
-    /**
-     * Writes down that an errand was done today, once.
-     *
-     * @param plant the plant whose case asked for it; empty where the season did
-     */
-    public void errandDone(CollectionId collection, FormKey form, Errand errand, Optional<PlantId> plant) {
-        plant.ifPresent(id -> plants.plant(collection, id));
-        if (forms.firstTime(collection, form)) {
-            rows.save(HandTaskRow.errandDone(collection, plant.orElse(null), errand, LocalDate.now(clock)));
-        }
     }
 }

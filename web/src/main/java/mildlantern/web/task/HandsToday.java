@@ -1,38 +1,57 @@
 package mildlantern.web.task;
 
 import java.time.LocalDate;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
 import mildlantern.plant.PlantId;
 
-/**
- * Work by hand as it stands on a day.
- *
- * @param day the day
- * @param asked what is due, and what is planned for the weeks ahead, by its day
- */
-public record HandsToday(LocalDate day, List<Asked> asked) {
+/** Work by hand as it stands on a day. */
+public final class HandsToday {
+    private final LocalDate day;
+    private final List<Asked> due;
+    private final Map<PlantId, Long> dueByPlant;
+    private final Set<PlantId> dry;
+
+    /**
+     * @param day the day
+     * @param due what is due on it
+     * @param dry plants that wait for their first water after a repotting, or while a cut dries
+     */
+    HandsToday(LocalDate day, List<Asked> due, Set<PlantId> dry) {
+        this.day = day;
+        this.due = List.copyOf(due);
+        this.dry = Set.copyOf(dry);
+        dueByPlant = due.stream()
+                .flatMap(one -> one.plant().stream())
+                .collect(Collectors.groupingBy(plant -> plant, Collectors.counting()));
+    }
+
+    public LocalDate day() {
+        return day;
+    }
+
     /** What is due. */
     public List<Asked> due() {
-        return asked.stream().filter(one -> !one.day().isAfter(day)).toList();
+        return due;
     }
 
     /** How much is due on a plant. */
     public int due(PlantId plant) {
-        return (int) due().stream()
-                .filter(one -> one.plant().filter(plant::equals).isPresent())
-                .count();
+        return dueByPlant.getOrDefault(plant, 0L).intValue();
     }
 
     /** Whether a plant waits for its first water after a repotting, or while a cut dries. */
     public boolean keptDry(PlantId plant) {
-        return asked.stream()
-                .filter(one -> one.day().isAfter(day))
-                .filter(one -> one.what().filter(HandTask.WATERS::contains).isPresent())
-                .anyMatch(one -> one.plant().filter(plant::equals).isPresent());
+        return dry.contains(plant);
     }
 
     /** All plants that are named. */
-    public List<PlantId> plants() {
-        return asked.stream().flatMap(one -> one.plant().stream()).distinct().toList();
+    public Set<PlantId> plants() {
+        Set<PlantId> all = new HashSet<>(dueByPlant.keySet());
+        all.addAll(dry);
+        return all;
     }
 }

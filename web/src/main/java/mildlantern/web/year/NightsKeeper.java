@@ -18,6 +18,7 @@ import mildlantern.season.PlantYear;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
 import mildlantern.web.platform.CollectionId;
+import mildlantern.web.routine.Routine;
 import mildlantern.web.season.YearBook;
 import mildlantern.web.stop.Stop;
 import mildlantern.web.stop.StopKind;
@@ -29,7 +30,6 @@ import net.javacrumbs.shedlock.spring.annotation.SchedulerLock;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
-import org.springframework.transaction.support.TransactionTemplate;
 
 /** Asks by the nights ahead for what must come in, and for what may go out. */
 @Component
@@ -46,7 +46,7 @@ class NightsKeeper {
     private final Weathers weathers;
     private final HandTasks tasks;
     private final JdbcClient jdbc;
-    private final TransactionTemplate transaction;
+    private final Routine routine;
     private final Clock clock;
 
     NightsKeeper(
@@ -56,7 +56,7 @@ class NightsKeeper {
             Weathers weathers,
             HandTasks tasks,
             JdbcClient jdbc,
-            TransactionTemplate transaction,
+            Routine routine,
             Clock clock) {
         this.plants = plants;
         this.stops = stops;
@@ -64,7 +64,7 @@ class NightsKeeper {
         this.weathers = weathers;
         this.tasks = tasks;
         this.jdbc = jdbc;
-        this.transaction = transaction;
+        this.routine = routine;
         this.clock = clock;
     }
 
@@ -79,14 +79,22 @@ class NightsKeeper {
     }
 
     void look(CollectionId collection) {
-        transaction.executeWithoutResult(status -> weathers.of(collection)
+        weathers.of(collection)
                 .map(weather -> weather.nights(LocalDate.now(clock), NIGHTS).stream()
                         .map(night ->
                                 new Outing.Night(night.evening(), night.likely().low()))
                         .toList())
-                .ifPresent(nights -> follow(collection, nights)));
+                .ifPresent(nights -> routine.write(collection, alive(collection), () -> follow(collection, nights)));
     }
 
+    private List<PlantId> alive(CollectionId collection) {
+        return plants.plants(collection).stream()
+                .filter(Plant::alive)
+                .map(Plant::id)
+                .toList();
+    }
+
+    /** With the plants locked: whoever answers a task meanwhile is neither undone nor asked again. */
     private void follow(CollectionId collection, List<Outing.Night> nights) {
         LocalDate today = LocalDate.now(clock);
         Set<StopId> outdoors = stops.walk(collection).stream()
@@ -115,12 +123,11 @@ class NightsKeeper {
         return years.knowledge().of(plants.profile(plant)).outdoors();
     }
 
-    private static HandTasks.Wanted wanted(
-            Plant plant, Wants wants, boolean out, List<Outing.Night> nights, LocalDate today) {
+    private HandTasks.Wanted wanted(Plant plant, Wants wants, boolean out, List<Outing.Night> nights, LocalDate today) {
         Map<HandTask, LocalDate> asked = new EnumMap<>(HandTask.class);
-        Optional<LocalDate> in = Outing.bringIn(wants, nights, today).filter(day -> out);
+        Optional<LocalDate> in = years.knowledge().bringIn(wants, nights, today).filter(day -> out);
         in.ifPresent(day -> asked.put(HandTask.BRING_IN, day));
-        if (!out && Outing.mayGoOut(wants, nights)) {
+        if (!out && years.knowledge().mayGoOut(wants, nights)) {
             asked.put(HandTask.PUT_OUT, today);
         }
         return new HandTasks.Wanted(plant, asked, today.minusDays(ANSWERED_FOR));

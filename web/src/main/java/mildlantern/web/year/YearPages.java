@@ -12,7 +12,6 @@ import mildlantern.plant.Wants;
 import mildlantern.quantity.Limits;
 import mildlantern.quantity.Range;
 import mildlantern.season.PlantYear;
-import mildlantern.season.RestPlaces;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
 import mildlantern.web.platform.CollectionId;
@@ -60,6 +59,7 @@ class YearPages {
      * @param next what follows, and about when
      * @param rest how its rest stands; empty where it needs none
      * @param wrong whether that is not as it should be
+     * @param cold what it bears, and what the last frost took
      * @param chill the cool nights that were counted, in words
      * @param counted share of them, 0 to 1; least what is enough
      * @param wants what it wants now
@@ -80,6 +80,7 @@ class YearPages {
             String next,
             Optional<String> rest,
             boolean wrong,
+            List<String> cold,
             Optional<String> chill,
             double counted,
             double least,
@@ -125,6 +126,10 @@ class YearPages {
                 YearSays.next(year),
                 YearSays.rest(year),
                 WRONG.contains(year.rest()),
+                YearSays.cold(
+                        years.knowledge().cold(year.kind()),
+                        years.knowledge().frost(years.knowledge().cold(year.kind()), house.there(plant), today),
+                        years.knowledge().newGrowth(year)),
                 YearSays.chill(year),
                 YearDrawing.share(year.chill()),
                 year.chill().map(it -> it.weeks().low() / it.weeks().high()).orElse(0.0),
@@ -189,7 +194,7 @@ class YearPages {
                         .map(rest -> years.knowledge().wants(year.kind(), rest.phase(), false))
                         .orElse(year.wants())
                 : year.wants();
-        return RestPlaces.suiting(wants, house.places(plant)).stream()
+        return years.knowledge().suiting(wants, house.places(plant)).stream()
                 .limit(PLACES)
                 .map(place -> new Place(
                         place.id().id(),

@@ -1,8 +1,13 @@
 package mildlantern.web.year;
 
+import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
+import mildlantern.season.ColdLimits;
 import mildlantern.season.PlantYear;
+import mildlantern.season.Recovery;
 import mildlantern.web.words.DayFormat;
 import mildlantern.web.words.Unit;
 import mildlantern.web.words.Units;
@@ -73,6 +78,23 @@ final class YearSays {
                         (long) (A_WEEK * chill.weeks().high()),
                         chill.warm(),
                         chill.unread()));
+    }
+
+    /** The frost that it had lately and what is to be expected of it, then how much cold it bears. */
+    static List<String> cold(ColdLimits limits, Optional<Recovery.Frost> lately, Optional<LocalDate> growth) {
+        List<String> said = new ArrayList<>();
+        lately.ifPresent(frost -> said.add(Wording.say(
+                        "year.says.frost",
+                        DAY.format(frost.day()),
+                        Units.shown(Math.rint(frost.celsius()), Unit.Of.TEMPERATURE))
+                + " "
+                + Wording.of(frost.harm())));
+        growth.ifPresent(day -> said.add(Wording.say("year.says.new-growth", DAY.format(day))));
+        said.add(Wording.say(
+                "year.says.bears",
+                Units.shown(limits.leaves(), Unit.Of.TEMPERATURE),
+                Units.shown(limits.roots(), Unit.Of.TEMPERATURE)));
+        return List.copyOf(said);
     }
 
     /** How its rest stands, in few words; empty where it needs none. */

@@ -10,6 +10,7 @@ import mildlantern.season.PlantYear;
 import mildlantern.season.YearStep;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.routine.Reckoned;
+import mildlantern.web.season.YearBook;
 import mildlantern.web.task.HandTask;
 import mildlantern.web.task.HandTasks;
 import org.springframework.context.event.EventListener;
@@ -22,9 +23,11 @@ class YearTasks {
     private static final int ANSWERED_FOR = 120;
 
     private final HandTasks tasks;
+    private final YearBook years;
 
-    YearTasks(HandTasks tasks) {
+    YearTasks(HandTasks tasks, YearBook years) {
         this.tasks = tasks;
+        this.years = years;
     }
 
     @EventListener
@@ -38,11 +41,11 @@ class YearTasks {
         }
     }
 
-    private static HandTasks.Wanted wanted(Plant plant, PlantYear year) {
+    private HandTasks.Wanted wanted(Plant plant, PlantYear year) {
         Map<HandTask, LocalDate> steps = new EnumMap<>(HandTask.class);
         // What has just rooted or sprouted is grown on through its first winter.
         if (plant.stage() == Stage.ADULT) {
-            YearStep.of(year).forEach(step -> steps.put(task(step.what()), step.on()));
+            years.knowledge().steps(year).forEach(step -> steps.put(task(step.what()), step.on()));
         }
         return new HandTasks.Wanted(plant, steps, year.today().minusDays(ANSWERED_FOR));
     }

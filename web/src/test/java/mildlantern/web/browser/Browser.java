@@ -21,6 +21,8 @@ import java.util.regex.Pattern;
 final class Browser {
     private static final double PATIENCE_MS = 60_000;
 
+    private static final double STARTING_MS = 240_000;
+
     /** A page may refuse; a script, style or picture that is not there is a fault. */
     private static final Pattern REFUSED_FORM =
             Pattern.compile("status of 4(?!.*\\.(js|css|svg|woff2|png|jpg|webmanifest))");
@@ -43,12 +45,19 @@ final class Browser {
             arguments.add("--no-sandbox");
         }
         PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
-        return playwright
+        com.microsoft.playwright.Browser chromium = playwright
                 .chromium()
                 .launch(new BrowserType.LaunchOptions()
                         .setExecutablePath(Path.of("/usr/bin/chromium"))
                         .setHeadless(true)
+                        .setTimeout(STARTING_MS)
                         .setArgs(arguments));
+        // The first page of a cold Chromium on a busy machine takes long; no test pays for it with its own patience.
+        BrowserContext first = chromium.newContext();
+        first.setDefaultTimeout(STARTING_MS);
+        first.newPage().navigate("data:text/html,<title>Warm</title>");
+        first.close();
+        return chromium;
     }
 
     /** A window of its own, signed in, that remembers what the console complained about. */
@@ -84,7 +93,7 @@ final class Browser {
             open("/sign-in");
             page.fill("#username", name);
             page.fill("#password", password);
-            page.keyboard().press("Enter");
+            page.locator("#password").press("Enter");
             page.waitForURL(root + "/");
             return this;
         }

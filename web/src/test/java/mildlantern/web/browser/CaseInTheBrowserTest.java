@@ -63,7 +63,7 @@ class CaseInTheBrowserTest {
     }
 
     private Locator firstCause() {
-        return page.locator(".rung h3").first();
+        return page.locator(".rung:not(.branch) h3").first();
     }
 
     private void touch(String part) {
@@ -72,7 +72,14 @@ class CaseInTheBrowserTest {
     }
 
     private Locator row(String finding) {
+        if (page.locator(".more-signs:not([open]) [data-row='" + finding + "']").count() > 0) {
+            page.locator(".more-signs > summary").click();
+        }
         return page.locator("[data-row='" + finding + "']");
+    }
+
+    private Locator rowAt(int place) {
+        return page.locator("#panel [data-row]").nth(place);
     }
 
     @Test
@@ -97,7 +104,7 @@ class CaseInTheBrowserTest {
         page.keyboard().press("Enter");
         row("soil.deep").getByText("wet").click();
         assertThat(firstCause()).hasText("Too few working roots");
-        page.locator(".panel .press").click();
+        page.locator(".panel-head .press").click();
         assertThat(page.locator(".look")).hasCount(3);
         assertThat(page.locator(".found li")).hasCount(3);
         assertThat(page.locator(".pins text")).hasCount(3);
@@ -144,17 +151,29 @@ class CaseInTheBrowserTest {
         page.keyboard().press("Enter");
         assertThat(page.locator("#panel")).isVisible();
         assertThat(page.locator(".rows .answer:focus")).hasCount(1);
-        assertThat(row("leaf.yellow").locator(":focus")).hasCount(1);
+        assertThat(rowAt(0).locator(":focus")).hasCount(1);
         page.keyboard().press("n");
-        assertThat(page.locator(".found .absent")).hasText("1no yellowing");
-        assertThat(row("leaf.pale").locator(":focus")).hasCount(1);
+        assertThat(page.locator(".found .absent")).hasCount(1);
+        assertThat(rowAt(1).locator(":focus")).hasCount(1);
         page.keyboard().press("k");
-        assertThat(row("leaf.interveinal").locator(":focus")).hasCount(1);
+        assertThat(rowAt(2).locator(":focus")).hasCount(1);
+        page.keyboard().press("v");
+        assertThat(page.locator("#enlarged[open] h2").first())
+                .hasText(rowAt(2).locator(".label").innerText());
+        window.accessible();
+        page.keyboard().press("Escape");
+        assertThat(page.locator("#enlarged[open]")).hasCount(0);
+        page.keyboard().press("m");
+        assertThat(page.locator(".more-signs [data-row]").first()).isVisible();
+        window.accessible();
         page.keyboard().press("x");
         assertThat(page.locator("#panel")).hasCount(0);
         page.keyboard().press("w");
         assertThat(page.locator("#panel-title")).containsText("the whole plant");
-        assertThat(row("affected-leaves").locator(":focus")).hasCount(1);
+        assertThat(rowAt(0).locator(":focus")).hasCount(1);
+        for (int i = 0; i < 40 && row("affected-leaves").locator(":focus").count() == 0; i++) {
+            page.keyboard().press("Tab");
+        }
         page.keyboard().press("2");
         assertThat(page.locator(".found")).containsText("rising from the lowest leaves");
         page.keyboard().press("x");
@@ -173,6 +192,35 @@ class CaseInTheBrowserTest {
         page.keyboard().press("a");
         assertThat(page.locator(".trial-box")).isVisible();
         page.waitForLoadState();
+        window.quiet();
+    }
+
+    /** Somebody who does not know the words finds his sign by its drawing, and looks at it beside those that it is confused with. */
+    @Test
+    void byDrawingsAloneWithTheMouse() {
+        CaseId limp = cases.open(grower.member().collection(), grower.plant().id());
+        window.open("/cases/" + limp);
+        touch("leaf");
+        assertThat(page.locator("#panel .sign").first()).isVisible();
+        row("leaf.stippling").locator(".enlarge").click();
+        Locator larger = page.locator("#enlarged[open]");
+        assertThat(larger.locator("h2").first()).hasText("pin-prick pale stippling");
+        assertThat(larger.locator(".sign-large .sign")).hasCount(2);
+        assertThat(larger).containsText("silver or bronze scars");
+        assertThat(larger).containsText("tiny black droppings");
+        window.accessible();
+        larger.locator("[data-close]").click();
+        assertThat(page.locator("#enlarged[open]")).hasCount(0);
+        row("leaf.stippling")
+                .getByText("seen", new Locator.GetByTextOptions().setExact(true))
+                .click();
+        assertThat(page.locator(".found")).containsText("stippling");
+        assertThat(row("leaf.stippling")).isVisible();
+        page.locator("#panel .panel-head .press").click();
+        page.locator(".rung h3 a").first().click();
+        assertThat(page.locator("main")).containsText("Easily confused with");
+        assertThat(page.locator(".sign-table .sign").first()).isVisible();
+        window.accessible();
         window.quiet();
     }
 

@@ -69,7 +69,8 @@ class ScreenshotsTest {
             take(page, "case");
             page.locator("a.part[data-part=leaf] path").nth(1).click();
             assertThat(page.locator("#panel")).isVisible();
-            page.locator(".panel .press").click();
+            take(page, "signs");
+            page.locator(".panel-head .press").click();
             assertThat(page.locator(".look")).hasCount(3);
             page.getByText("decide on a cause").click();
             take(page, "decide");
@@ -106,7 +107,6 @@ class ScreenshotsTest {
         page.locator("a[href*='/cases/']").first().click();
         page.locator("[data-key=q]").click();
         assertThat(page.locator(".styles:not(.aims)")).isVisible();
-        take(page, "course-choice");
         page.locator("[data-key=d]").click();
         page.waitForURL("**/courses/**");
         page.getByText("it is isolated").click();
@@ -132,8 +132,9 @@ class ScreenshotsTest {
         page.getByText("I stay at home").click();
         page.navigate("http://127.0.0.1:" + port + "/pest-clock");
         take(page, "pest-clock");
+        page.navigate("http://127.0.0.1:" + port + "/care/plan");
+        take(page, "house-plan");
         page.navigate("http://127.0.0.1:" + port + "/care");
-        take(page, "care-all");
         page.locator(".care-all a", new Page.LocatorOptions().setHasText("Nettle"))
                 .click();
         assertThat(page.locator(".needs")).isVisible();

@@ -4,7 +4,10 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.LoadState;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Map;
 import java.util.regex.Pattern;
 import mildlantern.place.StopId;
@@ -99,7 +102,7 @@ class TreatmentInTheBrowserTest {
                 .getByText("seen")
                 .first()
                 .click();
-        assertThat(page.locator(".rung h3").first()).containsText("Spider mites");
+        assertThat(page.locator(".rung:not(.branch) h3").first()).containsText("Spider mites");
         page.navigate(caseAddress);
         page.keyboard().press("d");
         page.locator(".causes a", new Page.LocatorOptions().setHasText("Spider mites"))
@@ -280,6 +283,24 @@ class TreatmentInTheBrowserTest {
             assertThat(page.locator(".clock-words")).containsText("From birth to adult");
             window.accessible();
             window.quiet();
+        }
+    }
+
+    @Test
+    void aDialTurnedBeforeItsScriptCameIsFollowed() {
+        try (Browser.Window window = window(1280, 800)) {
+            Page page = window.page;
+            List<Route> held = new ArrayList<>();
+            page.route(Pattern.compile(".*/clock[^/]*\\.js"), held::add);
+            window.open("/");
+            page.keyboard().press("y");
+            page.locator("#celsius").focus();
+            page.keyboard().press("ArrowRight");
+            page.waitForCondition(() -> !held.isEmpty());
+            assertThat(page.locator("output[for=celsius]")).hasText("21 °C");
+            held.forEach(Route::resume);
+            assertThat(page.locator("output[for=celsius]")).hasText("22 °C");
+            assertThat(page).hasURL(Pattern.compile(".*celsius=22.*"));
         }
     }
 

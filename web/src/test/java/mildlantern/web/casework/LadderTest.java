@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import mildlantern.diagnosis.Diagnosis;
@@ -40,13 +41,13 @@ class LadderTest {
     @Test
     void aRungSaysWhatItMeansForThePlant_withThePinsOfItsReasons() {
         Differential mites = differential("croton", "leaf.stippling", "present", "leaf.webbing", "present");
-        CaseViews.Rung first = Ladder.rungs(mites, Map.of(new FindingId("leaf.stippling"), 4), 5, true)
+        LadderViews.Rung first = Ladder.rungs(mites, Map.of(new FindingId("leaf.stippling"), 4), 5, true)
                 .get(0);
         assertThat(first.name()).isEqualTo("Spider mites");
         assertThat(first.tags())
-                .extracting(CaseViews.Tag::words)
+                .extracting(LadderViews.Tag::words)
                 .containsExactly("act today", "contagious", "recovers with new growth");
-        assertThat(first.speaksFor()).contains(new CaseViews.Said("pin-prick pale stippling", 4));
+        assertThat(first.speaksFor()).contains(new LadderViews.Said("pin-prick pale stippling", 4));
         assertThat(first.speaksFor()).anySatisfy(said -> assertThat(said.pin()).isZero());
     }
 
@@ -74,7 +75,7 @@ class LadderTest {
                 "wet",
                 "roots.state",
                 "few");
-        List<CaseViews.Rung> rungs = Ladder.rungs(many, Map.of(), 5, true);
+        List<LadderViews.Rung> rungs = Ladder.rungs(many, Map.of(), 5, true);
         assertThat(rungs.subList(0, 1)).allSatisfy(rung -> {
             assertThat(rung.speaksFor()).hasSizeBetween(2, 4);
             assertThat(rung.moreFor()).isEmpty();
@@ -82,6 +83,23 @@ class LadderTest {
         assertThat(rungs.subList(1, rungs.size()))
                 .allSatisfy(rung -> assertThat(rung.speaksFor()).hasSizeLessThanOrEqualTo(2))
                 .anySatisfy(rung -> assertThat(rung.moreFor()).isNotEmpty());
+    }
+
+    @Test
+    void causesOfOneGroupThatCannotBeToldApartStandTogether_untilOneLeads() {
+        Differential wet = differential("phalaenopsis", "leaf.leathery", "present", "soil.deep", "wet");
+        List<LadderViews.Branch> open = Ladder.branches(wet, Ladder.rungs(wet, Map.of(), 5, true));
+        assertThat(open.get(0).name()).isEqualTo("Roots or medium failing");
+        assertThat(open.get(0).rungs()).hasSizeGreaterThan(1);
+        assertThat(open.get(0).likeliest())
+                .startsWith(open.get(0).rungs().get(0).name().toLowerCase(Locale.ROOT));
+        assertThat(open.get(0).bar()).isGreaterThan(open.get(0).rungs().get(0).bar());
+
+        Differential mites = differential("croton", "leaf.stippling", "present", "leaf.webbing", "present");
+        assertThat(Ladder.branches(mites, Ladder.rungs(mites, Map.of(), 5, true))
+                        .get(0)
+                        .group())
+                .isEmpty();
     }
 
     @Test

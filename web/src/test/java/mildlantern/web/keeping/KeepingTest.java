@@ -25,6 +25,7 @@ import mildlantern.web.log.LogBook;
 import mildlantern.web.log.LogWords;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
+import mildlantern.web.routine.RecordWriter;
 import mildlantern.web.stop.Stop;
 import mildlantern.web.stop.Stops;
 import org.junit.jupiter.api.AfterEach;
@@ -46,6 +47,9 @@ class KeepingTest {
 
     @Autowired
     private Plants plants;
+
+    @Autowired
+    private RecordWriter recordWriter;
 
     @Autowired
     private Stops stops;
@@ -99,8 +103,30 @@ class KeepingTest {
         return plants.plant(plant.collection(), plant.id());
     }
 
+    @Test
+    void aLabelWritesTheYearAsAYear() throws Exception {
+        LocalDate came = LocalDate.of(LocalDate.now(clock).getYear() - 2, 5, 3);
+        recordWriter.store(now(other).acquired(came));
+        assertThat(page("/labels")).contains("since " + came.getYear() + "<");
+    }
+
     private List<String> record(Plant plant) {
         return log.entries(plant).stream().map(LogWords::said).toList();
+    }
+
+    @Test
+    void aBroadKindOffersItsCloserKinds_saysWhatWouldChange_andChangesNothingByItself() throws Exception {
+        Plant sundew = recordWriter.store(now(other).ofKind("drosera", null).named("'Red Tide'", null, null));
+        assertThat(page("/plants/" + sundew.id() + "/edit"))
+                .contains("Which sundew is it?", "hardy sundew", "<i lang=\"la\">Drosera rotundifolia</i>")
+                .containsPattern("nights down to (−|-)3 °C");
+        assertThat(page("/plants/" + sundew.id() + "/edit?kind=drosera-hardy"))
+                .containsPattern("value=\"drosera-hardy\"[^>]*selected");
+        assertThat(now(sundew).profile()).isEqualTo("drosera");
+        assertThat(page("/plants/" + grower.plant().id() + "/edit")).doesNotContain("Which ");
+        assertThat(page("/plants/" + sundew.id()))
+                .contains("<i lang=\"la\">Drosera </i>", "‘Red Tide’")
+                .doesNotContain("‘'Red Tide");
     }
 
     @Test

@@ -27,6 +27,8 @@ import mildlantern.web.routine.Records;
 import org.hamcrest.Matchers;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
@@ -60,6 +62,10 @@ class OwnKindTest {
     }
 
     private MockHttpServletRequestBuilder blueFern(String form) {
+        return fern(form, "LOW");
+    }
+
+    private MockHttpServletRequestBuilder fern(String form, String light) {
         return post("/kinds")
                 .with(user(grower.member()))
                 .with(csrf())
@@ -67,7 +73,7 @@ class OwnKindTest {
                 .param("nearest", "boston-fern")
                 .param("name", "Blue fern")
                 .param("botanical", "")
-                .param("light", "LOW")
+                .param("light", light)
                 .param("humidityLow", "70")
                 .param("humidityHigh", "90")
                 .param("dayLow", "16")
@@ -127,6 +133,25 @@ class OwnKindTest {
         mvc.perform(get("/plants/{id}", plant.id()).with(user(grower.member())))
                 .andExpect(status().isOk())
                 .andExpect(content().string(Matchers.containsString("Blue fern")));
+    }
+
+    @Test
+    void whatIsEatenAndWhatIsPoisonousIsKept() throws Exception {
+        mvc.perform(blueFern(UUID.randomUUID().toString())
+                        .param("edible", "true")
+                        .param("harm", "sap irritates"))
+                .andExpect(status().is3xxRedirection());
+        assertThat(added().edible()).isTrue();
+        assertThat(added().harm()).contains("sap irritates");
+    }
+
+    @ParameterizedTest
+    @CsvSource({"LOW, 0.5, 4, 3, 10", "MEDIUM, 1, 5, 6, 20", "DIRECT, 8, 18, 30, 50"})
+    void itsDailyLightIsThatOfTheBrightnessThatItWants(
+            String light, double from, double to, double mostFrom, double mostTo) throws Exception {
+        mvc.perform(fern(UUID.randomUUID().toString(), light)).andExpect(status().is3xxRedirection());
+        assertThat(added().dailyLight().low()).isBetween(from, to);
+        assertThat(added().dailyLight().high()).isBetween(mostFrom, mostTo);
     }
 
     @Test

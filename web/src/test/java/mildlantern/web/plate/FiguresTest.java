@@ -2,15 +2,24 @@ package mildlantern.web.plate;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.Collection;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.zip.GZIPOutputStream;
 import mildlantern.diagnosis.DiagnosisKnowledge;
 import mildlantern.diagnosis.Finding;
 import mildlantern.diagnosis.Part;
+import mildlantern.look.Looks;
 import mildlantern.plant.GrowthForm;
 import mildlantern.plant.PlantId;
 import mildlantern.plant.PlantKnowledge;
@@ -22,9 +31,11 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.MethodSource;
 
 /** Each growth form looks like itself: the parts that such a plant has can be touched, in the number that this plant has. */
 class FiguresTest {
+    private static final Looks LOOKS = Looks.load(PlantKnowledge.load());
     private static final PlantId PLANT = new PlantId(UUID.nameUUIDFromBytes(new byte[] {3}));
     private static final Pattern ABSOLUTE = Pattern.compile("[MLC](-?\\d+\\.?\\d*) (-?\\d+\\.?\\d*)");
 
@@ -35,8 +46,8 @@ class FiguresTest {
         PotKind vessel = form == GrowthForm.AIR_PLANT
                 ? PotKind.MOUNT
                 : form == GrowthForm.BONSAI ? PotKind.TRAY : PotKind.PLASTIC;
-        return PlateDrawer.draw(
-                new PlateSubject(PLANT, form, vessel, "peat-mix", leaves, growths, offsets, flowers, buds));
+        return PlateDrawer.draw(new PlateSubject(
+                PLANT, form, LOOKS.of(form), vessel, "peat-mix", leaves, growths, offsets, flowers, buds));
     }
 
     private static Set<Part> parts(Plate plate) {
@@ -149,8 +160,9 @@ class FiguresTest {
     void noTwoFormsLookAlike() {
         Set<String> pictures = new HashSet<>();
         for (GrowthForm form : GrowthForm.values()) {
-            pictures.add(PlateDrawer.draw(new PlateSubject(PLANT, form, PotKind.CLAY, "bark", 8, 4, 1, 2, 1))
-                    .picture());
+            pictures.add(
+                    PlateDrawer.draw(new PlateSubject(PLANT, form, LOOKS.of(form), PotKind.CLAY, "bark", 8, 4, 1, 2, 1))
+                            .picture());
         }
         assertThat(pictures).hasSize(GrowthForm.values().length);
     }
@@ -175,5 +187,48 @@ class FiguresTest {
                     .count();
             assertThat((double) placed / onParts.size()).as(profile.id()).isGreaterThan(least);
         }
+    }
+
+    /** Every kind of the knowledge base, as a plant of it in flower. */
+    private static PlateSubject of(Profile kind) {
+        return new PlateSubject(PLANT, kind.form(), LOOKS.of(kind), kind.usualPot(), kind.usualMedium(), 0, 0, 1, 3, 1);
+    }
+
+    static Collection<Profile> kinds() {
+        return PlantKnowledge.load().profiles();
+    }
+
+    @ParameterizedTest
+    @MethodSource("kinds")
+    void everyKindIsDrawnWhole_eachPartOnce_andLight(Profile kind) {
+        Plate plate = PlateDrawer.draw(of(kind));
+        assertThat(plate.layers())
+                .extracting(Plate.Layer::part)
+                .doesNotHaveDuplicates()
+                .contains(Part.NEW_LEAF);
+        assertThat(plate.layers())
+                .allSatisfy(layer -> assertThat(layer.anchors()).isNotEmpty());
+        assertThat(plate.picture()).doesNotContain("NaN").hasSizeLessThan(70_000);
+        assertThat(asSent(plate.picture())).as("bytes on their way to a phone").isLessThan(25_000);
+    }
+
+    /** How many bytes a browser gets of it: pages and pictures are sent packed. */
+    private static int asSent(String picture) {
+        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+        try (GZIPOutputStream packed = new GZIPOutputStream(bytes)) {
+            packed.write(picture.getBytes(StandardCharsets.UTF_8));
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return bytes.size();
+    }
+
+    @Test
+    void noTwoKindsLookTheSame() {
+        Map<String, String> pictures = new HashMap<>();
+        kinds().forEach(kind -> assertThat(
+                        pictures.put(PlateDrawer.draw(of(kind)).picture(), kind.id()))
+                .as(kind.id())
+                .isNull());
     }
 }

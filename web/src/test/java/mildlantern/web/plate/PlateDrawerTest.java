@@ -6,14 +6,17 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import mildlantern.diagnosis.Part;
+import mildlantern.look.Looks;
 import mildlantern.plant.GrowthForm;
 import mildlantern.plant.PlantId;
+import mildlantern.plant.PlantKnowledge;
 import mildlantern.plant.PotKind;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 
 class PlateDrawerTest {
+    private static final Looks LOOKS = Looks.load(PlantKnowledge.load());
     private static final PlantId PLANT = new PlantId(UUID.nameUUIDFromBytes(new byte[] {7}));
 
     @ParameterizedTest
@@ -38,7 +41,8 @@ class PlateDrawerTest {
         PlateSubject one = subject(GrowthForm.LEAFY_CLUMP, 8, 0, 0, 0);
         assertThat(PlateDrawer.draw(one).picture())
                 .isEqualTo(PlateDrawer.draw(one).picture());
-        PlateSubject other = new PlateSubject(PlantId.fresh(), one.form(), one.vessel(), one.medium(), 8, 0, 0, 0, 0);
+        PlateSubject other =
+                new PlateSubject(PlantId.fresh(), one.form(), one.look(), one.vessel(), one.medium(), 8, 0, 0, 0, 0);
         assertThat(PlateDrawer.draw(other).picture())
                 .isNotEqualTo(PlateDrawer.draw(one).picture());
     }
@@ -88,6 +92,7 @@ class PlateDrawerTest {
     }
 
     private static PlateSubject subject(GrowthForm form, int leaves, int growths, int offsets, int flowers) {
-        return new PlateSubject(PLANT, form, PotKind.CLAY, "bark", leaves, growths, offsets, flowers, 0);
+        return new PlateSubject(
+                PLANT, form, LOOKS.of(form), PotKind.CLAY, "bark", leaves, growths, offsets, flowers, 0);
     }
 }

@@ -1,0 +1,50 @@
+package mildlantern.plan;
+
+import java.util.List;
+import java.util.Map;
+import mildlantern.care.Need;
+import mildlantern.place.StopId;
+import mildlantern.plant.PlantId;
+
+/**
+ * A plan for a house.
+ *
+ * @param stops where each plant is to stand
+ * @param fittings what is to be put up, by stop; only where something is
+ * @param fates what the plan does for each plant, in the order of the house
+ * @param cost weighted misses with it and what it costs, in the measure of a miss
+ * @param least no plan within the dials costs less, as far as is proven
+ */
+public record HousePlan(
+        Map<PlantId, StopId> stops, Map<StopId, Fitting> fittings, List<Fate> fates, double cost, double least) {
+    /**
+     * What a plan does for a plant.
+     *
+     * @param from where it stands
+     * @param to where it is to stand; the same where it stays
+     * @param before what it misses now
+     * @param after what it will miss
+     */
+    public record Fate(PlantId plant, StopId from, StopId to, List<Need> before, List<Need> after) {
+        public boolean moves() {
+            return !from.equals(to);
+        }
+    }
+
+    /** By how much the best plan could be better at most, as a share of this one's cost; 0 is proven best. */
+    public double gap() {
+        return cost <= 0 ? 0 : Math.max(0, (cost - least) / cost);
+    }
+
+    public List<Fate> moves() {
+        return fates.stream().filter(Fate::moves).toList();
+    }
+
+    /** How many plants miss something of a kind, before or after. */
+    public long missing(Need.Kind kind, Need.Standing how, boolean afterwards) {
+        return fates.stream()
+                .filter(fate -> (afterwards ? fate.after() : fate.before())
+                        .stream().anyMatch(need -> need.kind() == kind && need.standing() == how))
+                .count();
+    }
+}

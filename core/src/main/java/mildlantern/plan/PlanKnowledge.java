@@ -1,0 +1,95 @@
+package mildlantern.plan;
+
+import java.util.Set;
+import java.util.stream.DoubleStream;
+import mildlantern.care.Need;
+import mildlantern.knowledge.Entry;
+import mildlantern.knowledge.KnowledgeFiles;
+import mildlantern.plant.Phase;
+
+/** Figures of {@code plan.yaml}: what counts how much, and what a change costs. */
+public final class PlanKnowledge {
+    private final double chilled;
+    private final double young;
+    private final double highLight;
+    private final double other;
+    private final double muchLight;
+    private final double move;
+    private final double bySteps;
+    private final double lamp;
+    private final double kwh;
+    final double humidifier;
+    final double net;
+    private final double[] lamps;
+    final double netPasses;
+    final double coldSlack;
+    final int places;
+    private final double effortAPlant;
+    private final double effortMost;
+
+    private PlanKnowledge(Entry file) {
+        file.allowOnly(Set.of("weighs", "much-light", "costs", "lamps", "net", "cold-slack", "places", "effort"));
+        Entry weighs = file.at("weighs");
+        chilled = weighs.number("chilled", 0, 20);
+        young = weighs.number("young", 0, 20);
+        highLight = weighs.number("much-light", 0, 20);
+        other = weighs.number("other", 0, 20);
+        muchLight = file.number("much-light", 0, 60);
+        Entry costs = file.at("costs");
+        move = costs.number("move", 0, 5);
+        bySteps = costs.number("by-steps", 0, 5);
+        lamp = costs.number("lamp", 0, 20);
+        kwh = costs.number("kwh", 0, 5);
+        humidifier = costs.number("humidifier", 0, 20);
+        net = costs.number("net", 0, 20);
+        lamps = file.at("lamps").members().stream()
+                .mapToDouble(entry -> entry.number(10, 2000))
+                .toArray();
+        netPasses = file.number("net", 0.05, 1);
+        coldSlack = file.number("cold-slack", 0, 5);
+        places = (int) file.number("places", 2, 60);
+        effortAPlant = file.at("effort").number("a-plant", 0.001, 60);
+        effortMost = file.at("effort").number("most", 0.1, 3600);
+    }
+
+    /**
+     * @throws mildlantern.knowledge.KnowledgeException if the file is wrong; the message names the key
+     */
+    public static PlanKnowledge load() {
+        return new PlanKnowledge(KnowledgeFiles.open("plan.yaml"));
+    }
+
+    /** How much the misses of a plant count. */
+    double weight(Household.Housed housed, Iterable<Need> now) {
+        for (Need need : now) {
+            boolean cold = need.kind() == Need.Kind.NIGHT && need.standing() == Need.Standing.SHORT;
+            boolean restBroken = housed.plant().wants().phase().rests()
+                    && (need.kind() == Need.Kind.NIGHT || need.kind() == Need.Kind.DAY)
+                    && need.standing() == Need.Standing.OVER;
+            if (cold || restBroken) {
+                return chilled;
+            }
+        }
+        if (housed.young() || housed.plant().wants().phase() == Phase.SPIKING) {
+            return young;
+        }
+        return housed.plant().wants().growsFrom() >= muchLight ? highLight : other;
+    }
+
+    double costOfMove(boolean steps) {
+        return move + (steps ? bySteps : 0);
+    }
+
+    /** @param kwhAMonth what it uses */
+    double costOfLamp(double kwhAMonth) {
+        return lamp + kwh * kwhAMonth;
+    }
+
+    double effort(int plants) {
+        return Math.min(effortMost, effortAPlant * plants);
+    }
+
+    DoubleStream lampSizes() {
+        return DoubleStream.of(lamps);
+    }
+}

@@ -1,0 +1,139 @@
+package mildlantern.plan;
+
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import mildlantern.care.Spot;
+import mildlantern.place.StopId;
+import mildlantern.plant.PlantId;
+
+/** Simpler ways to plan a house, which the plan is measured against. */
+public final class Rivals {
+    private final HousePlanner planner;
+
+    public Rivals(HousePlanner planner) {
+        this.planner = planner;
+    }
+
+    /** Nothing is changed. */
+    public HousePlan asItIs(Household house) {
+        return told(planner.weigh(house), new State(house));
+    }
+
+    /** Plant after plant, in their order, each gets the one change that is best for it as things then stand. */
+    public HousePlan oneLineAPlant(Household house) {
+        Weighed weighed = planner.weigh(house);
+        State state = new State(house);
+        for (Household.Housed housed : house.plants()) {
+            best(weighed, List.of(housed), state).ifPresent(better -> state.take(better.state()));
+        }
+        return told(weighed, state);
+    }
+
+    /** Again and again the one change that is best for the house, until none is worth what it costs. */
+    public HousePlan greedy(Household house) {
+        Weighed weighed = planner.weigh(house);
+        State state = new State(house);
+        for (Optional<Better> better = best(weighed, house.plants(), state);
+                better.isPresent();
+                better = best(weighed, house.plants(), state)) {
+            state.take(better.get().state());
+        }
+        return told(weighed, state);
+    }
+
+    private static HousePlan told(Weighed weighed, State state) {
+        return HousePlanner.told(weighed, state.stops, state.fittings, cost(weighed, state), 0);
+    }
+
+    private record Better(State state, double cost) {}
+
+    private static Optional<Better> best(Weighed weighed, List<Household.Housed> plants, State now) {
+        Optional<Better> best = Optional.empty();
+        double least = cost(weighed, now) - 1e-9;
+        for (Household.Housed housed : plants) {
+            StopId here = Objects.requireNonNull(now.stops.get(housed.plant().id()));
+            for (StopId there : weighed.places(housed, Dials.OPEN)) {
+                Spot spot = weighed.spot(there);
+                Fitting fitted = now.fittings.getOrDefault(there, Fitting.NONE);
+                if (!there.equals(here)
+                        && weighed.bears(housed, spot, fitted)
+                        && taken(weighed, now, there) + housed.boardSquareCm() <= weighed.room(spot)) {
+                    State next = now.copy();
+                    next.stops.put(housed.plant().id(), there);
+                    double cost = cost(weighed, next);
+                    if (cost < least) {
+                        least = cost;
+                        best = Optional.of(new Better(next, cost));
+                    }
+                }
+            }
+            Spot spot = weighed.spot(here);
+            for (Fitting fitting : weighed.fittings(spot, Dials.OPEN)) {
+                if (!fitting.equals(now.fittings.getOrDefault(here, Fitting.NONE))
+                        && allBear(weighed, now, spot, fitting)) {
+                    State next = now.copy();
+                    next.fit(here, fitting);
+                    double cost = cost(weighed, next);
+                    if (cost < least) {
+                        least = cost;
+                        best = Optional.of(new Better(next, cost));
+                    }
+                }
+            }
+        }
+        return best;
+    }
+
+    private static boolean allBear(Weighed weighed, State state, Spot spot, Fitting fitting) {
+        return weighed.house().plants().stream()
+                .filter(housed ->
+                        spot.id().equals(state.stops.get(housed.plant().id())))
+                .allMatch(housed -> weighed.bears(housed, spot, fitting));
+    }
+
+    private static double taken(Weighed weighed, State state, StopId stop) {
+        return weighed.house().plants().stream()
+                .filter(housed -> stop.equals(state.stops.get(housed.plant().id())))
+                .mapToDouble(Household.Housed::boardSquareCm)
+                .sum();
+    }
+
+    private static double cost(Weighed weighed, State state) {
+        return HousePlanner.cost(weighed, state.stops, state.fittings);
+    }
+
+    /** Who stands where, and what is put up. */
+    private static final class State {
+        private final Map<PlantId, StopId> stops = new LinkedHashMap<>();
+        private final Map<StopId, Fitting> fittings = new HashMap<>();
+
+        private State() {}
+
+        State(Household house) {
+            house.plants().forEach(housed -> stops.put(housed.plant().id(), housed.stop()));
+        }
+
+        State copy() {
+            State copy = new State();
+            copy.take(this);
+            return copy;
+        }
+
+        void take(State other) {
+            stops.putAll(other.stops);
+            fittings.clear();
+            fittings.putAll(other.fittings);
+        }
+
+        void fit(StopId stop, Fitting fitting) {
+            fittings.remove(stop);
+            if (!fitting.equals(Fitting.NONE)) {
+                fittings.put(stop, fitting);
+            }
+        }
+    }
+}

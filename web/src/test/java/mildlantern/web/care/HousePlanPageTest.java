@@ -1,0 +1,156 @@
+package mildlantern.web.care;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.OffsetDateTime;
+import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import mildlantern.place.StopId;
+import mildlantern.plant.Brightness;
+import mildlantern.plant.PlantId;
+import mildlantern.web.Asking;
+import mildlantern.web.Growers;
+import mildlantern.web.LanternTest;
+import mildlantern.web.casework.CaseService;
+import mildlantern.web.platform.CollectionId;
+import mildlantern.web.platform.FormKey;
+import mildlantern.web.routine.StopWriter;
+import mildlantern.web.stop.Stop;
+import mildlantern.web.stop.StopReading;
+import mildlantern.web.stop.Stops;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.transaction.support.TransactionTemplate;
+
+/** One orchid stands in the dark, and a bright sill is free: the plan for the house carries it there, unless the grower says otherwise. */
+@LanternTest
+class HousePlanPageTest {
+    @Autowired
+    private Asking asking;
+
+    @Autowired
+    private Growers growers;
+
+    @Autowired
+    private Stops stops;
+
+    @Autowired
+    private CaseService cases;
+
+    @Autowired
+    private PlannedTasks tasks;
+
+    @Autowired
+    private TransactionTemplate transaction;
+
+    @Autowired
+    private StopWriter stopWriter;
+
+    @Autowired
+    private Clock clock;
+
+    private Growers.Grower grower;
+    private CollectionId collection;
+    private PlantId orchid;
+    private Stop bright;
+
+    @BeforeEach
+    void aDarkSillAndABrightOne() {
+        grower = growers.grower();
+        collection = grower.member().collection();
+        orchid = grower.plant().id();
+        bright = new Stop(StopId.fresh(), collection, 2, "Bright sill").climate(Brightness.BRIGHT, 60.0, 22.0, 17.0);
+        transaction.executeWithoutResult(status -> {
+            stops.store(bright);
+            light(grower.stop(), 0.8);
+            light(bright, 6);
+        });
+    }
+
+    private void light(Stop stop, double mol) {
+        stopWriter.read(
+                collection,
+                stop.id(),
+                FormKey.fresh(),
+                at -> new StopReading(at, LocalDate.now(clock), OffsetDateTime.now(clock))
+                        .read(null, mol, null, null, null));
+    }
+
+    private String plan(String dials) throws Exception {
+        return asking.text(grower.member(), "/care/plan" + dials);
+    }
+
+    @Test
+    void whatStandsInTheDarkIsToBeCarriedToTheLight_andItsStepsArePlannedByOnePress() throws Exception {
+        String page = plan("");
+        assertThat(page).contains("1 plant to move", "No other plan does more", "Bright sill", "Limpet");
+        Matcher form = Pattern.compile(
+                        "name=\"form\" value=\"([0-9a-f-]+)\"><input type=\"hidden\" name=\"to\" value=\"([0-9a-f-]+)\"")
+                .matcher(page.replaceAll("\\s+", " "));
+        assertThat(form.find()).isTrue();
+        assertThat(form.group(2)).isEqualTo(bright.id().toString());
+        asking.form(grower.member(), "/plants/" + orchid + "/care/move", "form", form.group(1), "to", form.group(2));
+        assertThat(tasks.planned(collection, orchid)).isNotEmpty();
+        assertThat(plan("")).contains("No plant to move");
+    }
+
+    @Test
+    void aPlantThatIsToStayAHouseWithoutMovesAndOneUnderTreatmentAreLeftAlone() throws Exception {
+        assertThat(plan("?pin=" + orchid)).contains("To stay where they stand:").doesNotContain("1 plant to move");
+        assertThat(plan("?moves=0&noMoney=true")).contains("No plant to move, nothing to put up");
+        cases.open(collection, orchid);
+        assertThat(plan("?noMoney=true")).contains("No plant to move");
+    }
+
+    @Test
+    void theWholePlanIsAcceptedByOnePress_onceAForm_andAsksLaterWhetherItHelped() throws Exception {
+        String carry = orchid + " " + bright.id();
+        String form = Asking.fresh();
+        asking.form(grower.member(), "/care/plan", "form", form, "carry", carry);
+        List<String> steps = tasks.planned(collection, orchid);
+        assertThat(steps).isNotEmpty();
+        asking.form(grower.member(), "/care/plan", "form", form, "carry", carry);
+        assertThat(tasks.planned(collection, orchid)).isEqualTo(steps);
+        assertThat(asking.text(grower.member(), "/plants/" + orchid + "/care")).contains("See whether it helped");
+        assertThat(plan("")).contains("No plant to move");
+    }
+
+    @Test
+    void whatFellIllSinceThePageWasMadeStaysWhereItStands() throws Exception {
+        cases.open(collection, orchid);
+        asking.form(grower.member(), "/care/plan", "form", Asking.fresh(), "carry", orchid + " " + bright.id());
+        assertThat(tasks.planned(collection, orchid)).isEmpty();
+    }
+
+    @Test
+    void aPlanThatNamesPlantsOrStopsOfAnotherMovesNothing() throws Exception {
+        Growers.Grower other = growers.grower();
+        asking.form(other.member(), "/care/plan", "form", Asking.fresh(), "carry", orchid + " " + bright.id());
+        asking.form(
+                grower.member(),
+                "/care/plan",
+                "form",
+                Asking.fresh(),
+                "carry",
+                orchid + " " + other.stop().id());
+        asking.form(grower.member(), "/care/plan", "form", Asking.fresh(), "carry", "nonsense");
+        assertThat(tasks.planned(collection, orchid)).isEmpty();
+    }
+
+    @Test
+    void whatIsNoNumberIsSaidAtTheField_andKeepsWhatWasTyped() throws Exception {
+        asking.page(grower.member(), "/care/plan?moves=some").andExpect(status().isUnprocessableContent());
+        assertThat(plan("?moves=some")).contains("Enter a whole number from 0 to 9,999.", "value=\"some\"");
+    }
+
+    @Test
+    void nobodyPlansWithPlantsOfAnother() throws Exception {
+        Growers.Grower other = growers.grower();
+        assertThat(plan("?pin=" + other.plant().id())).doesNotContain("To stay where they stand:");
+    }
+}
