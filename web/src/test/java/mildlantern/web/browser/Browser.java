@@ -60,6 +60,16 @@ final class Browser {
         return chromium;
     }
 
+    /**
+     * Does something that leads to another page, or to this one anew, and waits until that stands there with its
+     * scripts. The page is marked before: one that has not been left yet looks loaded too.
+     */
+    static void follow(Page page, Runnable press) {
+        page.evaluate("window.notYetLeft = true");
+        press.run();
+        page.waitForFunction("!window.notYetLeft && document.readyState === 'complete'");
+    }
+
     /** A window of its own, signed in, that remembers what the console complained about. */
     static final class Window implements AutoCloseable {
         final Page page;

@@ -105,7 +105,7 @@ class HandsInTheBrowserTest {
         clock.moveDays(14);
         onTheRound();
         window.accessible();
-        byHand("Look at the cut").getByText("done").click();
+        Browser.follow(page, byHand("Look at the cut").getByText("done")::click);
         assertThat(byHand("Look at the cut")).hasCount(0);
         Assertions.assertThat(logBook.entries(fig))
                 .extracting(row -> row.kind())
@@ -149,7 +149,7 @@ class HandsInTheBrowserTest {
         window.accessible();
         clock.moveDays(3);
         onTheRound();
-        byHand("Water it for the first time").getByText("done").click();
+        Browser.follow(page, byHand("Water it for the first time").getByText("done")::click);
         Assertions.assertThat(logBook.entries(orchid))
                 .extracting(row -> row.kind())
                 .contains(LogKind.REPOTTED, LogKind.WATERED);
@@ -170,10 +170,10 @@ class HandsInTheBrowserTest {
 
         clock.moveDays(12);
         onTheRound();
-        byHand("set it on the medium").getByText("done").click();
+        Browser.follow(page, byHand("set it on the medium").getByText("done")::click);
         clock.moveDays(7);
         onTheRound();
-        byHand("Water the cutting").getByText("done").click();
+        Browser.follow(page, byHand("Water the cutting").getByText("done")::click);
         clock.moveDays(7);
         onTheRound();
         byHand("does it hold").getByText("open").click();
@@ -210,8 +210,7 @@ class HandsInTheBrowserTest {
                 .allSatisfy(
                         plant -> Assertions.assertThat(logBook.entries(plant)).hasSize(1));
         window.accessible();
-        page.locator(".notice button").click();
-        page.waitForLoadState();
+        Browser.follow(page, page.locator(".notice button")::click);
         Assertions.assertThat(twelve)
                 .allSatisfy(
                         plant -> Assertions.assertThat(logBook.entries(plant)).isEmpty());

@@ -147,8 +147,8 @@ class PlaceInTheBrowserTest {
                         + plants.plant(collection, grower.plant().id()).stop());
                 Locator slip = page.locator("#slip-" + grower.plant().id());
                 assertThat(slip).containsText("on its way");
-                slip.getByText("moved it").click();
-                settled(page);
+                page.waitForResponse(
+                        answer -> "POST".equals(answer.request().method()), slip.getByText("moved it")::click);
                 if (step < steps) {
                     assertThat(slip).not().containsText("on its way · step");
                 }

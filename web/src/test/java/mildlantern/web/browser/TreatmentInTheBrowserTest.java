@@ -5,7 +5,6 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Route;
-import com.microsoft.playwright.options.LoadState;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -82,11 +81,10 @@ class TreatmentInTheBrowserTest {
 
     /** Presses on the card of the step that is due. */
     private static void press(Page page, String words) {
-        page.locator(".deed-card")
+        Locator named = page.locator(".deed-card")
                 .getByText(words, new Locator.GetByTextOptions().setExact(true))
-                .first()
-                .click();
-        page.waitForLoadState(LoadState.NETWORKIDLE);
+                .first();
+        Browser.follow(page, named::click);
     }
 
     /** Opens a case for the plant, finds mites, starts the trial, and goes on to the treatment plan. */
@@ -116,8 +114,7 @@ class TreatmentInTheBrowserTest {
     private void toTheRelease(Page page) {
         for (int i = 0; i < 60 && page.locator(".steps-list .PLANNED").count() > 0; i++) {
             if (page.locator(".deed-card").isVisible()) {
-                page.locator(".deed-card .press.do").first().click();
-                page.waitForLoadState(LoadState.NETWORKIDLE);
+                Browser.follow(page, page.locator(".deed-card .press.do").first()::click);
             } else {
                 laterBy(page, 7);
             }
@@ -134,8 +131,7 @@ class TreatmentInTheBrowserTest {
     private void toTheNextLook(Page page) {
         for (int i = 0; i < 60 && page.locator(".deed-card input[name=number]").count() == 0; i++) {
             if (page.locator(".deed-card").isVisible()) {
-                page.locator(".deed-card .press.do").first().click();
-                page.waitForLoadState(LoadState.NETWORKIDLE);
+                Browser.follow(page, page.locator(".deed-card .press.do").first()::click);
             } else {
                 laterBy(page, 1);
             }
@@ -144,8 +140,7 @@ class TreatmentInTheBrowserTest {
 
     private static void count(Page page, String number) {
         page.locator(".deed-card input[name=number]").fill(number);
-        page.keyboard().press("Enter");
-        page.waitForLoadState(LoadState.NETWORKIDLE);
+        Browser.follow(page, () -> page.keyboard().press("Enter"));
     }
 
     @Test
