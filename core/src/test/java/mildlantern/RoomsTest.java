@@ -32,6 +32,7 @@ class RoomsTest {
             "comparison",
             "away",
             "plan",
+            "outcome",
             "care",
             "water",
             "log",

@@ -1,6 +1,7 @@
 package mildlantern.care;
 
 import java.util.EnumMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import mildlantern.knowledge.Entry;
@@ -51,6 +52,8 @@ public final class CareKnowledge {
     private final double full;
     private final double effortBySteps;
     private final double effortDisplacing;
+    private final double worksBook;
+    private final double worksWeight;
 
     private CareKnowledge(Entry file) {
         Entry miss = file.at("miss");
@@ -91,6 +94,8 @@ public final class CareKnowledge {
         }
         effortBySteps = cost.number("move-by-steps", 0, 2);
         effortDisplacing = cost.number("move-displacing", 0, 2);
+        worksBook = file.at("works").number("book", 0.05, 1);
+        worksWeight = file.at("works").number("weight", 0.1, 100);
         Entry lamp = file.at("lamp");
         lampPpfd = lamp.number("most-ppfd", 10, 2000);
         lampMargin = lamp.number("margin", 1, 2);
@@ -173,6 +178,11 @@ public final class CareKnowledge {
     /** Whether a stop is full: the squares of its pots, cm², against its board, cm². */
     public boolean full(double pots, double board) {
         return pots > full * board;
+    }
+
+    /** What changes did in a collection, against what the book expects of them. */
+    public Experience experience(List<Experience.Case> cases) {
+        return new Experience(List.copyOf(cases), worksBook, worksWeight);
     }
 
     /** Days after a change on which to look whether it helped. */

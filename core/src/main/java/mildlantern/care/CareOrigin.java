@@ -7,5 +7,6 @@ public enum CareOrigin implements MessageKey {
     LAST_WATERINGS,
     ACCOUNT_OF_POT,
     WITH_A_LAMP,
-    WITH_A_HUMIDIFIER
+    WITH_A_HUMIDIFIER,
+    EXPECTED
 }

@@ -92,8 +92,10 @@ public final class Changes {
      *
      * @param outside temperature and humidity outdoors, for a humidifier's work
      * @param lightHours hours of daylight now
+     * @param experience what such changes did here
      */
-    public List<Change> weigh(Subject subject, List<Spot> spots, Outside outside, double lightHours) {
+    public List<Change> weigh(
+            Subject subject, List<Spot> spots, Outside outside, double lightHours, Experience experience) {
         List<Need> now = needs(subject);
         List<Change> changes = new ArrayList<>();
         if (!subject.moveHeld()) {
@@ -115,7 +117,12 @@ public final class Changes {
                 }
             }
         }
+        String kind = subject.plant().profile().id();
         return changes.stream()
+                .map(change -> change.learned(experience.factor(
+                        kind,
+                        change.kind(),
+                        change.stop().or(() -> Optional.of(subject.here().id())))))
                 .filter(change -> change.gain() >= knowledge.worth && change.worth() > 0)
                 .sorted(Comparator.comparingDouble(Change::worth).reversed())
                 .toList();

@@ -27,6 +27,17 @@ public record Gives(Optional<Figure> light, Optional<Figure> humidity, Optional<
         return brighter || warmth;
     }
 
+    /** What it gives of a need; empty where nothing is known of it, or no stop gives it. */
+    public Optional<Figure> of(Need.Kind kind) {
+        return switch (kind) {
+            case LIGHT -> light;
+            case HUMIDITY -> humidity;
+            case DAY -> byDay;
+            case NIGHT -> night;
+            case WATERING, WATER, FOOD, SALTS -> Optional.empty();
+        };
+    }
+
     Gives withLight(Figure figure) {
         return new Gives(Optional.of(figure), humidity, byDay, night);
     }

@@ -4,6 +4,7 @@ import com.google.ortools.Loader;
 import com.google.ortools.sat.BoolVar;
 import com.google.ortools.sat.CpModel;
 import com.google.ortools.sat.CpSolver;
+import com.google.ortools.sat.CpSolverSolutionCallback;
 import com.google.ortools.sat.CpSolverStatus;
 import com.google.ortools.sat.LinearExpr;
 import com.google.ortools.sat.LinearExprBuilder;
@@ -13,6 +14,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.function.DoubleConsumer;
 import mildlantern.care.CareKnowledge;
 import mildlantern.care.Needs;
 import mildlantern.care.Spot;
@@ -43,19 +45,53 @@ public final class HousePlanner {
         this.moves = moves;
     }
 
+    PlanKnowledge knowledge() {
+        return knowledge;
+    }
+
     Weighed weigh(Household house) {
         return new Weighed(house, knowledge, care, needs, moves);
     }
 
     /** The plan that helps most for what it costs. */
     public HousePlan plan(Household house, Dials dials) {
-        return plan(house, dials, knowledge.effort(house.plants().size()));
+        return plan(house, dials, within -> {});
+    }
+
+    /**
+     * The same for a house that takes long.
+     *
+     * @param within is told, with each better plan that is found, by how much the best could be better at most, as a share of its cost; must not throw
+     */
+    public HousePlan plan(Household house, Dials dials, DoubleConsumer within) {
+        Loader.loadNativeLibraries();
+        return new Model(weigh(house), dials)
+                .solve(knowledge.effort(house.plants().size()), within);
+    }
+
+    /**
+     * A plan that was found before, of the house as it is now: who came since stays, and so does who was to go where no stop is any more.
+     *
+     * @param least what was proven then
+     */
+    public HousePlan recall(Household house, Map<PlantId, StopId> stops, Map<StopId, Fitting> fittings, double least) {
+        Weighed weighed = weigh(house);
+        Map<PlantId, StopId> standing = new LinkedHashMap<>();
+        for (Household.Housed housed : house.plants()) {
+            StopId to = stops.getOrDefault(housed.plant().id(), housed.stop());
+            boolean goes = !housed.stays() && weighed.knows(to);
+            standing.put(housed.plant().id(), goes ? to : housed.stop());
+        }
+        Map<StopId, Fitting> hanging = new HashMap<>(fittings);
+        hanging.keySet().removeIf(stop -> !weighed.knows(stop));
+        double cost = cost(weighed, standing, hanging);
+        return told(weighed, standing, hanging, cost, Math.min(cost, least));
     }
 
     /** @param effort how long the best is looked for, in the solver's own count, about seconds of one fast core */
     HousePlan plan(Household house, Dials dials, double effort) {
         Loader.loadNativeLibraries();
-        return new Model(weigh(house), dials).solve(effort);
+        return new Model(weigh(house), dials).solve(effort, within -> {});
     }
 
     /** What a plan costs: weighted misses, moves, and what is put up. */
@@ -67,8 +103,7 @@ public final class HousePlanner {
         for (Household.Housed housed : weighed.house().plants()) {
             StopId stop = Objects.requireNonNull(stops.get(housed.plant().id()));
             cost += weighed.costOfMove(housed, stop)
-                    + weighed.weight(housed)
-                            * Needs.missed(weighed.needs(housed, stop, fittings.getOrDefault(stop, Fitting.NONE)));
+                    + weighed.weight(housed) * weighed.missed(housed, stop, fittings.getOrDefault(stop, Fitting.NONE));
         }
         return cost;
     }
@@ -147,7 +182,7 @@ public final class HousePlanner {
             double weight = weighed.weight(housed);
             Objects.requireNonNull(fitted.get(stop)).forEach((fitting, fits) -> {
                 if (weighed.bears(housed, weighed.spot(stop), fitting)) {
-                    long misses = parts(weight * Needs.missed(weighed.needs(housed, stop, fitting)));
+                    long misses = parts(weight * weighed.missed(housed, stop, fitting));
                     alike.computeIfAbsent(misses, key -> new ArrayList<>()).add(fits);
                 }
             });
@@ -180,14 +215,20 @@ public final class HousePlanner {
             return Math.round(cost * PARTS);
         }
 
-        HousePlan solve(double effort) {
+        HousePlan solve(double effort, DoubleConsumer within) {
             CpSolver solver = new CpSolver();
             solver.getParameters()
                     .setNumWorkers(1)
                     .setRandomSeed(1)
                     .setMaxDeterministicTime(effort)
                     .setLinearizationLevel(2);
-            CpSolverStatus status = solver.solve(model);
+            CpSolverStatus status = solver.solve(model, new CpSolverSolutionCallback() {
+                @Override
+                public void onSolutionCallback() {
+                    within.accept(
+                            Math.max(0, (objectiveValue() - bestObjectiveBound()) / Math.max(1, objectiveValue())));
+                }
+            });
             if (status != CpSolverStatus.OPTIMAL && status != CpSolverStatus.FEASIBLE) {
                 return asItIs();
             }

@@ -3,6 +3,7 @@ package mildlantern.plan;
 import java.util.List;
 import java.util.Set;
 import mildlantern.care.Changes.Resident;
+import mildlantern.care.Experience;
 import mildlantern.care.Spot;
 import mildlantern.place.StopId;
 
@@ -13,8 +14,10 @@ import mildlantern.place.StopId;
  * @param spots all stops
  * @param outdoors stops without a roof: no lamp, no humidifier, no net
  * @param closed stops that no further plant goes to: something catching stands there
+ * @param experience what changes did in this house
  */
-public record Household(List<Housed> plants, List<Spot> spots, Set<StopId> outdoors, Set<StopId> closed) {
+public record Household(
+        List<Housed> plants, List<Spot> spots, Set<StopId> outdoors, Set<StopId> closed, Experience experience) {
     /**
      * A plant of the house.
      *

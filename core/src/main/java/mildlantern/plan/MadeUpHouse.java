@@ -9,6 +9,7 @@ import java.util.Set;
 import java.util.UUID;
 import mildlantern.care.CareOrigin;
 import mildlantern.care.Changes.Resident;
+import mildlantern.care.Experience;
 import mildlantern.care.Figure;
 import mildlantern.care.Gives;
 import mildlantern.care.Spot;
@@ -53,7 +54,7 @@ public final class MadeUpHouse {
                     chance.nextInt(15) == 0));
         }
         Set<StopId> closed = stops > 4 ? Set.of(spots.get(1).id()) : Set.of();
-        return new Household(housed, spots, Set.of(), closed);
+        return new Household(housed, spots, Set.of(), closed, Experience.none());
     }
 
     private static Spot spot(Random chance, int number, boolean winter, double plantsAStop) {

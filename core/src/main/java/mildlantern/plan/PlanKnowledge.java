@@ -26,9 +26,12 @@ public final class PlanKnowledge {
     final int places;
     private final double effortAPlant;
     private final double effortMost;
+    final int weeksAhead;
+    final double missAhead;
 
     private PlanKnowledge(Entry file) {
-        file.allowOnly(Set.of("weighs", "much-light", "costs", "lamps", "net", "cold-slack", "places", "effort"));
+        file.allowOnly(
+                Set.of("weighs", "much-light", "costs", "lamps", "net", "cold-slack", "places", "effort", "ahead"));
         Entry weighs = file.at("weighs");
         chilled = weighs.number("chilled", 0, 20);
         young = weighs.number("young", 0, 20);
@@ -49,6 +52,8 @@ public final class PlanKnowledge {
         coldSlack = file.number("cold-slack", 0, 5);
         places = (int) file.number("places", 2, 60);
         effortAPlant = file.at("effort").number("a-plant", 0.001, 60);
+        weeksAhead = (int) file.at("ahead").number("weeks", 2, 52);
+        missAhead = file.at("ahead").number("miss", 0.05, 3);
         effortMost = file.at("effort").number("most", 0.1, 3600);
     }
 

@@ -9,6 +9,7 @@ import java.util.Objects;
 import java.util.Optional;
 import mildlantern.care.CareKnowledge;
 import mildlantern.care.CareOrigin;
+import mildlantern.care.Change;
 import mildlantern.care.Figure;
 import mildlantern.care.Gives;
 import mildlantern.care.Need;
@@ -40,18 +41,52 @@ final class Weighed {
         return house;
     }
 
+    boolean knows(StopId id) {
+        return spots.containsKey(id);
+    }
+
     Spot spot(StopId id) {
         return Objects.requireNonNull(spots.get(id));
     }
 
     /** What a plant misses at a stop. */
     List<Need> needs(Household.Housed housed, StopId stop, Fitting fitting) {
-        return needs.ofStop(housed.plant().wants(), gives(spot(stop), fitting));
+        return needs(housed.plant().wants(), gives(spot(stop), fitting));
+    }
+
+    List<Need> needs(Wants wants, Gives gives) {
+        return needs.ofStop(wants, gives);
+    }
+
+    /** All that a plant misses at a stop; what such a change did here before counts as much as the book. */
+    double missed(Household.Housed housed, StopId stop, Fitting fitting) {
+        double there = Needs.missed(needs(housed, stop, fitting));
+        Optional<Change.Kind> change = change(housed, stop, fitting);
+        if (change.isEmpty()) {
+            return there;
+        }
+        double here = Needs.missed(needs(housed, housed.stop(), Fitting.NONE));
+        double factor = house.experience().factor(housed.plant().profile().id(), change.get(), Optional.of(stop));
+        return there < here ? Math.max(0, here - factor * (here - there)) : there;
+    }
+
+    private static Optional<Change.Kind> change(Household.Housed housed, StopId stop, Fitting fitting) {
+        if (!stop.equals(housed.stop())) {
+            return Optional.of(Change.Kind.MOVE);
+        }
+        if (fitting.lamp() > 0) {
+            return Optional.of(Change.Kind.LAMP);
+        }
+        return fitting.humidifier() ? Optional.of(Change.Kind.HUMIDIFIER) : Optional.empty();
     }
 
     /** What a stop gives with something put up. */
     Gives gives(Spot spot, Fitting fitting) {
-        Gives gives = spot.gives();
+        return gives(spot.gives(), fitting);
+    }
+
+    /** The same of what it gives at another time. */
+    Gives gives(Gives gives, Fitting fitting) {
         Optional<Figure> light = gives.light().map(figure -> {
             double through = figure.value() * (fitting.net() ? knowledge.netPasses : 1);
             double lit = through + care.lampAdds(fitting.lamp());
@@ -125,7 +160,7 @@ final class Weighed {
     private double least(Household.Housed housed, Spot spot, Dials dials) {
         return fittings(spot, dials).stream()
                 .filter(fitting -> bears(housed, spot, fitting))
-                .mapToDouble(fitting -> Needs.missed(needs(housed, spot.id(), fitting)))
+                .mapToDouble(fitting -> missed(housed, spot.id(), fitting))
                 .min()
                 .orElse(Double.POSITIVE_INFINITY);
     }

@@ -117,8 +117,12 @@ class CareTest {
         Spot warm = spot("south sill", gives(1, 55, 21, 17), pitcher);
         Spot cool = spot("chart room", gives(4, 60, 10, 5));
 
-        List<Change> changes =
-                CHANGES.weigh(at(warm, pitcher, PotGives.NOTHING, WaterSource.RAIN), List.of(warm, cool), WINTER, 9);
+        List<Change> changes = CHANGES.weigh(
+                at(warm, pitcher, PotGives.NOTHING, WaterSource.RAIN),
+                List.of(warm, cool),
+                WINTER,
+                9,
+                Experience.none());
 
         assertThat(CHANGES.needs(at(warm, pitcher, PotGives.NOTHING, WaterSource.RAIN)))
                 .extracting(need -> need.missed().map(Message::what))
@@ -155,7 +159,11 @@ class CareTest {
         Spot bright = spot("north sill", gives(4.5, 58, 20, 15));
 
         Change best = CHANGES.weigh(
-                        at(dark, fern, PotGives.NOTHING, WaterSource.SOFT_TAP), List.of(dark, bright), WINTER, 10)
+                        at(dark, fern, PotGives.NOTHING, WaterSource.SOFT_TAP),
+                        List.of(dark, bright),
+                        WINTER,
+                        10,
+                        Experience.none())
                 .get(0);
 
         assertThat(best.kind()).isEqualTo(Change.Kind.MOVE);
@@ -170,7 +178,11 @@ class CareTest {
         Spot landing = spot("landing", gives(4, 31, 23, 18), calathea, plant("Fern", "boston-fern"));
 
         Change best = CHANGES.weigh(
-                        at(landing, calathea, PotGives.NOTHING, WaterSource.RAIN), List.of(landing), WINTER, 10)
+                        at(landing, calathea, PotGives.NOTHING, WaterSource.RAIN),
+                        List.of(landing),
+                        WINTER,
+                        10,
+                        Experience.none())
                 .get(0);
 
         assertThat(best.kind()).isEqualTo(Change.Kind.HUMIDIFIER);
@@ -195,7 +207,8 @@ class CareTest {
                 OptionalDouble.empty());
         Resident orchid = plant("Tide", "phalaenopsis");
         Spot sill = spot("sill", gives(6, 60, 22, 17), orchid);
-        List<Change> changes = CHANGES.weigh(at(sill, orchid, pot, WaterSource.HARD_TAP), List.of(sill), WINTER, 14);
+        List<Change> changes = CHANGES.weigh(
+                at(sill, orchid, pot, WaterSource.HARD_TAP), List.of(sill), WINTER, 14, Experience.none());
 
         assertThat(changes)
                 .extracting(Change::kind)
@@ -303,7 +316,9 @@ class CareTest {
         Subject subject = new Subject(orchid, sill, pot, Optional.of(WaterAnalysis.metered(1.0)), false, false);
 
         // (190 / 640 − 0.02) ÷ (1 − 0.02) is 28 %, rounded down to a twentieth.
-        assertThat(CHANGES.weigh(subject, List.of(sill), WINTER, 14).get(0).words())
+        assertThat(CHANGES.weigh(subject, List.of(sill), WINTER, 14, Experience.none())
+                        .get(0)
+                        .words())
                 .isEqualTo(ChangeSays.SOFTER_WATER_BLENDED.with(25));
     }
 
@@ -314,7 +329,7 @@ class CareTest {
         Spot bright = spot("north sill", gives(4.5, 58, 20, 15));
         Subject held = new Subject(fern, dark, PotGives.NOTHING, Optional.empty(), true, true);
 
-        assertThat(CHANGES.weigh(held, List.of(dark, bright), WINTER, 10))
+        assertThat(CHANGES.weigh(held, List.of(dark, bright), WINTER, 10, Experience.none()))
                 .noneMatch(change -> change.kind() == Change.Kind.MOVE || change.kind() == Change.Kind.FEED);
     }
 

@@ -14,6 +14,7 @@ import java.util.Set;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import mildlantern.care.CareKnowledge;
+import mildlantern.care.Experience;
 import mildlantern.care.Figure;
 import mildlantern.care.Needs;
 import mildlantern.care.Spot;
@@ -163,7 +164,8 @@ class HousePlannerTest {
                         .toList(),
                 house.spots(),
                 house.outdoors(),
-                house.closed());
+                house.closed(),
+                Experience.none());
         HousePlan again = PLANNER.plan(carried, new Dials(99, false, false, Set.of(), Set.of()));
         assertThat(again.moves()).hasSizeLessThan(plan.moves().size());
     }

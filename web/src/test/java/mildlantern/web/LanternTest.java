@@ -33,6 +33,7 @@ import org.springframework.context.annotation.Import;
     QuickPasswords.class,
     CountedStatements.class,
     Growers.class,
+    TwoSills.class,
     Asking.class,
     LoadedDemo.class
 })

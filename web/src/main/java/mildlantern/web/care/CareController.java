@@ -66,7 +66,7 @@ class CareController {
             @PathVariable PlantId id,
             @RequestParam FormKey form,
             @RequestParam StopId to) {
-        writer.planMove(member.collection(), id, form, to);
+        writer.chooseMove(member.collection(), id, form, to);
         return "redirect:/plants/" + id + "/care";
     }
 

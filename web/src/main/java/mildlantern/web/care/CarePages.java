@@ -46,14 +46,23 @@ class CarePages {
     private final Records records;
     private final Stops stops;
     private final PlannedTasks tasks;
+    private final OutcomePages outcomes;
     private final Clock clock;
 
-    CarePages(CareService care, Plants plants, Records records, Stops stops, PlannedTasks tasks, Clock clock) {
+    CarePages(
+            CareService care,
+            Plants plants,
+            Records records,
+            Stops stops,
+            PlannedTasks tasks,
+            OutcomePages outcomes,
+            Clock clock) {
         this.care = care;
         this.plants = plants;
         this.records = records;
         this.stops = stops;
         this.tasks = tasks;
+        this.outcomes = outcomes;
         this.clock = clock;
     }
 
@@ -90,6 +99,7 @@ class CarePages {
                         .filter(task -> task.kind() == PlannedTask.Kind.LOOK)
                         .map(task -> DAY.format(task.onDay()) + ": " + task.words())
                         .toList(),
+                outcomes.running(house, subject),
                 LogWords.holds(house.holds().getOrDefault(id, Set.of())),
                 FormKey.fresh());
     }

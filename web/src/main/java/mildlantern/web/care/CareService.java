@@ -8,27 +8,24 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.stream.Collectors;
 import mildlantern.care.CareKnowledge;
 import mildlantern.care.Change;
 import mildlantern.care.Changes;
+import mildlantern.care.Experience;
 import mildlantern.care.Figure;
 import mildlantern.care.Gives;
 import mildlantern.care.Need;
-import mildlantern.care.PotGives;
+import mildlantern.care.Needs;
 import mildlantern.care.Spot;
 import mildlantern.care.StepPlanner;
 import mildlantern.care.Subject;
 import mildlantern.care.SuitsAt;
-import mildlantern.nutrition.PotAccount;
 import mildlantern.nutrition.WaterAnalysis;
-import mildlantern.nutrition.Waters;
 import mildlantern.place.StopId;
 import mildlantern.plant.PlantId;
 import mildlantern.plant.PlantRecord;
-import mildlantern.plant.Profile;
 import mildlantern.plant.WaterSource;
 import mildlantern.season.PlantYear;
 import mildlantern.treatment.Hold;
@@ -40,6 +37,7 @@ import mildlantern.web.feeding.OwnWaters;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
 import mildlantern.web.platform.CollectionId;
+import mildlantern.web.season.StopDays;
 import mildlantern.web.season.YearBook;
 import mildlantern.web.stop.Houses;
 import mildlantern.web.stop.Stop;
@@ -52,8 +50,7 @@ import org.springframework.transaction.annotation.Transactional;
 /** Puts what a plant needs and gets before the core, and stores the change that the grower accepts. */
 @Service
 @Transactional(readOnly = true)
-class CareService {
-    private static final int ENOUGH_READINGS = 3;
+public class CareService {
     private static final double SQUARE_CM_A_SQUARE_M = 10_000;
 
     private final Stops stops;
@@ -63,13 +60,14 @@ class CareService {
     private final StopClimates climates;
     private final Stations stations;
     private final Weathers weathers;
-    private final PotAccount account;
+    private final PotsGive pots;
     private final OwnWaters ownWaters;
-    private final Waters waters;
     private final Changes changes;
+    private final Needs needs;
     private final CareKnowledge knowledge;
     private final StepPlanner stepPlanner;
     private final CaseTroubles troubles;
+    private final Experiences experiences;
     private final Clock clock;
 
     CareService(
@@ -80,13 +78,14 @@ class CareService {
             StopClimates climates,
             Stations stations,
             Weathers weathers,
-            PotAccount account,
+            PotsGive pots,
             OwnWaters ownWaters,
-            Waters waters,
             Changes changes,
+            Needs needs,
             CareKnowledge knowledge,
             StepPlanner stepPlanner,
             CaseTroubles troubles,
+            Experiences experiences,
             Clock clock) {
         this.stops = stops;
         this.plants = plants;
@@ -95,13 +94,14 @@ class CareService {
         this.climates = climates;
         this.stations = stations;
         this.weathers = weathers;
-        this.account = account;
+        this.pots = pots;
         this.ownWaters = ownWaters;
-        this.waters = waters;
         this.changes = changes;
+        this.needs = needs;
         this.knowledge = knowledge;
         this.stepPlanner = stepPlanner;
         this.troubles = troubles;
+        this.experiences = experiences;
         this.clock = clock;
     }
 
@@ -111,7 +111,7 @@ class CareService {
      * @param years of its plants
      * @param spots all stops with who stands there
      */
-    record House(
+    public record House(
             CollectionId collection,
             Map<PlantId, PlantYear> years,
             Map<StopId, Stop> stops,
@@ -120,16 +120,23 @@ class CareService {
             Map<WaterSource, WaterAnalysis> waters,
             CaseTroubles.Open open,
             Changes.Outside outside,
-            double lightHours) {
-        Map<PlantId, Set<Hold>> holds() {
+            double lightHours,
+            Experience experience,
+            StopDays days) {
+        public Map<PlantId, Set<Hold>> holds() {
             return open.holds();
         }
 
-        WaterAnalysis water(WaterSource source) {
+        /** Whether what a plant has could spread to others. */
+        public boolean catching(PlantId plant) {
+            return open.catching().contains(plant);
+        }
+
+        public WaterAnalysis water(WaterSource source) {
             return Objects.requireNonNull(waters.get(source));
         }
 
-        Spot spot(StopId stop) {
+        public Spot spot(StopId stop) {
             return spots.stream()
                     .filter(spot -> spot.id().equals(stop))
                     .findFirst()
@@ -137,10 +144,16 @@ class CareService {
         }
     }
 
-    House house(CollectionId collection, List<Plant> plants) {
+    /**
+     * A collection as the core weighs it.
+     *
+     * @param plants all of its plants
+     */
+    public House house(CollectionId collection, List<Plant> plants) {
         LocalDate today = LocalDate.now(clock);
         Map<StopId, Gives> gives = climates.of(collection);
-        Map<PlantId, PlantYear> years = this.years.house(collection).of(plants);
+        YearBook.House yearBook = this.years.house(collection);
+        Map<PlantId, PlantYear> years = yearBook.of(plants);
         Map<StopId, List<Plant>> standing = plants.stream().collect(Collectors.groupingBy(Plant::stop));
         List<Spot> spots = new ArrayList<>();
         Map<StopId, Stop> stops = new HashMap<>();
@@ -170,7 +183,9 @@ class CareService {
                 ownWaters.analyses(collection),
                 troubles.open(collection),
                 outside(collection),
-                stations.hoursOfDay(collection, today));
+                stations.hoursOfDay(collection, today),
+                experiences.of(collection),
+                yearBook.days());
     }
 
     private static Gives judged(Stop stop, Gives gives) {
@@ -196,7 +211,7 @@ class CareService {
     }
 
     /** A plant as the core weighs it; of its own place on the stop where it has one. */
-    Subject subject(House house, Plant plant, Optional<PlantRecord> record) {
+    public Subject subject(House house, Plant plant, Optional<PlantRecord> record) {
         Stop stop = Objects.requireNonNull(house.stops().get(plant.stop()));
         Spot spot = house.spot(plant.stop());
         Gives own = climates.at(stop, spot.gives(), plant);
@@ -213,50 +228,29 @@ class CareService {
                         spot.inWater(),
                         spot.boardSquareM(),
                         spot.glassCase()),
-                pot(house, plant, record),
+                pots.of(house, plant, record),
                 Optional.ofNullable(plant.waterSource()).map(house::water),
                 holds.contains(Hold.FEED),
                 spot.alone() || holds.contains(Hold.MOVE));
     }
 
     /** Whether a plant is left where it stands: it is under treatment, stands alone, or must not be moved now. */
-    boolean staysPut(House house, Subject subject) {
+    public boolean staysPut(House house, Subject subject) {
         return subject.moveHeld() || house.open().on(subject.plant().id());
     }
 
-    private PotGives pot(House house, Plant plant, Optional<PlantRecord> record) {
-        Profile profile = this.plants.profile(plant);
-        Optional<PlantRecord.PotFood> food = record.flatMap(it -> it.feeding().pot());
-        Optional<PlantRecord.Drying> drying = record.flatMap(it -> it.watering().drying());
-        return new PotGives(
-                // Outdoors the rain waters too, and the days between cans say nothing.
-                record.filter(it -> outdoors(house, plant)).isPresent()
-                        ? OptionalDouble.empty()
-                        : record.map(it -> it.watering().intervalDays()).orElse(OptionalDouble.empty()),
-                drying.map(it -> OptionalDouble.of(it.cycleDays())).orElse(OptionalDouble.empty()),
-                drying.map(PlantRecord.Drying::spread).orElse(0.0),
-                drying.filter(it -> it.measured() && it.observed() >= ENOUGH_READINGS)
-                        .isPresent(),
-                Optional.ofNullable(plant.waterSource())
-                        .map(source -> Figure.of(waters.dissolvedMg(house.water(source)), source)),
-                Optional.ofNullable(plant.waterSource()).map(house::water),
-                food.map(it -> OptionalDouble.of(it.nitrogen())).orElse(OptionalDouble.empty()),
-                account.hungryBelow(),
-                food.map(it -> OptionalDouble.of(it.conductivity())).orElse(OptionalDouble.empty()),
-                account.saltyAbove(profile.water()),
-                OptionalDouble.of(plant.acrossCm()));
-    }
-
-    private static boolean outdoors(House house, Plant plant) {
-        return Objects.requireNonNull(house.stops().get(plant.stop())).kind() == StopKind.OUTDOORS;
-    }
-
-    List<Need> needs(House house, Subject subject) {
+    /** All needs of a plant where it stands. */
+    public List<Need> needs(House house, Subject subject) {
         return changes.needs(subject);
     }
 
+    /** What a plant would need at another stop, as far as that gives it. */
+    List<Need> needsAt(House house, Subject subject, StopId stop) {
+        return needs.ofStop(subject.plant().wants(), house.spot(stop).gives());
+    }
+
     List<Change> weigh(House house, Subject subject) {
-        return changes.weigh(subject, house.spots(), house.outside(), house.lightHours());
+        return changes.weigh(subject, house.spots(), house.outside(), house.lightHours(), house.experience());
     }
 
     List<SuitsAt> places(House house, Subject subject) {

@@ -25,6 +25,7 @@ final class CareViews {
             List<Place> places,
             List<Step> plan,
             List<String> looks,
+            Optional<OutcomeViews.Running> running,
             String held,
             FormKey form) {}
 

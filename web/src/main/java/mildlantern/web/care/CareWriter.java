@@ -6,7 +6,6 @@ import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.UUID;
 import mildlantern.care.CareKnowledge;
 import mildlantern.care.Change;
 import mildlantern.care.ChangeSays;
@@ -43,6 +42,8 @@ public class CareWriter {
     private final WrittenForms forms;
     private final Clock clock;
     private final CareService care;
+    private final Outcomes outcomes;
+    private final OutcomeWriter outcomeWriter;
 
     CareWriter(
             Stops stops,
@@ -54,7 +55,9 @@ public class CareWriter {
             Routine routine,
             WrittenForms forms,
             Clock clock,
-            CareService care) {
+            CareService care,
+            Outcomes outcomes,
+            OutcomeWriter outcomeWriter) {
         this.stops = stops;
         this.plants = plants;
         this.careSheets = careSheets;
@@ -65,6 +68,8 @@ public class CareWriter {
         this.forms = forms;
         this.clock = clock;
         this.care = care;
+        this.outcomes = outcomes;
+        this.outcomeWriter = outcomeWriter;
     }
 
     /** Accepts a change: a line of the care sheet with its reason, steps where it moves, and a look on a later day; once a form. False where it is proposed no more, or another change runs. */
@@ -96,13 +101,17 @@ public class CareWriter {
                 .flatMap(to -> care.steps(house, subject, to))
                 .map(StepPlanner.Plan::steps)
                 .orElse(List.of());
-        begin(
+        BatchId plan = plan(form);
+        begin(plant, plan, change.kind(), Wording.of(change.words()), Wording.of(change.reason()), steps);
+        outcomeWriter.begin(
                 plant,
-                new BatchId(form.value()),
+                plan,
                 change.kind(),
+                change.stop().orElse(plant.stop()),
                 Wording.of(change.words()),
-                Wording.of(change.reason()),
-                steps);
+                change.stop()
+                        .map(to -> outcomes.ofMove(house, subject, to))
+                        .orElseGet(() -> outcomes.of(house, subject, change.answers())));
     }
 
     /** A line of the care sheet with its reason, the steps of a move, and a look some time after the last of them. */
@@ -126,12 +135,38 @@ public class CareWriter {
     }
 
     /**
-     * Plans the steps to a stop that the grower chose, whatever the core thinks of it.
+     * Plans the steps to a stop that the season asks for, whatever the core thinks of it; whether it helped is not asked.
      *
      * @return whether the plant is on its way; not where too little is known of one of the stops, or another change runs
      */
     @Transactional
     public boolean planMove(CollectionId collection, PlantId plantId, FormKey form, StopId to) {
+        return planned(
+                collection, plantId, form, to, (house, subject, plant, steps) -> tasks.plan(plant, plan(form), steps));
+    }
+
+    /** The same to a stop that the grower chose: a change of care, which is looked at again. */
+    @Transactional
+    boolean chooseMove(CollectionId collection, PlantId plantId, FormKey form, StopId to) {
+        String why = Wording.say("care.care-writer.chosen");
+        return planned(
+                collection,
+                plantId,
+                form,
+                to,
+                (house, subject, plant, steps) -> carry(house, subject, plant, plan(form), to, why, steps));
+    }
+
+    private static BatchId plan(FormKey form) {
+        return new BatchId(form.value());
+    }
+
+    /** What is done with the steps of a move. */
+    private interface Planned {
+        void with(CareService.House house, Subject subject, Plant plant, List<StepPlanner.Step> steps);
+    }
+
+    private boolean planned(CollectionId collection, PlantId plantId, FormKey form, StopId to, Planned what) {
         this.stops.stop(collection, to);
         return routine.change(collection, List.of(plantId), () -> {
             Plant plant = this.plants.plant(collection, plantId);
@@ -144,14 +179,27 @@ public class CareWriter {
             CareService.House house = care.house(collection, this.plants.plants(collection));
             Subject subject = care.subject(house, plant, Optional.empty());
             Optional<StepPlanner.Plan> plan = care.steps(house, subject, to);
-            plan.filter(it -> forms.firstTime(collection, form))
-                    .ifPresent(it -> tasks.plan(plant, new BatchId(form.value()), it.steps()));
+            plan.filter(it -> !it.steps().isEmpty() && forms.firstTime(collection, form))
+                    .ifPresent(it -> what.with(house, subject, plant, it.steps()));
             return plan.isPresent();
         });
     }
 
+    private void carry(
+            CareService.House house,
+            Subject subject,
+            Plant plant,
+            BatchId plan,
+            StopId to,
+            String why,
+            List<StepPlanner.Step> steps) {
+        String words = Wording.of(ChangeSays.MOVE.with(house.spot(to).name()));
+        begin(plant, plan, Change.Kind.MOVE, words, why, steps);
+        outcomeWriter.begin(plant, plan, Change.Kind.MOVE, to, words, outcomes.ofMove(house, subject, to));
+    }
+
     /** A plant that is to be carried, and why, as the page said it. */
-    record Carried(PlantId plant, StopId to, String why) {}
+    public record Carried(PlantId plant, StopId to, String why) {}
 
     /**
      * Begins a plan of the whole house: for each plant its steps, a line of the care sheet, and a look whether it helped; once a form. A plant on
@@ -160,7 +208,7 @@ public class CareWriter {
      * @return how many plants are on their way
      */
     @Transactional
-    int acceptPlan(CollectionId collection, FormKey form, List<Carried> carried) {
+    public int acceptPlan(CollectionId collection, FormKey form, List<Carried> carried) {
         List<PlantId> ids = carried.stream().map(Carried::plant).toList();
         return routine.change(collection, ids, () -> {
             if (!forms.firstTime(collection, form)) {
@@ -182,23 +230,18 @@ public class CareWriter {
                 : care.steps(house, subject, carried.to())
                         .map(StepPlanner.Plan::steps)
                         .filter(it -> !it.isEmpty());
-        steps.ifPresent(it -> begin(
-                plant,
-                new BatchId(UUID.randomUUID()),
-                Change.Kind.MOVE,
-                Wording.of(ChangeSays.MOVE.with(house.spot(carried.to()).name())),
-                carried.why().isBlank() ? Wording.say("care.care-writer.plan-of-house") : carried.why(),
-                it));
+        String why = carried.why().isBlank() ? Wording.say("care.care-writer.plan-of-house") : carried.why();
+        steps.ifPresent(it -> carry(house, subject, plant, BatchId.fresh(), carried.to(), why, it));
         return steps.isPresent();
     }
 
     @Transactional
     void dropPlan(CollectionId collection, PlantId plantId) {
-        routine.write(
-                collection,
-                List.of(plantId),
-                () -> tasks.drop(
-                        collection, this.plants.plant(collection, plantId).id()));
+        routine.write(collection, List.of(plantId), () -> {
+            Plant plant = this.plants.plant(collection, plantId);
+            tasks.drop(collection, plant.id());
+            outcomeWriter.drop(plant);
+        });
     }
 
     static CareSetting setting(Change.Kind kind) {

@@ -164,6 +164,13 @@ public class PlannedTasks {
         rows.save(PlannedTask.look(plant, plan, on, words));
     }
 
+    /** The look at a change was taken. */
+    void looked(CollectionId collection, PlantId plant, BatchId plan, LocalDate day) {
+        planned(collection, plant, PlannedTask.Kind.LOOK).stream()
+                .filter(task -> task.plan().equals(plan))
+                .forEach(task -> task.done(day));
+    }
+
     private List<PlannedTask> planned(CollectionId collection, PlantId plant, PlannedTask.Kind kind) {
         return rows.findByCollectionAndPlantAndStateOrderByOnDay(collection, plant, PlannedTask.State.PLANNED).stream()
                 .filter(task -> task.kind() == kind)

@@ -60,6 +60,8 @@ final class ArchiveTables {
             "(select a.leaves_on::text || a.state from absence a where a.id = t.absence_id)";
     private static final String ITS_COURSE = "(select c.started_on::text || " + PLANT_NAME
             + " from course c join plant p on p.id = c.plant_id where c.id = t.course_id)";
+    private static final String ITS_CHANGE = "(select c.began_on::text || " + PLANT_NAME
+            + " || c.state || c.words from care_change c join plant p on p.id = c.plant_id where c.id = t.change_id)";
     private static final String ITS_STOP = "(select s.position from stop s where s.id = t.stop_id)";
 
     static final List<Table> TABLES = List.of(
@@ -126,6 +128,12 @@ final class ArchiveTables {
                     "errand",
                     "t.on_day, " + ITS_PLANT + ", t.kind, t.words",
                     Map.of("plant_id", "plant", "to_stop", "stop")),
+            new Table(
+                    "care_change",
+                    "change",
+                    "t.began_on, " + ITS_PLANT + ", t.kind, t.state, t.words",
+                    Map.of("plant_id", "plant", "plant_kind", "own_kind", "from_stop", "stop", "to_stop", "stop")),
+            new Table("care_promise", "promise", ITS_CHANGE + ", t.need", Map.of("change_id", "care_change")),
             new Table(
                     "hand_task",
                     "task",

@@ -42,6 +42,8 @@ public class Bin {
             "trouble_case where plant_id in (:gone)",
             "photo where plant_id in (:gone)",
             "errand where plant_id in (:gone)",
+            "care_promise where change_id in (select id from care_change where plant_id in (:gone))",
+            "care_change where plant_id in (:gone)",
             "hand_task where plant_id in (:gone)",
             "absence_plant where plant_id in (:gone)",
             "absence_visit where plant_id in (:gone)",

@@ -93,6 +93,11 @@ public class Plants {
         return find(collection, id).orElseThrow(() -> new NotHere("plant"));
     }
 
+    /** A kind by its id, the collection's own ones too. */
+    public Optional<Profile> kind(CollectionId collection, String id) {
+        return kinds.find(collection, id);
+    }
+
     /** The kind that a plant is of. */
     public Profile profile(Plant plant) {
         return kinds.find(plant.collection(), plant.profile())

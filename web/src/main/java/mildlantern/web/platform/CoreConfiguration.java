@@ -23,6 +23,8 @@ import mildlantern.nutrition.FeedPlan;
 import mildlantern.nutrition.PotAccount;
 import mildlantern.nutrition.SlowRelease;
 import mildlantern.nutrition.Waters;
+import mildlantern.outcome.OutcomeJudge;
+import mildlantern.outcome.OutcomeKnowledge;
 import mildlantern.pest.Pests;
 import mildlantern.place.Moves;
 import mildlantern.plan.HousePlanner;
@@ -250,6 +252,11 @@ class CoreConfiguration {
     @Bean
     HousePlanner housePlanner(CareKnowledge care, Needs needs, Moves moves) {
         return new HousePlanner(PlanKnowledge.load(), care, needs, moves);
+    }
+
+    @Bean
+    OutcomeJudge outcomeJudge() {
+        return new OutcomeJudge(OutcomeKnowledge.load());
     }
 
     @Bean

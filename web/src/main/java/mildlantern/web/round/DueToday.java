@@ -293,6 +293,7 @@ final class DueToday {
                 row,
                 row.map(it -> due(plant, it, stop)).orElse(List.of()),
                 step(plant).map(CourseDues.Step::course),
-                move(plant).map(PlannedTasks.Asked::task));
+                move(plant).map(PlannedTasks.Asked::task),
+                tasks.looks().containsKey(plant.id()));
     }
 }

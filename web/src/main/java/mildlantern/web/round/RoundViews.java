@@ -91,6 +91,7 @@ public final class RoundViews {
             Optional<TaskId> errand,
             Optional<Pour> pour,
             boolean look,
+            boolean change,
             boolean feed,
             boolean cup,
             List<Done> done,

@@ -73,6 +73,7 @@ class SlipMaker {
                 has(plant, Due.Kind.ROUTINE_LOOK)
                         || has(plant, Due.Kind.ISOLATION_LOOK)
                         || has(plant, Due.Kind.ASKED_LOOK),
+                plant.change() && has(plant, Due.Kind.ASKED_LOOK),
                 has(plant, Due.Kind.FEED),
                 has(plant, Due.Kind.EMPTY_CUP),
                 done.getOrDefault(plant.plant().id(), List.of()),
@@ -93,6 +94,7 @@ class SlipMaker {
                 slip.errand(),
                 slip.pour(),
                 slip.look(),
+                slip.change(),
                 slip.feed(),
                 slip.cup(),
                 slip.done(),

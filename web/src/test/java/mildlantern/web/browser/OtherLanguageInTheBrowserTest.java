@@ -14,8 +14,10 @@ import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Objects;
 import java.util.UUID;
 import java.util.regex.Matcher;
@@ -24,7 +26,6 @@ import java.util.stream.Stream;
 import mildlantern.place.StopId;
 import mildlantern.plant.Brightness;
 import mildlantern.plant.PlantKnowledge;
-import mildlantern.plant.Profile;
 import mildlantern.web.Growers;
 import mildlantern.web.LanternTest;
 import mildlantern.web.casework.CaseService;
@@ -73,6 +74,10 @@ class OtherLanguageInTheBrowserTest {
             "january february march april may june july august september october november december",
             "monday tuesday wednesday thursday friday saturday sunday");
 
+    private static final List<String> KINDS = PlantKnowledge.load().profiles().stream()
+            .map(kind -> kind.name().toLowerCase(Locale.ROOT))
+            .toList();
+
     @Autowired
     private Growers growers;
 
@@ -93,6 +98,8 @@ class OtherLanguageInTheBrowserTest {
 
     @LocalServerPort
     private int port;
+
+    private final Map<String, Boolean> asked = new HashMap<>();
 
     private static String knowledge() throws IOException {
         StringBuilder all = new StringBuilder();
@@ -116,15 +123,25 @@ class OtherLanguageInTheBrowserTest {
     /** The same without the names of kinds, which sentences of the knowledge base are filled in with as well. */
     private static String withoutKinds(String text) {
         String rest = text;
-        for (Profile kind : PlantKnowledge.load().profiles()) {
-            rest = rest.replace("the " + kind.name().toLowerCase(Locale.ROOT) + " is", "the # is");
+        for (String kind : KINDS) {
+            rest = rest.replace("the " + kind + " is", "the # is");
         }
         return rest;
     }
 
-    private static boolean known(String word, String knowledge) {
+    /** Whether a word stands in the knowledge base, or has no other language; asked often, and of a text of a megabyte. */
+    private boolean known(String word, String knowledge) {
         String small = word.toLowerCase(Locale.ROOT);
-        return NO_LANGUAGE.stream().anyMatch(name -> name.contains(small)) || knowledge.contains(small);
+        return asked.computeIfAbsent(
+                small, it -> NO_LANGUAGE.stream().anyMatch(name -> name.contains(it)) || knowledge.contains(it));
+    }
+
+    /** Whether a sentence, or one that was put together with others, stands there. */
+    private boolean knownSentence(String text, String knowledge) {
+        return asked.computeIfAbsent(
+                text,
+                it -> Stream.of(withoutKinds(plain(it)).replaceAll("[.…]+$", "").split(", and | and |, |; "))
+                        .anyMatch(knowledge::contains));
     }
 
     @Test
@@ -142,20 +159,19 @@ class OtherLanguageInTheBrowserTest {
         String knowledge = knowledge();
         List<String> plain = new ArrayList<>();
         List<String> cut = new ArrayList<>();
-        for (int width : new int[] {1280, 390}) {
-            try (Browser.Window window =
-                    new Browser.Window(port, width, 800).signIn(grower.signIn(), Growers.PASSWORD)) {
-                for (String address : pages) {
-                    window.open(address);
-                    look(window, address, knowledge, plain, cut);
-                }
-                for (String desk : List.of("/mixing", "/desk")) {
-                    window.open(desk);
-                    for (String tool : links(window)) {
-                        window.open(tool);
-                        look(window, tool, knowledge, plain, cut);
-                    }
-                }
+        try (Browser.Window window = new Browser.Window(port, 1280, 800).signIn(grower.signIn(), Growers.PASSWORD)) {
+            for (String desk : List.of("/mixing", "/desk")) {
+                window.open(desk);
+                pages.addAll(links(window));
+            }
+            for (String address : pages) {
+                window.page.setViewportSize(1280, 800);
+                window.open(address);
+                String shape = address.replaceAll("[0-9a-f-]{36}", "…");
+                read(window, shape, knowledge, plain);
+                cutOff(window, shape, cut);
+                window.page.setViewportSize(390, 800);
+                cutOff(window, shape, cut);
             }
         }
         assertAll(
@@ -165,8 +181,8 @@ class OtherLanguageInTheBrowserTest {
                         .isEmpty());
     }
 
-    private static void look(
-            Browser.Window window, String address, String knowledge, List<String> plain, List<String> cut) {
+    /** What of a page is plain English. */
+    private void read(Browser.Window window, String shape, String knowledge, List<String> plain) {
         @SuppressWarnings("unchecked")
         List<String> texts = (List<String>) window.page.evaluate("""
                 () => {
@@ -186,7 +202,6 @@ class OtherLanguageInTheBrowserTest {
                   }
                   return texts;
                 }""");
-        String shape = address.replaceAll("[0-9a-f-]{36}", "…");
         for (String text : texts) {
             Matcher words = WORD.matcher(text.replaceAll("grower-\\S+|\\S*[^\\x00-\\x7F]\\S*", " "));
             while (words.find()) {
@@ -196,14 +211,15 @@ class OtherLanguageInTheBrowserTest {
                 }
             }
             if (text.matches("(?i).*\\b(the|of|and|is|are|to)\\b.*")
-                    && !Stream.of(withoutKinds(plain(text))
-                                    .replaceAll("[.…]+$", "")
-                                    .split(", and | and |, |; "))
-                            .anyMatch(knowledge::contains)
+                    && !knownSentence(text, knowledge)
                     && !text.matches(".*[^\\x00-\\x7F].*")) {
                 plain.add(shape + ": " + text);
             }
         }
+    }
+
+    /** What of a page sticks out or is cut off at the width that the window has. */
+    private static void cutOff(Browser.Window window, String shape, List<String> cut) {
         @SuppressWarnings("unchecked")
         List<String> out = (List<String>) window.page.evaluate("""
                 () => {
@@ -313,6 +329,7 @@ class OtherLanguageInTheBrowserTest {
                 stop + "/plan",
                 "/care",
                 "/care/plan",
+                "/care/worked",
                 plant + "/care",
                 "/exchange",
                 "/settings",

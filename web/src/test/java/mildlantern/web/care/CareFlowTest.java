@@ -12,19 +12,17 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import java.time.LocalDate;
-import java.time.OffsetDateTime;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.UUID;
 import mildlantern.log.LogKind;
-import mildlantern.place.StopId;
-import mildlantern.plant.Brightness;
 import mildlantern.plant.PlantId;
 import mildlantern.treatment.CareSetting;
 import mildlantern.web.AtOnce;
 import mildlantern.web.Growers;
 import mildlantern.web.LanternTest;
 import mildlantern.web.MovableClock;
+import mildlantern.web.TwoSills;
 import mildlantern.web.casework.CaseService;
 import mildlantern.web.log.LogBook;
 import mildlantern.web.log.LogLine;
@@ -33,10 +31,7 @@ import mildlantern.web.plant.CareSheets;
 import mildlantern.web.plant.Plants;
 import mildlantern.web.platform.CollectionId;
 import mildlantern.web.platform.FormKey;
-import mildlantern.web.routine.RecordWriter;
-import mildlantern.web.routine.StopWriter;
 import mildlantern.web.stop.Stop;
-import mildlantern.web.stop.StopReading;
 import mildlantern.web.stop.Stops;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
@@ -60,10 +55,7 @@ class CareFlowTest {
     private Growers growers;
 
     @Autowired
-    private RecordWriter recordWriter;
-
-    @Autowired
-    private StopWriter stopWriter;
+    private TwoSills twoSills;
 
     @Autowired
     private CareSheets careSheets;
@@ -99,29 +91,16 @@ class CareFlowTest {
 
     @BeforeEach
     void aDarkSillAndABrightOne() {
-        grower = growers.grower();
-        collection = grower.member().collection();
-        plant = grower.plant().id();
-        bright = new Stop(StopId.fresh(), collection, 2, "Bright sill").climate(Brightness.BRIGHT, 60.0, 22.0, 17.0);
-        transaction.executeWithoutResult(status -> {
-            stops.store(bright);
-            light(grower.stop(), 1.5);
-            light(bright, 6);
-        });
+        TwoSills.Sills sills = twoSills.dark(1.5);
+        grower = sills.grower();
+        collection = sills.collection();
+        plant = sills.orchid();
+        bright = sills.bright();
     }
 
     @AfterEach
     void backToToday() {
         clock.reset();
-    }
-
-    private void light(Stop stop, double mol) {
-        stopWriter.read(
-                collection,
-                stop.id(),
-                FormKey.fresh(),
-                at -> new StopReading(at, LocalDate.now(clock), OffsetDateTime.now(clock))
-                        .read(null, mol, null, null, null));
     }
 
     private MockHttpServletRequestBuilder mine(MockHttpServletRequestBuilder request) {
@@ -258,7 +237,7 @@ class CareFlowTest {
 
     @Test
     void aChangeThatIsProposedNoMoreIsNotAcceptedAndThatIsSaid() throws Exception {
-        transaction.executeWithoutResult(status -> light(grower.stop(), 6));
+        twoSills.light(grower.stop(), 6);
         mvc.perform(mine(post("/plants/" + plant + "/care"))
                         .param("form", UUID.randomUUID().toString())
                         .param("kind", "MOVE")

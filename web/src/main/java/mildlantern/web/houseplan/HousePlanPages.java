@@ -1,13 +1,13 @@
-package mildlantern.web.care;
+package mildlantern.web.houseplan;
 
+import java.time.Clock;
+import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.Collection;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
-import java.util.Set;
+import java.util.OptionalDouble;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import mildlantern.care.CareKnowledge;
@@ -21,15 +21,17 @@ import mildlantern.plan.HousePlan;
 import mildlantern.plan.HousePlanner;
 import mildlantern.plan.Household;
 import mildlantern.plan.MoveOrder;
+import mildlantern.plan.SeasonAhead;
 import mildlantern.plant.PlantId;
-import mildlantern.plant.Stage;
 import mildlantern.quantity.Limits;
+import mildlantern.web.care.CareService;
+import mildlantern.web.care.CareWriter;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
 import mildlantern.web.platform.CollectionId;
 import mildlantern.web.platform.FormKey;
-import mildlantern.web.stop.Stop;
-import mildlantern.web.stop.StopKind;
+import mildlantern.web.season.YearBook;
+import mildlantern.web.words.DayFormat;
 import mildlantern.web.words.Wording;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -43,24 +45,34 @@ class HousePlanPages {
 
     private static final int LEFT_SHOWN = 30;
 
-    /** What may be amiss with plants, as the page counts it. */
-    private static final Map<Need.Kind, List<Need.Standing>> COUNTED = Map.of(
-            Need.Kind.LIGHT, List.of(Need.Standing.SHORT, Need.Standing.OVER),
-            Need.Kind.HUMIDITY, List.of(Need.Standing.SHORT),
-            Need.Kind.NIGHT, List.of(Need.Standing.SHORT, Need.Standing.OVER));
+    private static final DayFormat DAY = DayFormat.SHORT;
 
     private final CareService care;
     private final Plants plants;
-    private final PlannedTasks tasks;
+    private final Households households;
+    private final YearBook years;
     private final HousePlanner planner;
+    private final PlanWorks works;
     private final CareKnowledge knowledge;
+    private final Clock clock;
 
-    HousePlanPages(CareService care, Plants plants, PlannedTasks tasks, HousePlanner planner, CareKnowledge knowledge) {
+    HousePlanPages(
+            CareService care,
+            Plants plants,
+            Households households,
+            YearBook years,
+            HousePlanner planner,
+            PlanWorks works,
+            CareKnowledge knowledge,
+            Clock clock) {
         this.care = care;
         this.plants = plants;
-        this.tasks = tasks;
+        this.households = households;
+        this.years = years;
         this.planner = planner;
+        this.works = works;
         this.knowledge = knowledge;
+        this.clock = clock;
     }
 
     /** Whether a collection is small enough to be planned while one waits. */
@@ -68,34 +80,72 @@ class HousePlanPages {
         return plants.plants(collection).size() <= MOST_PLANTS;
     }
 
+    /** The plan with these dials. */
     HousePlanViews.Page page(CollectionId collection, Dials dials, HousePlanViews.Dialled dialled) {
+        return page(collection, dialled, household -> planner.plan(household, dials));
+    }
+
+    /** What stands on the page of a house that is planned while nobody waits. */
+    HousePlanViews.Work work(CollectionId collection, Dials dials, HousePlanViews.Dialled dialled) {
+        Optional<PlanWork> asked = works.of(collection, dials);
+        boolean open = asked.filter(PlanWork::open).isPresent();
+        boolean failed =
+                asked.filter(work -> work.state() == PlanWork.State.FAILED).isPresent();
+        OptionalDouble within = asked.map(PlanWork::within).orElse(OptionalDouble.empty());
+        return new HousePlanViews.Work(
+                open,
+                failed
+                        ? Wording.say("houseplan.house-plan-pages.failed")
+                        : !open
+                                ? ""
+                                : within.isPresent()
+                                        ? Wording.say(
+                                                "houseplan.house-plan-pages.planning-within",
+                                                Math.round(Math.ceil(within.getAsDouble() * 100)))
+                                        : Wording.say("houseplan.house-plan-pages.planning"),
+                asked.filter(work -> work.found().isPresent())
+                        .map(work -> page(collection, dialled, household -> works.recall(work, household))));
+    }
+
+    private HousePlanViews.Page page(
+            CollectionId collection, HousePlanViews.Dialled dialled, Function<Household, HousePlan> planned) {
         List<Plant> all = plants.plants(collection);
         CareService.House house = care.house(collection, all);
-        Household household = household(house, all);
-        HousePlan plan = planner.plan(household, dials);
+        Household household = households.of(house, all);
+        HousePlan plan = planned.apply(household);
         Map<PlantId, Plant> byId = all.stream().collect(Collectors.toMap(Plant::id, Function.identity()));
         List<HousePlanViews.Move> moves = moves(house, household, plan, byId);
+        SeasonAhead.Ahead ahead = SeasonAhead.of(
+                household, plan, planner, new ComingSeason(house, years.knowledge()), LocalDate.now(clock));
         List<HousePlanViews.Left> left = plan.fates().stream()
-                .flatMap(fate -> left(house, byId, fate).stream())
+                .flatMap(fate -> left(house, byId, fate, ahead.until()).stream())
                 .limit(LEFT_SHOWN)
                 .toList();
         return new HousePlanViews.Page(
                 dialled,
                 Wording.say(
-                        "care.house-plan-pages.sum",
+                        "houseplan.house-plan-pages.sum",
                         plan.moves().size(),
                         plan.fittings().size()),
                 plan.gap() < 0.005
-                        ? Wording.say("care.house-plan-pages.best")
-                        : Wording.say("care.house-plan-pages.near", Math.round(Math.ceil(plan.gap() * 100))),
-                eased(plan),
+                        ? Wording.say("houseplan.house-plan-pages.best")
+                        : Wording.say("houseplan.house-plan-pages.near", Math.round(Math.ceil(plan.gap() * 100))),
+                PlanSays.eased(plan),
                 house.spots().stream()
                         .filter(spot -> plan.fittings().containsKey(spot.id()))
                         .map(spot ->
                                 thing(house, plan, spot.id(), plan.fittings().getOrDefault(spot.id(), Fitting.NONE)))
                         .toList(),
                 moves,
+                WalkDrawing.of(
+                        house.spots(),
+                        plan,
+                        moves.stream()
+                                .filter(move -> !move.aside())
+                                .collect(Collectors.toMap(HousePlanViews.Move::plant, HousePlanViews.Move::number)),
+                        plant -> Objects.requireNonNull(byId.get(plant)).name()),
                 left,
+                PlanSays.ahead(house, byId, ahead),
                 dialled.pin().stream()
                         .flatMap(id -> Optional.ofNullable(byId.get(id)).stream())
                         .map(plant -> new HousePlanViews.Pinned(plant.id(), plant.name()))
@@ -136,64 +186,12 @@ class HousePlanPages {
                 .collect(Collectors.joining(" "));
     }
 
-    /** The house as the core plans it: what is being treated, stands alone, is on its way or must not be moved stays. */
-    private Household household(CareService.House house, List<Plant> all) {
-        Set<StopId> closed = new HashSet<>();
-        Set<PlantId> onTheirWay = tasks.moving(house.collection());
-        List<Household.Housed> housed = new ArrayList<>();
-        for (Plant plant : all) {
-            Subject subject = care.subject(house, plant, Optional.empty());
-            if (house.open().catching().contains(plant.id())) {
-                closed.add(plant.stop());
-            }
-            housed.add(new Household.Housed(
-                    subject.plant(),
-                    plant.stop(),
-                    plant.acrossCm() * plant.acrossCm(),
-                    plant.stage() == Stage.SEEDLING || plant.stage() == Stage.CUTTING,
-                    care.staysPut(house, subject) || onTheirWay.contains(plant.id())));
-        }
-        return new Household(
-                housed,
-                house.spots(),
-                house.stops().values().stream()
-                        .filter(stop -> stop.kind() == StopKind.OUTDOORS)
-                        .map(Stop::id)
-                        .collect(Collectors.toSet()),
-                closed);
-    }
-
-    private static List<HousePlanViews.Eased> eased(HousePlan plan) {
-        return COUNTED.entrySet().stream()
-                .sorted(Map.Entry.comparingByKey())
-                .flatMap(counted -> counted.getValue().stream()
-                        .map(standing -> new HousePlanViews.Eased(
-                                amiss(counted.getKey(), standing),
-                                plan.missing(counted.getKey(), standing, false),
-                                plan.missing(counted.getKey(), standing, true))))
-                .filter(eased -> eased.before() > 0 || eased.after() > 0)
-                .toList();
-    }
-
-    private static String amiss(Need.Kind kind, Need.Standing standing) {
-        boolean falls = standing == Need.Standing.SHORT;
-        return switch (kind) {
-            case LIGHT ->
-                falls ? Wording.say("care.house-plan-pages.dark") : Wording.say("care.house-plan-pages.bright");
-            case NIGHT ->
-                falls
-                        ? Wording.say("care.house-plan-pages.cold-nights")
-                        : Wording.say("care.house-plan-pages.warm-nights");
-            default -> Wording.say("care.house-plan-pages.dry-air");
-        };
-    }
-
     private HousePlanViews.Thing thing(CareService.House house, HousePlan plan, StopId stop, Fitting fitting) {
         List<String> words = new ArrayList<>();
         if (fitting.lamp() > 0) {
             double watts = knowledge.lampWatts(fitting.lamp(), house.spot(stop).boardSquareM());
             words.add(Wording.say(
-                    "care.house-plan-pages.lamp",
+                    "houseplan.house-plan-pages.lamp",
                     Math.round(watts),
                     Math.round(fitting.lamp()),
                     Limits.plain(knowledge.lampHours()),
@@ -201,17 +199,20 @@ class HousePlanPages {
                             fitting.lamp(), house.spot(stop).boardSquareM()))));
         }
         if (fitting.net()) {
-            words.add(Wording.say("care.house-plan-pages.net"));
+            words.add(Wording.say("houseplan.house-plan-pages.net"));
         }
         if (fitting.humidifier()) {
-            words.add(Wording.say("care.house-plan-pages.humidifier", Math.round(knowledge.humidifierHolds())));
+            words.add(Wording.say("houseplan.house-plan-pages.humidifier", Math.round(knowledge.humidifierHolds())));
         }
         long helped = plan.fates().stream()
                 .filter(fate ->
                         fate.to().equals(stop) && Needs.missed(fate.after()) < Needs.missed(fate.before()) - 0.05)
                 .count();
         return new HousePlanViews.Thing(
-                stop, house.spot(stop).name(), Wording.listed(words), Wording.say("care.house-plan-pages.for", helped));
+                stop,
+                house.spot(stop).name(),
+                Wording.listed(words),
+                Wording.say("houseplan.house-plan-pages.for", helped));
     }
 
     private List<HousePlanViews.Move> moves(
@@ -229,36 +230,23 @@ class HousePlanPages {
                     house.spot(fate.from()).name(),
                     house.spot(fate.to()).name(),
                     fate.to(),
-                    gains(fate),
+                    PlanSays.gains(fate),
                     FormKey.fresh()));
         }
         return List.copyOf(moves);
     }
 
-    /** What was amiss with a plant and is no more, or less. */
-    private static String gains(HousePlan.Fate fate) {
-        return fate.before().stream()
-                .filter(before -> miss(fate.after(), before.kind()) < before.miss() - 0.05)
-                .flatMap(before -> before.missed().stream())
-                .map(Wording::of)
-                .collect(Collectors.joining(" "));
-    }
-
-    private static double miss(Collection<Need> needs, Need.Kind kind) {
-        return needs.stream()
-                .filter(need -> need.kind() == kind)
-                .mapToDouble(Need::miss)
-                .sum();
-    }
-
     private static Optional<HousePlanViews.Left> left(
-            CareService.House house, Map<PlantId, Plant> byId, HousePlan.Fate fate) {
+            CareService.House house, Map<PlantId, Plant> byId, HousePlan.Fate fate, Map<PlantId, LocalDate> until) {
         return Needs.worst(fate.after())
                 .flatMap(Need::missed)
                 .map(lacks -> new HousePlanViews.Left(
                         fate.plant(),
                         Objects.requireNonNull(byId.get(fate.plant())).name(),
                         house.spot(fate.to()).name(),
-                        Wording.of(lacks)));
+                        Wording.of(lacks),
+                        Optional.ofNullable(until.get(fate.plant()))
+                                .map(day -> Wording.say("houseplan.house-plan-pages.until", DAY.format(day)))
+                                .orElse("")));
     }
 }

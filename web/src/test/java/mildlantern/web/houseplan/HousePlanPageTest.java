@@ -1,31 +1,23 @@
-package mildlantern.web.care;
+package mildlantern.web.houseplan;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
-import java.time.Clock;
-import java.time.LocalDate;
-import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import mildlantern.place.StopId;
-import mildlantern.plant.Brightness;
 import mildlantern.plant.PlantId;
 import mildlantern.web.Asking;
 import mildlantern.web.Growers;
 import mildlantern.web.LanternTest;
+import mildlantern.web.TwoSills;
+import mildlantern.web.care.PlannedTasks;
 import mildlantern.web.casework.CaseService;
 import mildlantern.web.platform.CollectionId;
-import mildlantern.web.platform.FormKey;
-import mildlantern.web.routine.StopWriter;
 import mildlantern.web.stop.Stop;
-import mildlantern.web.stop.StopReading;
-import mildlantern.web.stop.Stops;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.transaction.support.TransactionTemplate;
 
 /** One orchid stands in the dark, and a bright sill is free: the plan for the house carries it there, unless the grower says otherwise. */
 @LanternTest
@@ -37,22 +29,13 @@ class HousePlanPageTest {
     private Growers growers;
 
     @Autowired
-    private Stops stops;
+    private TwoSills twoSills;
 
     @Autowired
     private CaseService cases;
 
     @Autowired
     private PlannedTasks tasks;
-
-    @Autowired
-    private TransactionTemplate transaction;
-
-    @Autowired
-    private StopWriter stopWriter;
-
-    @Autowired
-    private Clock clock;
 
     private Growers.Grower grower;
     private CollectionId collection;
@@ -61,24 +44,11 @@ class HousePlanPageTest {
 
     @BeforeEach
     void aDarkSillAndABrightOne() {
-        grower = growers.grower();
-        collection = grower.member().collection();
-        orchid = grower.plant().id();
-        bright = new Stop(StopId.fresh(), collection, 2, "Bright sill").climate(Brightness.BRIGHT, 60.0, 22.0, 17.0);
-        transaction.executeWithoutResult(status -> {
-            stops.store(bright);
-            light(grower.stop(), 0.8);
-            light(bright, 6);
-        });
-    }
-
-    private void light(Stop stop, double mol) {
-        stopWriter.read(
-                collection,
-                stop.id(),
-                FormKey.fresh(),
-                at -> new StopReading(at, LocalDate.now(clock), OffsetDateTime.now(clock))
-                        .read(null, mol, null, null, null));
+        TwoSills.Sills sills = twoSills.dark(0.8);
+        grower = sills.grower();
+        collection = sills.collection();
+        orchid = sills.orchid();
+        bright = sills.bright();
     }
 
     private String plan(String dials) throws Exception {
@@ -118,6 +88,15 @@ class HousePlanPageTest {
         assertThat(tasks.planned(collection, orchid)).isEqualTo(steps);
         assertThat(asking.text(grower.member(), "/plants/" + orchid + "/care")).contains("See whether it helped");
         assertThat(plan("")).contains("No plant to move");
+    }
+
+    @Test
+    void whoGoesWhereIsDrawn_nowAndAsPlanned() throws Exception {
+        String page = plan("").replaceAll("\\s+", " ");
+        assertThat(page)
+                .containsPattern("class=\"pot lacks leaves\"><title>Limpet</title>")
+                .containsPattern("class=\"pot fits \"><title>Limpet</title>");
+        assertThat(Pattern.compile("class=\"way\"").matcher(page).results()).hasSize(1);
     }
 
     @Test

@@ -1,4 +1,4 @@
-package mildlantern.web.care;
+package mildlantern.web.houseplan;
 
 import java.util.List;
 import java.util.Optional;
@@ -6,6 +6,7 @@ import java.util.Set;
 import mildlantern.place.StopId;
 import mildlantern.plan.Dials;
 import mildlantern.plant.PlantId;
+import mildlantern.web.care.CareWriter;
 import mildlantern.web.platform.FormKey;
 import mildlantern.web.platform.Reply;
 import mildlantern.web.platform.SignedIn;
@@ -15,6 +16,7 @@ import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.util.UriComponentsBuilder;
 
 /** The house as one plan, with its dials. */
 @Controller
@@ -23,10 +25,14 @@ class HousePlanController {
 
     private final HousePlanPages pages;
     private final CareWriter writer;
+    private final PlanWorks works;
+    private final PlanWorker worker;
 
-    HousePlanController(HousePlanPages pages, CareWriter writer) {
+    HousePlanController(HousePlanPages pages, CareWriter writer, PlanWorks works, PlanWorker worker) {
         this.pages = pages;
         this.writer = writer;
+        this.works = works;
+        this.worker = worker;
     }
 
     @GetMapping("/care/plan")
@@ -43,21 +49,45 @@ class HousePlanController {
         if (wrong) {
             reply.wrong();
         }
-        reply.put("problem", wrong ? Wording.say("care.house-plan-controller.moves-wrong", MOST_MOVES) : "");
+        reply.put("problem", wrong ? Wording.say("houseplan.house-plan-controller.moves-wrong", MOST_MOVES) : "");
         boolean fits = pages.planned(member.collection());
         reply.put("fits", fits);
         reply.put("form", FormKey.fresh());
+        Dials dials = new Dials(most.orElse(MOST_MOVES), !noLamps, !noMoney, Set.copyOf(pin), Set.copyOf(bare));
         HousePlanViews.Dialled dialled = new HousePlanViews.Dialled(moves, !noLamps, !noMoney, pin, bare);
-        reply.put(
-                "page",
-                fits
-                        ? pages.page(
-                                member.collection(),
-                                new Dials(
-                                        most.orElse(MOST_MOVES), !noLamps, !noMoney, Set.copyOf(pin), Set.copyOf(bare)),
-                                dialled)
-                        : null);
-        return "care/house-plan";
+        reply.put("dials", dialled);
+        if (fits) {
+            reply.put(
+                    "work",
+                    new HousePlanViews.Work(false, "", Optional.of(pages.page(member.collection(), dials, dialled))));
+        } else {
+            reply.put("work", pages.work(member.collection(), dials, dialled));
+        }
+        return "houseplan/plan";
+    }
+
+    /** Asks for the plan of a house that is too large to be planned while one waits. */
+    @PostMapping("/care/plan/work")
+    String ask(
+            @AuthenticationPrincipal SignedIn member,
+            @RequestParam(defaultValue = "") String moves,
+            @RequestParam(defaultValue = "false") boolean noLamps,
+            @RequestParam(defaultValue = "false") boolean noMoney,
+            @RequestParam(defaultValue = "") List<PlantId> pin,
+            @RequestParam(defaultValue = "") List<StopId> bare) {
+        works.ask(
+                member.collection(),
+                new Dials(most(moves).orElse(MOST_MOVES), !noLamps, !noMoney, Set.copyOf(pin), Set.copyOf(bare)));
+        worker.wake();
+        return "redirect:"
+                + UriComponentsBuilder.fromPath("/care/plan")
+                        .queryParam("moves", moves)
+                        .queryParam("noLamps", noLamps)
+                        .queryParam("noMoney", noMoney)
+                        .queryParam("pin", pin)
+                        .queryParam("bare", bare)
+                        .encode()
+                        .toUriString();
     }
 
     /**
@@ -72,7 +102,7 @@ class HousePlanController {
             @RequestParam(defaultValue = "") List<String> carry,
             Reply reply) {
         int onTheirWay = writer.acceptPlan(member.collection(), form, pages.carried(member.collection(), carry));
-        reply.next("told", Wording.say("care.house-plan-controller.accepted", onTheirWay));
+        reply.next("told", Wording.say("houseplan.house-plan-controller.accepted", onTheirWay));
         return "redirect:/care/plan";
     }
 

@@ -1,0 +1,118 @@
+package mildlantern.outcome;
+
+import java.util.List;
+import java.util.Optional;
+import mildlantern.care.Figure;
+import org.apache.commons.statistics.distribution.NormalDistribution;
+
+/**
+ * Says what a change brought. What the season did is taken off first: against the stop that the plant left, or against neighbours that the change does
+ * not touch (difference in differences). What remains is held against what was promised, with its error.
+ */
+public final class OutcomeJudge {
+    /** Between the lowest and the highest of ten to twenty days lie so many standard deviations (Tippett 1925: 3.08 of ten, 3.47 of fifteen, 3.73 of twenty). */
+    private static final double SPREAD_IN_DEVIATIONS = 3.5;
+
+    private static final double NOTHING = 1e-3;
+
+    private final OutcomeKnowledge knowledge;
+
+    public OutcomeJudge(OutcomeKnowledge knowledge) {
+        this.knowledge = knowledge;
+    }
+
+    /** What a change brought for one need. */
+    public Compared compare(Promised promised, Seen seen) {
+        OutcomeKnowledge.Error scale = knowledge.error(promised.kind());
+        double before = on(scale, promised.before());
+        double wanted = on(scale, promised.promised()) - before;
+        double now = on(scale, seen.now().value());
+        double season = promised.elsewhere().isPresent() && seen.elsewhere().isPresent()
+                ? on(scale, seen.elsewhere().getAsDouble())
+                        - on(scale, promised.elsewhere().getAsDouble())
+                : 0;
+        double without = seen.left().isPresent() ? on(scale, seen.left().getAsDouble()) : before + season;
+        double length = Math.max(NOTHING, Math.abs(wanted));
+        double share = (now - without) * Math.signum(wanted) / length;
+        double error = Math.hypot(error(scale, seen.now()), scale.read()) / length;
+        return judged(promised, seen.now(), off(scale, without), share, error);
+    }
+
+    private Compared judged(Promised promised, Figure now, double without, double share, double error) {
+        NormalDistribution brought = NormalDistribution.of(share, Math.max(NOTHING, error));
+        double better = brought.survivalProbability(knowledge.least);
+        double worse = brought.cumulativeProbability(-knowledge.least);
+        double same = 1 - better - worse;
+        double most = Math.max(same, Math.max(better, worse));
+        Verdict verdict = most < knowledge.sure
+                ? Verdict.CANNOT_TELL
+                : most == better ? Verdict.BETTER : most == worse ? Verdict.WORSE : Verdict.SAME;
+        return new Compared(promised, now, without, share, error, verdict, most);
+    }
+
+    /** Standard error of a figure: days on end are alike, so that many count as few. */
+    private double error(OutcomeKnowledge.Error scale, Figure figure) {
+        if (figure.days() < 2) {
+            return scale.reckoned();
+        }
+        double spread =
+                on(scale, figure.spread().high()) - on(scale, figure.spread().low());
+        double days = Math.max(1, figure.days() / knowledge.daysAlike);
+        return Math.hypot(spread / SPREAD_IN_DEVIATIONS / Math.sqrt(days), scale.read());
+    }
+
+    /** What is trusted in shares is compared by its logarithm. */
+    private static double on(OutcomeKnowledge.Error scale, double value) {
+        return scale.inShares() ? Math.log(Math.max(0.05, value)) : value;
+    }
+
+    private static double off(OutcomeKnowledge.Error scale, double value) {
+        return scale.inShares() ? Math.exp(value) : value;
+    }
+
+    /**
+     * What the leaves say that came since: longer or shorter than those before, against neighbours of the kind.
+     *
+     * @param own lengths of the plant's own leaves
+     * @param others of neighbours of its kind that the change does not touch; without any, nothing is taken off
+     * @return empty where leaves of one time are missing
+     */
+    public Optional<Verdict> byLeaves(Leaves own, Leaves others) {
+        if (own.before().isEmpty() || own.since().isEmpty()) {
+            return Optional.empty();
+        }
+        boolean controlled = !others.before().isEmpty() && !others.since().isEmpty();
+        double change = own.longer() - (controlled ? others.longer() : 0);
+        double error = knowledge.leafSpread * Math.sqrt(own.weight() + (controlled ? others.weight() : 0));
+        NormalDistribution grown = NormalDistribution.of(change, Math.max(NOTHING, error));
+        if (grown.survivalProbability(0) >= knowledge.sure) {
+            return Optional.of(Verdict.BETTER);
+        }
+        return Optional.of(grown.cumulativeProbability(0) >= knowledge.sure ? Verdict.WORSE : Verdict.SAME);
+    }
+
+    /**
+     * The change as a whole. What the plant says goes first; but what did not reach it did not help it.
+     *
+     * @param plant how the plant itself stands; empty where nobody said, and no leaf told
+     */
+    public static Verdict overall(List<Compared> figures, Optional<Verdict> plant) {
+        Verdict reached = reached(figures);
+        return switch (plant.orElse(Verdict.CANNOT_TELL)) {
+            case WORSE -> Verdict.WORSE;
+            case SAME -> reached == Verdict.WORSE ? Verdict.WORSE : Verdict.SAME;
+            case BETTER -> reached == Verdict.SAME || reached == Verdict.WORSE ? Verdict.CANNOT_TELL : Verdict.BETTER;
+            case CANNOT_TELL -> reached;
+        };
+    }
+
+    /** Whether the change reached the plant: worse if any need is, better if any is and none is worse. */
+    private static Verdict reached(List<Compared> figures) {
+        for (Verdict verdict : List.of(Verdict.WORSE, Verdict.BETTER, Verdict.CANNOT_TELL, Verdict.SAME)) {
+            if (figures.stream().anyMatch(figure -> figure.verdict() == verdict)) {
+                return verdict;
+            }
+        }
+        return Verdict.CANNOT_TELL;
+    }
+}

@@ -1,0 +1,187 @@
+package mildlantern.web.care;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import mildlantern.care.Change;
+import mildlantern.care.Experience;
+import mildlantern.care.Subject;
+import mildlantern.outcome.Compared;
+import mildlantern.outcome.Promised;
+import mildlantern.outcome.Verdict;
+import mildlantern.plant.PlantId;
+import mildlantern.plant.Profile;
+import mildlantern.quantity.Limits;
+import mildlantern.web.plant.Plant;
+import mildlantern.web.plant.Plants;
+import mildlantern.web.platform.CollectionId;
+import mildlantern.web.platform.FormKey;
+import mildlantern.web.words.DayFormat;
+import mildlantern.web.words.Wording;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Words what changes brought: of one plant, and of the collection. */
+@Service
+@Transactional(readOnly = true)
+class OutcomePages {
+    private static final int CLOSED_SHOWN = 40;
+    private static final DayFormat DAY = DayFormat.SHORT;
+
+    private final CareChangeRows changes;
+    private final Outcomes outcomes;
+    private final OutcomeWords words;
+    private final Experiences experiences;
+    private final PlannedTaskRows tasks;
+    private final Plants plants;
+    private final Clock clock;
+
+    OutcomePages(
+            CareChangeRows changes,
+            Outcomes outcomes,
+            OutcomeWords words,
+            Experiences experiences,
+            PlannedTaskRows tasks,
+            Plants plants,
+            Clock clock) {
+        this.changes = changes;
+        this.outcomes = outcomes;
+        this.words = words;
+        this.experiences = experiences;
+        this.tasks = tasks;
+        this.plants = plants;
+        this.clock = clock;
+    }
+
+    /** The change that runs on a plant, as far as it can be judged today. */
+    Optional<OutcomeViews.Running> running(CareService.House house, Subject subject) {
+        return outcomes.running(house.collection(), subject.plant().id()).map(change -> {
+            List<CarePromise> promised =
+                    outcomes.promises(house.collection(), List.of(change)).getOrDefault(change.id(), List.of());
+            Map<Promised, Compared> compared = outcomes.compared(house, subject, change, promised).stream()
+                    .collect(Collectors.toMap(Compared::promised, Function.identity()));
+            Optional<LocalDate> look = look(change);
+            return new OutcomeViews.Running(
+                    change.plan(),
+                    change.words(),
+                    DAY.format(change.beganOn()),
+                    look.map(DAY::format).orElse(""),
+                    look.filter(day -> day.isAfter(LocalDate.now(clock))).isEmpty(),
+                    subject.here().id().equals(change.to()),
+                    promised.stream()
+                            .map(one -> row(one.promised(), Optional.ofNullable(compared.get(one.promised()))))
+                            .toList(),
+                    outcomes.byLeaves(change)
+                            .map(it -> Wording.say("care.outcome-pages.leaves", Wording.of(it)))
+                            .orElse(""),
+                    FormKey.fresh());
+        });
+    }
+
+    private Optional<LocalDate> look(CareChange change) {
+        return tasks.findByCollectionAndPlanOrderByOnDay(change.collection(), change.plan()).stream()
+                .filter(task ->
+                        task.kind() == PlannedTask.Kind.LOOK && task.plant().equals(change.plant()))
+                .map(PlannedTask::onDay)
+                .reduce((earlier, later) -> later);
+    }
+
+    private static OutcomeViews.Row row(Promised promised, Optional<Compared> compared) {
+        return new OutcomeViews.Row(
+                Wording.of(promised.kind()),
+                OutcomeWords.amount(promised.kind(), promised.before()),
+                OutcomeWords.amount(promised.kind(), promised.promised()),
+                compared.map(it -> OutcomeWords.amount(promised.kind(), it.now().value()))
+                        .orElse(""),
+                compared.map(it -> OutcomeWords.amount(promised.kind(), it.without()))
+                        .orElse(""),
+                compared.map(it -> it.verdict() == Verdict.CANNOT_TELL
+                                ? Wording.of(it.verdict())
+                                : Wording.say(
+                                        "care.outcome-pages.sure",
+                                        Wording.of(it.verdict()),
+                                        Math.round(it.sure() * 100)))
+                        .orElseGet(() -> Wording.say("care.outcome-pages.not-read")),
+                compared.map(it -> it.verdict().name()).orElse(Verdict.CANNOT_TELL.name()));
+    }
+
+    OutcomeViews.All all(CollectionId collection) {
+        Map<PlantId, Plant> byId =
+                plants.plants(collection).stream().collect(Collectors.toMap(Plant::id, Function.identity()));
+        List<CareChange> closed = here(collection, CareChange.State.JUDGED, byId)
+                .limit(CLOSED_SHOWN)
+                .toList();
+        Map<UUID, List<CarePromise>> promised = outcomes.promises(collection, closed);
+        return new OutcomeViews.All(
+                here(collection, CareChange.State.RUNNING, byId)
+                        .map(change -> coming(change, byId))
+                        .sorted(Comparator.comparing(OutcomeViews.Coming::ready).reversed())
+                        .toList(),
+                closed.stream()
+                        .map(change -> closed(change, byId, promised.getOrDefault(change.id(), List.of())))
+                        .toList(),
+                learned(collection),
+                FormKey.fresh());
+    }
+
+    private Stream<CareChange> here(CollectionId collection, CareChange.State state, Map<PlantId, Plant> byId) {
+        return changes.findByCollectionAndStateOrderByBeganOnDesc(collection, state).stream()
+                .filter(change -> byId.containsKey(change.plant()));
+    }
+
+    private OutcomeViews.Coming coming(CareChange change, Map<PlantId, Plant> byId) {
+        Optional<LocalDate> look = look(change);
+        return new OutcomeViews.Coming(
+                change.plant(),
+                Objects.requireNonNull(byId.get(change.plant())).name(),
+                change.words(),
+                look.map(DAY::format).orElse(""),
+                look.filter(day -> day.isAfter(LocalDate.now(clock))).isEmpty());
+    }
+
+    private OutcomeViews.Closed closed(CareChange change, Map<PlantId, Plant> byId, List<CarePromise> promised) {
+        Verdict verdict = change.verdict().orElseThrow();
+        return new OutcomeViews.Closed(
+                change.plant(),
+                Objects.requireNonNull(byId.get(change.plant())).name(),
+                change.words(),
+                DAY.format(change.beganOn()),
+                Wording.of(verdict),
+                verdict.name(),
+                words.why(promised, change.said()));
+    }
+
+    private List<OutcomeViews.Learned> learned(CollectionId collection) {
+        Experience experience = experiences.of(collection);
+        Map<String, Map<Change.Kind, List<Experience.Case>>> alike = experience.cases().stream()
+                .collect(Collectors.groupingBy(
+                        Experience.Case::plantKind, HashMap::new, Collectors.groupingBy(Experience.Case::change)));
+        return alike.values().stream()
+                .flatMap(byChange -> byChange.values().stream())
+                .map(cases -> learned(collection, experience, cases))
+                .sorted(Comparator.comparing(OutcomeViews.Learned::kindName).thenComparing(OutcomeViews.Learned::kind))
+                .toList();
+    }
+
+    private OutcomeViews.Learned learned(CollectionId collection, Experience experience, List<Experience.Case> cases) {
+        Experience.Case first = cases.get(0);
+        return new OutcomeViews.Learned(
+                first.plantKind(),
+                plants.kind(collection, first.plantKind()).map(Profile::name).orElse(first.plantKind()),
+                first.change(),
+                OutcomeWords.sort(first.change()),
+                (int) cases.stream().filter(it -> it.helped() > 0).count(),
+                cases.size(),
+                Limits.tenths(experience.book() * cases.size()),
+                Math.round(100 * experience.factor(first.plantKind(), first.change(), Optional.empty())));
+    }
+}

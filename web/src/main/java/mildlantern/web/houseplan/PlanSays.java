@@ -1,0 +1,100 @@
+package mildlantern.web.houseplan;
+
+import java.util.Collection;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.stream.Collectors;
+import mildlantern.care.Need;
+import mildlantern.plan.HousePlan;
+import mildlantern.plan.SeasonAhead;
+import mildlantern.plant.PlantId;
+import mildlantern.web.care.CareService;
+import mildlantern.web.plant.Plant;
+import mildlantern.web.words.DayFormat;
+import mildlantern.web.words.Wording;
+
+/** What a plan of the house eases, what each plant gains by it, and what is ahead, in words. */
+final class PlanSays {
+    private static final DayFormat DAY = DayFormat.SHORT;
+
+    /** What may be amiss with plants, as the page counts it. */
+    private static final Map<Need.Kind, List<Need.Standing>> COUNTED = Map.of(
+            Need.Kind.LIGHT, List.of(Need.Standing.SHORT, Need.Standing.OVER),
+            Need.Kind.HUMIDITY, List.of(Need.Standing.SHORT),
+            Need.Kind.NIGHT, List.of(Need.Standing.SHORT, Need.Standing.OVER));
+
+    private PlanSays() {}
+
+    static List<HousePlanViews.Eased> eased(HousePlan plan) {
+        return COUNTED.entrySet().stream()
+                .sorted(Map.Entry.comparingByKey())
+                .flatMap(counted -> counted.getValue().stream()
+                        .map(standing -> new HousePlanViews.Eased(
+                                amiss(counted.getKey(), standing),
+                                plan.missing(counted.getKey(), standing, false),
+                                plan.missing(counted.getKey(), standing, true))))
+                .filter(eased -> eased.before() > 0 || eased.after() > 0)
+                .toList();
+    }
+
+    private static String amiss(Need.Kind kind, Need.Standing standing) {
+        boolean falls = standing == Need.Standing.SHORT;
+        return switch (kind) {
+            case LIGHT ->
+                falls
+                        ? Wording.say("houseplan.house-plan-pages.dark")
+                        : Wording.say("houseplan.house-plan-pages.bright");
+            case NIGHT ->
+                falls
+                        ? Wording.say("houseplan.house-plan-pages.cold-nights")
+                        : Wording.say("houseplan.house-plan-pages.warm-nights");
+            case DAY ->
+                falls
+                        ? Wording.say("houseplan.house-plan-pages.cool-days")
+                        : Wording.say("houseplan.house-plan-pages.warm-days");
+            default -> Wording.say("houseplan.house-plan-pages.dry-air");
+        };
+    }
+
+    /** What was amiss with a plant and is no more, or less. */
+    static String gains(HousePlan.Fate fate) {
+        return fate.before().stream()
+                .filter(before -> miss(fate.after(), before.kind()) < before.miss() - 0.05)
+                .flatMap(before -> before.missed().stream())
+                .map(Wording::of)
+                .collect(Collectors.joining(" "));
+    }
+
+    private static double miss(Collection<Need> needs, Need.Kind kind) {
+        return needs.stream()
+                .filter(need -> need.kind() == kind)
+                .mapToDouble(Need::miss)
+                .sum();
+    }
+
+    /** What will be amiss, by stop and by what it is, the earliest first. */
+    static List<HousePlanViews.Ahead> ahead(
+            CareService.House house, Map<PlantId, Plant> byId, SeasonAhead.Ahead ahead) {
+        Map<List<Object>, List<SeasonAhead.Turn>> alike = ahead.turns().stream()
+                .collect(Collectors.groupingBy(
+                        turn -> List.of(
+                                turn.stop(), turn.need().kind(), turn.need().standing()),
+                        LinkedHashMap::new,
+                        Collectors.toList()));
+        return alike.values().stream()
+                .map(turns -> new HousePlanViews.Ahead(
+                        DAY.format(turns.get(0).from()),
+                        house.spot(turns.get(0).stop()).name(),
+                        amiss(turns.get(0).need().kind(), turns.get(0).need().standing()),
+                        Wording.listed(
+                                turns.stream().map(turn -> name(turn, byId)).toList())))
+                .toList();
+    }
+
+    private static String name(SeasonAhead.Turn turn, Map<PlantId, Plant> byId) {
+        String name = Objects.requireNonNull(byId.get(turn.plant())).name();
+        return turn.carried() ? Wording.say("houseplan.house-plan-pages.carried-there", name) : name;
+    }
+}
