@@ -100,7 +100,17 @@ class RoomsTest {
             entry("exchange", Set.of("edge", "photo", "routine", "log", "plant", "stop")),
             entry(
                     "demo",
-                    Set.of("season", "task", "account", "climate", "casework", "routine", "log", "plant", "stop")));
+                    Set.of(
+                            "care",
+                            "season",
+                            "task",
+                            "account",
+                            "climate",
+                            "casework",
+                            "routine",
+                            "log",
+                            "plant",
+                            "stop")));
 
     private static String room(JavaClass type) {
         String rest = (type.getPackageName() + ".").replaceFirst("^" + HOUSE.replace(".", "\\."), "");

@@ -58,17 +58,17 @@ class CareChange extends Row {
 
     protected CareChange() {}
 
-    /** @param words what is done, as the care sheet says it */
-    CareChange(Plant plant, BatchId plan, Change.Kind kind, String plantKind, StopId to, String words, LocalDate on) {
+    /** @param ofKind id of the kind of plant */
+    CareChange(Plant plant, String ofKind, OutcomeWriter.Began began) {
         super(UUID.randomUUID(), plant.collection());
         this.plant = plant.id();
-        this.plan = plan;
-        this.kind = kind;
-        this.plantKind = plantKind;
-        this.fromStop = plant.stop();
-        this.toStop = to;
-        this.words = words;
-        this.beganOn = on;
+        this.plan = began.plan();
+        this.kind = began.kind();
+        this.plantKind = ofKind;
+        this.fromStop = began.from();
+        this.toStop = began.to();
+        this.words = began.words();
+        this.beganOn = began.on();
     }
 
     /** @param answer how the plant itself looks, as its grower says */

@@ -28,13 +28,14 @@ import mildlantern.web.platform.WrittenForms;
 import mildlantern.web.routine.RecordWriter;
 import mildlantern.web.routine.Records;
 import mildlantern.web.routine.Routine;
+import mildlantern.web.words.Wording;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
 /** Writes down what accepted changes are to bring, and what became of them. */
 @Component
 @Transactional
-class OutcomeWriter {
+public class OutcomeWriter {
     private final CareChangeRows changes;
     private final CarePromiseRows promises;
     private final Outcomes outcomes;
@@ -81,8 +82,28 @@ class OutcomeWriter {
     /** Keeps what a change is to bring. A change before it that nobody looked at is closed: two at once cannot be told apart. */
     void begin(Plant plant, BatchId plan, Change.Kind kind, StopId to, String said, List<Promised> promised) {
         drop(plant);
-        CareChange change = changes.save(
-                new CareChange(plant, plan, kind, plants.profile(plant).id(), to, said, LocalDate.now(clock)));
+        LocalDate today = LocalDate.now(clock);
+        keep(plant, new Began(plan, kind, plant.stop(), to, said, today), promised);
+    }
+
+    /**
+     * A change of care that was begun.
+     *
+     * @param from where the plant stood
+     * @param to where it stands with the change
+     * @param on the day on which it began
+     */
+    public record Began(BatchId plan, Change.Kind kind, StopId from, StopId to, String words, LocalDate on) {}
+
+    /** A change that was begun on an earlier day, to be looked at on a day. */
+    public void began(Plant plant, Began change, LocalDate look, List<Promised> promised) {
+        keep(plant, change, promised);
+        tasks.look(plant, change.plan(), look, Wording.say("care.outcome-writer.look", change.words()));
+    }
+
+    private void keep(Plant plant, Began began, List<Promised> promised) {
+        CareChange change =
+                changes.save(new CareChange(plant, plants.profile(plant).id(), began));
         promised.forEach(one -> promises.save(new CarePromise(change, one)));
     }
 
@@ -97,7 +118,7 @@ class OutcomeWriter {
      * @param said how the plant itself looks
      * @return what is said of the change; empty where it runs no more
      */
-    Optional<Verdict> judge(
+    public Optional<Verdict> judge(
             CollectionId collection, PlantId plantId, FormKey form, BatchId plan, Optional<Verdict> said) {
         return routine.change(collection, List.of(plantId), () -> {
             Plant plant = plants.plant(collection, plantId);

@@ -22,8 +22,6 @@ import mildlantern.plant.FeedStrength;
 import mildlantern.plant.PlantId;
 import mildlantern.plant.PotKind;
 import mildlantern.plant.WaterSource;
-import mildlantern.web.plant.CareEntry;
-import mildlantern.web.plant.CareSheets;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
 import mildlantern.web.platform.CollectionId;
@@ -51,7 +49,7 @@ class SignalHouse {
 
     private final Stops allStops;
     private final Plants plants;
-    private final CareSheets careSheets;
+    private final SignalHouseCare care;
     private final RecordWriter log;
     private final Routine routine;
     private final Houses houses;
@@ -65,7 +63,7 @@ class SignalHouse {
     SignalHouse(
             Stops allStops,
             Plants plants,
-            CareSheets careSheets,
+            SignalHouseCare care,
             RecordWriter log,
             Routine routine,
             Houses houses,
@@ -77,7 +75,7 @@ class SignalHouse {
             Clock clock) {
         this.allStops = allStops;
         this.plants = plants;
-        this.careSheets = careSheets;
+        this.care = care;
         this.log = log;
         this.routine = routine;
         this.houses = houses;
@@ -123,7 +121,7 @@ class SignalHouse {
             routine.settle();
             troubles();
             lost();
-            careSheets();
+            care.tell(story, this::plant, name -> at(name).id(), today);
             routine.touchedAll(collection);
         }
 
@@ -279,19 +277,6 @@ class SignalHouse {
                     Plant.State.LOST,
                     today.minusDays(84),
                     "root rot in bark that had broken down");
-        }
-
-        private void careSheets() {
-            for (SignalHouseStory.Noted noted : story.care()) {
-                careSheets.store(new CareEntry(
-                        plant(noted.plant()),
-                        null,
-                        noted.setting(),
-                        noted.text(),
-                        noted.reason(),
-                        today.minusDays(noted.since()),
-                        OffsetDateTime.now(clock).minusDays(noted.since())));
-            }
         }
     }
 }

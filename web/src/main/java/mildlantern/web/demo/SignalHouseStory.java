@@ -8,8 +8,10 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import mildlantern.air.Glazing;
+import mildlantern.care.Need;
 import mildlantern.diagnosis.Part;
 import mildlantern.light.Curtain;
+import mildlantern.outcome.Verdict;
 import mildlantern.plant.AirMovement;
 import mildlantern.plant.Brightness;
 import mildlantern.plant.FeedStrength;
@@ -31,8 +33,15 @@ import tools.jackson.dataformat.yaml.YAMLMapper;
  * @param troubles cases, with all that was seen and done
  * @param lost the case of the plant that was lost
  * @param care what its keepers noted of single plants
+ * @param moves plants that its keepers moved for their good, and what became of that
  */
-record SignalHouseStory(List<Standing> walk, List<Pot> plants, List<Trouble> troubles, Trouble lost, List<Noted> care) {
+record SignalHouseStory(
+        List<Standing> walk,
+        List<Pot> plants,
+        List<Trouble> troubles,
+        Trouble lost,
+        List<Noted> care,
+        List<Moved> moves) {
     private static final String FILE = "/demo/signal-house.yaml";
 
     /** A stop; {@code glassCm} is how far from the glass, {@code heaterCm} how far from a heater. */
@@ -97,6 +106,18 @@ record SignalHouseStory(List<Standing> walk, List<Pot> plants, List<Trouble> tro
 
     /** A line of a care sheet. */
     record Noted(String plant, CareSetting setting, String text, String reason, int since) {}
+
+    /** A plant that was moved for a need; {@code found} how it looked when it was looked at again, where it was. */
+    record Moved(
+            String plant,
+            String from,
+            String text,
+            int ago,
+            int lookAgain,
+            Need.Kind need,
+            double before,
+            double expected,
+            Optional<Verdict> found) {}
 
     static SignalHouseStory read() {
         YAMLMapper yaml = YAMLMapper.builder()

@@ -1,7 +1,8 @@
 package mildlantern.web.houseplan;
 
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
 import java.util.Collection;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -10,6 +11,7 @@ import mildlantern.care.Need;
 import mildlantern.plan.HousePlan;
 import mildlantern.plan.SeasonAhead;
 import mildlantern.plant.PlantId;
+import mildlantern.quantity.Limits;
 import mildlantern.web.care.CareService;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.words.DayFormat;
@@ -18,6 +20,8 @@ import mildlantern.web.words.Wording;
 /** What a plan of the house eases, what each plant gains by it, and what is ahead, in words. */
 final class PlanSays {
     private static final DayFormat DAY = DayFormat.SHORT;
+
+    private static final int SAID_TOGETHER_DAYS = 28;
 
     /** What may be amiss with plants, as the page counts it. */
     private static final Map<Need.Kind, List<Need.Standing>> COUNTED = Map.of(
@@ -74,23 +78,43 @@ final class PlanSays {
                 .sum();
     }
 
-    /** What will be amiss, by stop and by what it is, the earliest first. */
+    /** What will be amiss, by stop and by what it is, the earliest first; what follows much later is said with its own day. */
     static List<HousePlanViews.Ahead> ahead(
             CareService.House house, Map<PlantId, Plant> byId, SeasonAhead.Ahead ahead) {
-        Map<List<Object>, List<SeasonAhead.Turn>> alike = ahead.turns().stream()
-                .collect(Collectors.groupingBy(
-                        turn -> List.of(
-                                turn.stop(), turn.need().kind(), turn.need().standing()),
-                        LinkedHashMap::new,
-                        Collectors.toList()));
-        return alike.values().stream()
+        List<List<SeasonAhead.Turn>> alike = new ArrayList<>();
+        for (SeasonAhead.Turn turn : ahead.turns()) {
+            alike.stream()
+                    .filter(turns -> together(turns.get(0), turn))
+                    .findFirst()
+                    .orElseGet(() -> {
+                        alike.add(new ArrayList<>());
+                        return alike.get(alike.size() - 1);
+                    })
+                    .add(turn);
+        }
+        return alike.stream()
                 .map(turns -> new HousePlanViews.Ahead(
                         DAY.format(turns.get(0).from()),
                         house.spot(turns.get(0).stop()).name(),
-                        amiss(turns.get(0).need().kind(), turns.get(0).need().standing()),
+                        first(turns.get(0).need()),
                         Wording.listed(
                                 turns.stream().map(turn -> name(turn, byId)).toList())))
                 .toList();
+    }
+
+    private static boolean together(SeasonAhead.Turn first, SeasonAhead.Turn other) {
+        return first.stop().equals(other.stop())
+                && first.need().kind() == other.need().kind()
+                && first.need().standing() == other.need().standing()
+                && ChronoUnit.DAYS.between(first.from(), other.from()) <= SAID_TOGETHER_DAYS;
+    }
+
+    private static String first(Need need) {
+        return Wording.say(
+                "houseplan.plan-says.about",
+                amiss(need.kind(), need.standing()),
+                Limits.tenths(need.gets().value()),
+                need.kind().unit());
     }
 
     private static String name(SeasonAhead.Turn turn, Map<PlantId, Plant> byId) {

@@ -30,10 +30,12 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * What each stop's air and light were, day by day, and what is to be expected of days to come; made for one piece of work, so that each stop is read once.
- * A reading of light is carried over to another day by the sun of both; one of warmth holds for some weeks, or until the next.
+ * A reading of light is carried over to another day by the window or the sun of both; one of warmth holds for some weeks, or until the next.
  */
 public final class StopDays {
     private static final int A_YEAR = 365;
+
+    private static final double LEAST_MOL = 0.01;
 
     private final CollectionId collection;
     private final Stops stops;
@@ -72,6 +74,7 @@ public final class StopDays {
     private static final class History {
         private final Map<Kept, double[]> kept = new EnumMap<>(Kept.class);
         private final Optional<Stop> stop;
+        private final Optional<Window> window;
         private final NavigableMap<LocalDate, ReadOnDay> told = new TreeMap<>();
         private final NavigableMap<LocalDate, Double> light = new TreeMap<>();
         private final NavigableMap<LocalDate, Double> days = new TreeMap<>();
@@ -80,6 +83,7 @@ public final class StopDays {
 
         private History(Optional<Stop> stop) {
             this.stop = stop;
+            this.window = stop.flatMap(Windows::of);
         }
 
         private void add(ReadOnDay reading) {
@@ -238,9 +242,15 @@ public final class StopDays {
                 .orElse(OptionalDouble.empty());
     }
 
-    /** What a reading of one day says of another. */
+    /** What a reading of one day says of another: by what the window lets in on both, as a low sun comes in deep; without a window by the sun alone. */
     private double carried(History history, LocalDate on, double mol, LocalDate day) {
-        return mol * lit(history, day) / lit(history, on);
+        return history.window
+                .map(window -> mol * through(history, window, day) / through(history, window, on))
+                .orElseGet(() -> mol * lit(history, day) / lit(history, on));
+    }
+
+    private double through(History history, Window window, LocalDate day) {
+        return Math.max(LEAST_MOL, curves.mol(window, Windows.distanceM(history.stop.orElseThrow()), latitude, day));
     }
 
     /** The sun of a day; even all year under a lamp without a window. */
