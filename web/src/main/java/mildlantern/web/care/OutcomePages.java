@@ -35,6 +35,10 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional(readOnly = true)
 class OutcomePages {
     private static final int CLOSED_SHOWN = 40;
+
+    /** Nothing is certain. */
+    private static final long MOST_SURE = 99;
+
     private static final DayFormat DAY = DayFormat.SHORT;
 
     private final CareChangeRows changes;
@@ -109,7 +113,7 @@ class OutcomePages {
                                 : Wording.say(
                                         "care.outcome-pages.sure",
                                         Wording.of(it.verdict()),
-                                        Math.round(it.sure() * 100)))
+                                        Math.min(MOST_SURE, Math.round(it.sure() * 100))))
                         .orElseGet(() -> Wording.say("care.outcome-pages.not-read")),
                 compared.map(it -> it.verdict().name()).orElse(Verdict.CANNOT_TELL.name()));
     }
