@@ -45,6 +45,15 @@ public final class Rivals {
         return told(weighed, state);
     }
 
+    /**
+     * The planner's own way, with much more time.
+     *
+     * @param effort in the solver's own count, about seconds of one fast core; it ends sooner where the best is proven
+     */
+    public HousePlan longer(Household house, double effort) {
+        return planner.plan(house, Dials.OPEN, effort);
+    }
+
     private static HousePlan told(Weighed weighed, State state) {
         return HousePlanner.told(weighed, state.stops, state.fittings, cost(weighed, state), 0);
     }

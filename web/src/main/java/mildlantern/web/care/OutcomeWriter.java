@@ -113,26 +113,36 @@ public class OutcomeWriter {
     }
 
     /**
-     * Closes a change: holds what is read today against what was promised, keeps that on the care sheet, and notes the look; once a form.
+     * Closes a change: holds what is read today against what was promised, keeps that on the care sheet, and notes it; once a form.
      *
      * @param said how the plant itself looks
      * @return what is said of the change; empty where it runs no more
      */
-    public Optional<Verdict> judge(
+    Optional<Verdict> judge(
             CollectionId collection, PlantId plantId, FormKey form, BatchId plan, Optional<Verdict> said) {
+        return judge(collection, plantId, form, plan, said, LocalDate.now(clock));
+    }
+
+    /** The same of an answer that was given on an earlier day, with what is read today. */
+    public Optional<Verdict> judge(
+            CollectionId collection,
+            PlantId plantId,
+            FormKey form,
+            BatchId plan,
+            Optional<Verdict> said,
+            LocalDate on) {
         return routine.change(collection, List.of(plantId), () -> {
             Plant plant = plants.plant(collection, plantId);
             CareChange change = changes.findByCollectionAndPlantAndPlan(collection, plantId, plan)
                     .orElseThrow(() -> new NotHere("change"));
             if (change.state() == CareChange.State.RUNNING && forms.firstTime(collection, form)) {
-                judge(plant, change, said);
+                judge(plant, change, said, on);
             }
             return change.verdict();
         });
     }
 
-    private void judge(Plant plant, CareChange change, Optional<Verdict> said) {
-        LocalDate today = LocalDate.now(clock);
+    private void judge(Plant plant, CareChange change, Optional<Verdict> said, LocalDate on) {
         CareService.House house = care.house(plant.collection(), plants.plants(plant.collection()));
         Subject subject = care.subject(house, plant, Optional.of(records.record(plant)));
         List<CarePromise> promised =
@@ -142,21 +152,21 @@ public class OutcomeWriter {
         compared.forEach(one -> Optional.ofNullable(rows.get(one.promised())).ifPresent(row -> row.saw(one)));
         Optional<Verdict> ofPlant = said.filter(it -> it != Verdict.CANNOT_TELL).or(() -> outcomes.byLeaves(change));
         Verdict whole = OutcomeJudge.overall(compared, ofPlant);
-        change.judge(whole, said, today);
+        change.judge(whole, said, on);
         careSheets.store(new CareEntry(
                 plant,
                 null,
                 CareWriter.setting(change.kind()),
                 words.outcome(change.words(), whole),
                 words.why(promised, ofPlant),
-                today,
+                on,
                 OffsetDateTime.now(clock)));
-        tasks.looked(plant.collection(), plant.id(), change.plan(), today);
+        tasks.looked(plant.collection(), plant.id(), change.plan(), on);
         log.write(
                 plant.collection(),
                 plant.id(),
-                today,
-                List.of(new RecordWriter.Line(new LogEntry.Looked(), words.outcome(change.words(), whole))),
+                on,
+                List.of(new RecordWriter.Line(new LogEntry.Noted(), words.outcome(change.words(), whole))),
                 Optional.empty());
     }
 }

@@ -59,6 +59,7 @@ class SignalHouseCare {
                         plant.id(),
                         new FormKey(DemoLoader.id("judged " + moved.plant())),
                         plan,
-                        Optional.of(found)));
+                        Optional.of(found),
+                        today.minusDays(moved.lookAgain())));
     }
 }

@@ -159,8 +159,9 @@ class OutcomeFlowTest {
                 .contains("The plant itself: better.");
         assertThat(tasks.running(collection, orchid)).isEmpty();
         assertThat(logBook.entries(plants.plant(collection, orchid)))
-                .filteredOn(line -> line.kind() == LogKind.LOOKED)
-                .hasSize(1);
+                .filteredOn(line -> line.words().orElse("").endsWith("by steps: better."))
+                .singleElement()
+                .satisfies(line -> assertThat(line.kind()).isEqualTo(LogKind.NOTED));
         assertThat(asking.text(sills.grower().member(), "/care/worked"))
                 .contains("What became of them", "What works here", "1 of 1; 0.7 expected");
         assertThat(factor()).isGreaterThan(1);
