@@ -31,10 +31,11 @@ public final class OutcomeJudge {
                 ? on(scale, seen.elsewhere().getAsDouble())
                         - on(scale, promised.elsewhere().getAsDouble())
                 : 0;
-        double without = seen.left().isPresent() ? on(scale, seen.left().getAsDouble()) : before + season;
+        double without = seen.left().map(left -> on(scale, left.value())).orElse(before + season);
         double length = Math.max(NOTHING, Math.abs(wanted));
         double share = (now - without) * Math.signum(wanted) / length;
-        double error = Math.hypot(error(scale, seen.now()), scale.read()) / length;
+        double errorWithout = seen.left().map(left -> error(scale, left)).orElse(scale.read());
+        double error = Math.hypot(error(scale, seen.now()), errorWithout) / length;
         return judged(promised, seen.now(), off(scale, without), share, error);
     }
 

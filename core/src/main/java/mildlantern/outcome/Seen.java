@@ -1,5 +1,6 @@
 package mildlantern.outcome;
 
+import java.util.Optional;
 import java.util.OptionalDouble;
 import mildlantern.care.Figure;
 
@@ -10,4 +11,4 @@ import mildlantern.care.Figure;
  * @param left what it would get today at the stop that it left; empty where it left none
  * @param elsewhere the mean of what the stops give today that the change does not touch; empty where nothing is known of any
  */
-public record Seen(Figure now, OptionalDouble left, OptionalDouble elsewhere) {}
+public record Seen(Figure now, Optional<Figure> left, OptionalDouble elsewhere) {}

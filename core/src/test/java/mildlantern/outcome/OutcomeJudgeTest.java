@@ -30,8 +30,8 @@ class OutcomeJudgeTest {
 
     @Test
     void aPlantThatGetsWhatItWasMovedForIsBetter() {
-        Compared light =
-                JUDGE.compare(light(2, 6, UNKNOWN), new Seen(read(5.8, 1, 14), OptionalDouble.of(1.9), UNKNOWN));
+        Compared light = JUDGE.compare(
+                light(2, 6, UNKNOWN), new Seen(read(5.8, 1, 14), Optional.of(read(1.9, 0.3, 14)), UNKNOWN));
 
         assertThat(light.verdict()).isEqualTo(Verdict.BETTER);
         assertThat(light.without()).isEqualTo(1.9);
@@ -43,7 +43,8 @@ class OutcomeJudgeTest {
     @Test
     void lightThatSpringBroughtEverywhereIsNoMeritOfTheChange() {
         Compared light = JUDGE.compare(
-                light(2, 4, OptionalDouble.of(3)), new Seen(read(4.1, 0.6, 14), UNKNOWN, OptionalDouble.of(6)));
+                light(2, 4, OptionalDouble.of(3)),
+                new Seen(read(4.1, 0.6, 14), Optional.empty(), OptionalDouble.of(6)));
 
         assertThat(light.without()).isCloseTo(4, within(0.001));
         assertThat(light.verdict()).isEqualTo(Verdict.SAME);
@@ -52,7 +53,8 @@ class OutcomeJudgeTest {
     @Test
     void lightThatHeldWhileAllElseGrewDarkIsAMeritOfTheLamp() {
         Compared light = JUDGE.compare(
-                light(4, 6, OptionalDouble.of(6)), new Seen(read(5, 0.6, 14), UNKNOWN, OptionalDouble.of(3.5)));
+                light(4, 6, OptionalDouble.of(6)),
+                new Seen(read(5, 0.6, 14), Optional.empty(), OptionalDouble.of(3.5)));
 
         assertThat(light.verdict()).isEqualTo(Verdict.BETTER);
     }
@@ -61,7 +63,7 @@ class OutcomeJudgeTest {
     void airThatGotDrierThanItWouldHaveIsWorse() {
         Compared air = JUDGE.compare(
                 new Promised(Need.Kind.HUMIDITY, 40, 60, UNKNOWN),
-                new Seen(read(31, 4, 14), OptionalDouble.of(44), UNKNOWN));
+                new Seen(read(31, 4, 14), Optional.of(read(44, 4, 14)), UNKNOWN));
 
         assertThat(air.verdict()).isEqualTo(Verdict.WORSE);
         assertThat(air.share()).isCloseTo(-0.65, within(0.001));
@@ -70,7 +72,11 @@ class OutcomeJudgeTest {
     @Test
     void whatWasReckonedAndNotReadCannotTellASmallChange() {
         Compared light = JUDGE.compare(
-                light(4, 5, UNKNOWN), new Seen(Figure.of(5, CareOrigin.WITH_A_LAMP), OptionalDouble.of(4), UNKNOWN));
+                light(4, 5, UNKNOWN),
+                new Seen(
+                        Figure.of(5, CareOrigin.WITH_A_LAMP),
+                        Optional.of(Figure.of(4, CareOrigin.WITH_A_LAMP)),
+                        UNKNOWN));
 
         assertThat(light.verdict()).isEqualTo(Verdict.CANNOT_TELL);
         assertThat(light.sure()).isLessThan(0.8);
@@ -87,7 +93,7 @@ class OutcomeJudgeTest {
                     double left = truth + 2 * chance.nextGaussian();
                     return JUDGE.compare(
                             new Promised(Need.Kind.HUMIDITY, truth, truth + 15, UNKNOWN),
-                            new Seen(read(now, 3, 14), OptionalDouble.of(left), UNKNOWN));
+                            new Seen(read(now, 3, 14), Optional.of(read(left, 3, 14)), UNKNOWN));
                 })
                 .filter(it -> it.verdict() == Verdict.BETTER || it.verdict() == Verdict.WORSE)
                 .count();
@@ -110,8 +116,10 @@ class OutcomeJudgeTest {
 
     @Test
     void whatDidNotReachThePlantDidNotHelpIt() {
-        Compared same = JUDGE.compare(light(2, 6, UNKNOWN), new Seen(read(2, 0.3, 14), OptionalDouble.of(2), UNKNOWN));
-        Compared better = JUDGE.compare(light(2, 6, UNKNOWN), new Seen(read(6, 1, 14), OptionalDouble.of(2), UNKNOWN));
+        Compared same =
+                JUDGE.compare(light(2, 6, UNKNOWN), new Seen(read(2, 0.3, 14), Optional.of(read(2, 0.3, 14)), UNKNOWN));
+        Compared better =
+                JUDGE.compare(light(2, 6, UNKNOWN), new Seen(read(6, 1, 14), Optional.of(read(2, 0.3, 14)), UNKNOWN));
 
         assertThat(OutcomeJudge.overall(List.of(better), Optional.of(Verdict.BETTER)))
                 .isEqualTo(Verdict.BETTER);

@@ -123,13 +123,10 @@ class Outcomes {
 
     private static Seen seen(CareService.House house, CareChange change, Need need) {
         boolean moved = !change.from().equals(change.to());
-        OptionalDouble left = !moved
-                ? OptionalDouble.empty()
-                : house.spots().stream()
-                        .filter(spot -> spot.id().equals(change.from()))
-                        .flatMap(spot -> spot.gives().of(need.kind()).stream())
-                        .mapToDouble(Figure::value)
-                        .findFirst();
+        Optional<Figure> left = house.spots().stream()
+                .filter(spot -> moved && spot.id().equals(change.from()))
+                .findFirst()
+                .flatMap(spot -> spot.gives().of(need.kind()));
         return new Seen(need.gets(), left, elsewhere(house, Set.of(change.from(), change.to()), need.kind()));
     }
 

@@ -43,10 +43,14 @@ class PlanWorker {
     }
 
     private void workOff() {
-        for (Optional<PlanWorks.Piece> next = works.next();
-                next.isPresent() && !Thread.currentThread().isInterrupted();
-                next = works.next()) {
-            work(next.get());
+        try {
+            for (Optional<PlanWorks.Piece> next = works.next();
+                    next.isPresent() && !Thread.currentThread().isInterrupted();
+                    next = works.next()) {
+                work(next.get());
+            }
+        } catch (RuntimeException failure) {
+            LOG.warn("Plans of houses wait until one is asked for again", failure);
         }
     }
 
