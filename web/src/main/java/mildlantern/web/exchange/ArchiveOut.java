@@ -16,6 +16,7 @@ import java.util.zip.ZipOutputStream;
 import mildlantern.web.platform.CollectionId;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Isolation;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.core.JsonGenerator;
 import tools.jackson.core.StreamWriteFeature;
@@ -39,7 +40,8 @@ class ArchiveOut {
     }
 
     /** Writes everything of a collection. */
-    @Transactional(readOnly = true)
+    // One picture of the collection: what others write meanwhile is in none of its tables.
+    @Transactional(readOnly = true, isolation = Isolation.REPEATABLE_READ)
     void write(CollectionId collection, OutputStream out) throws IOException {
         Map<String, String> keys = new HashMap<>();
         for (ArchiveTables.Table table : ArchiveTables.TABLES) {
