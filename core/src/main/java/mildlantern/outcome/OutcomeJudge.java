@@ -71,6 +71,11 @@ public final class OutcomeJudge {
         return scale.inShares() ? Math.exp(value) : value;
     }
 
+    /** Days before a change of which leaves are held against those since. */
+    public int leavesBeforeDays() {
+        return knowledge.leavesBefore;
+    }
+
     /**
      * What the leaves say that came since: longer or shorter than those before, against neighbours of the kind.
      *

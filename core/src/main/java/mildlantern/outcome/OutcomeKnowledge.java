@@ -14,6 +14,7 @@ public final class OutcomeKnowledge {
     final double sure;
     final double daysAlike;
     final double leafSpread;
+    final int leavesBefore;
     private final Map<Need.Kind, Error> errors = new EnumMap<>(Need.Kind.class);
 
     /**
@@ -29,6 +30,7 @@ public final class OutcomeKnowledge {
         sure = file.number("sure", 0.5, 1);
         daysAlike = file.number("days-alike", 1, 30);
         leafSpread = file.number("leaf-spread", 0.01, 2);
+        leavesBefore = (int) file.number("leaves-before", 1, 1000);
         for (Need.Kind kind : Need.Kind.values()) {
             Entry error = file.at("errors").at(Words.id(kind));
             errors.put(

@@ -23,6 +23,7 @@ import mildlantern.plant.Profile;
 import mildlantern.quantity.Limits;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
+import mildlantern.web.platform.BatchId;
 import mildlantern.web.platform.CollectionId;
 import mildlantern.web.platform.FormKey;
 import mildlantern.web.words.DayFormat;
@@ -73,13 +74,14 @@ class OutcomePages {
                     outcomes.promises(house.collection(), List.of(change)).getOrDefault(change.id(), List.of());
             Map<Promised, Compared> compared = outcomes.compared(house, subject, change, promised).stream()
                     .collect(Collectors.toMap(Compared::promised, Function.identity()));
-            Optional<LocalDate> look = look(change);
+            Optional<LocalDate> look = Optional.ofNullable(
+                    looks(house.collection(), List.of(change)).get(change.id()));
             return new OutcomeViews.Running(
                     change.plan(),
                     change.words(),
                     DAY.format(change.beganOn()),
                     look.map(DAY::format).orElse(""),
-                    look.filter(day -> day.isAfter(LocalDate.now(clock))).isEmpty(),
+                    ready(look),
                     subject.here().id().equals(change.to()),
                     promised.stream()
                             .map(one -> row(one.promised(), Optional.ofNullable(compared.get(one.promised()))))
@@ -91,12 +93,26 @@ class OutcomePages {
         });
     }
 
-    private Optional<LocalDate> look(CareChange change) {
-        return tasks.findByCollectionAndPlanOrderByOnDay(change.collection(), change.plan()).stream()
-                .filter(task ->
-                        task.kind() == PlannedTask.Kind.LOOK && task.plant().equals(change.plant()))
-                .map(PlannedTask::onDay)
-                .reduce((earlier, later) -> later);
+    /** The days of the looks at some changes, by change. */
+    private Map<UUID, LocalDate> looks(CollectionId collection, List<CareChange> of) {
+        Map<BatchId, List<PlannedTask>> byPlan = tasks
+                .findByCollectionAndPlanInAndKind(
+                        collection, of.stream().map(CareChange::plan).toList(), PlannedTask.Kind.LOOK)
+                .stream()
+                .collect(Collectors.groupingBy(PlannedTask::plan));
+        Map<UUID, LocalDate> days = new HashMap<>();
+        for (CareChange change : of) {
+            byPlan.getOrDefault(change.plan(), List.of()).stream()
+                    .filter(task -> task.plant().equals(change.plant()))
+                    .map(PlannedTask::onDay)
+                    .max(Comparator.naturalOrder())
+                    .ifPresent(day -> days.put(change.id(), day));
+        }
+        return days;
+    }
+
+    private boolean ready(Optional<LocalDate> look) {
+        return look.filter(day -> day.isAfter(LocalDate.now(clock))).isEmpty();
     }
 
     private static OutcomeViews.Row row(Promised promised, Optional<Compared> compared) {
@@ -125,16 +141,20 @@ class OutcomePages {
                 .limit(CLOSED_SHOWN)
                 .toList();
         Map<UUID, List<CarePromise>> promised = outcomes.promises(collection, closed);
+        List<CareChange> running =
+                here(collection, CareChange.State.RUNNING, byId).toList();
+        Map<UUID, LocalDate> looks = looks(collection, running);
+        Experience experience = experiences.of(collection);
         return new OutcomeViews.All(
-                here(collection, CareChange.State.RUNNING, byId)
-                        .map(change -> coming(change, byId))
+                running.stream()
+                        .map(change -> coming(change, Optional.ofNullable(looks.get(change.id())), byId))
                         .sorted(Comparator.comparing(OutcomeViews.Coming::ready).reversed())
                         .toList(),
                 closed.stream()
                         .map(change -> closed(change, byId, promised.getOrDefault(change.id(), List.of())))
                         .toList(),
-                learned(collection),
-                FormKey.fresh());
+                learned(collection, experience),
+                Math.round(experience.weight()));
     }
 
     private Stream<CareChange> here(CollectionId collection, CareChange.State state, Map<PlantId, Plant> byId) {
@@ -142,14 +162,13 @@ class OutcomePages {
                 .filter(change -> byId.containsKey(change.plant()));
     }
 
-    private OutcomeViews.Coming coming(CareChange change, Map<PlantId, Plant> byId) {
-        Optional<LocalDate> look = look(change);
+    private OutcomeViews.Coming coming(CareChange change, Optional<LocalDate> look, Map<PlantId, Plant> byId) {
         return new OutcomeViews.Coming(
                 change.plant(),
                 Objects.requireNonNull(byId.get(change.plant())).name(),
                 change.words(),
                 look.map(DAY::format).orElse(""),
-                look.filter(day -> day.isAfter(LocalDate.now(clock))).isEmpty());
+                ready(look));
     }
 
     private OutcomeViews.Closed closed(CareChange change, Map<PlantId, Plant> byId, List<CarePromise> promised) {
@@ -164,8 +183,7 @@ class OutcomePages {
                 words.why(promised, change.said()));
     }
 
-    private List<OutcomeViews.Learned> learned(CollectionId collection) {
-        Experience experience = experiences.of(collection);
+    private List<OutcomeViews.Learned> learned(CollectionId collection, Experience experience) {
         Map<String, Map<Change.Kind, List<Experience.Case>>> alike = experience.cases().stream()
                 .collect(Collectors.groupingBy(
                         Experience.Case::plantKind, HashMap::new, Collectors.groupingBy(Experience.Case::change)));

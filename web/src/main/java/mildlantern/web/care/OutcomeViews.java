@@ -54,6 +54,10 @@ final class OutcomeViews {
             String expected,
             long counts) {}
 
-    /** The page of the collection. */
-    record All(List<Coming> coming, List<Closed> closed, List<Learned> learned, FormKey form) {}
+    /**
+     * The page of the collection.
+     *
+     * @param bookWeight as how many results what usually helps counts
+     */
+    record All(List<Coming> coming, List<Closed> closed, List<Learned> learned, long bookWeight) {}
 }

@@ -37,9 +37,6 @@ import org.springframework.transaction.annotation.Transactional;
 @Component
 @Transactional(readOnly = true)
 class Outcomes {
-    /** Leaves that came so long before a change are held against those since. */
-    private static final int LEAVES_BEFORE = 180;
-
     private final CareChangeRows changes;
     private final CarePromiseRows promises;
     private final CareService care;
@@ -133,7 +130,7 @@ class Outcomes {
     /** What the leaves say that came since a change began, against neighbours of the kind. */
     Optional<Verdict> byLeaves(CareChange change) {
         List<LogLine> lines = logBook.ofKinds(
-                change.collection(), Set.of(LogKind.NEW_LEAF), change.beganOn().minusDays(LEAVES_BEFORE));
+                change.collection(), Set.of(LogKind.NEW_LEAF), change.beganOn().minusDays(judge.leavesBeforeDays()));
         Set<PlantId> alike = plants.plants(change.collection()).stream()
                 .filter(plant -> plants.profile(plant).id().equals(change.plantKind())
                         && !plant.id().equals(change.plant()))

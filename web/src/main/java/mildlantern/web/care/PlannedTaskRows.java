@@ -1,6 +1,7 @@
 package mildlantern.web.care;
 
 import java.time.LocalDate;
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -32,4 +33,7 @@ interface PlannedTaskRows extends Repository<PlannedTask, UUID> {
             CollectionId collection, PlannedTask.State state, PlannedTask.Kind kind);
 
     List<PlannedTask> findByCollectionAndPlanOrderByOnDay(CollectionId collection, BatchId plan);
+
+    List<PlannedTask> findByCollectionAndPlanInAndKind(
+            CollectionId collection, Collection<BatchId> plans, PlannedTask.Kind kind);
 }

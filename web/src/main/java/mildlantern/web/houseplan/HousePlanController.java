@@ -44,8 +44,7 @@ class HousePlanController {
             @RequestParam(defaultValue = "") List<PlantId> pin,
             @RequestParam(defaultValue = "") List<StopId> bare,
             Reply reply) {
-        Optional<Integer> most = most(moves);
-        boolean wrong = !moves.isBlank() && most.isEmpty();
+        boolean wrong = !moves.isBlank() && most(moves).isEmpty();
         if (wrong) {
             reply.wrong();
         }
@@ -53,8 +52,8 @@ class HousePlanController {
         boolean fits = pages.planned(member.collection());
         reply.put("fits", fits);
         reply.put("form", FormKey.fresh());
-        Dials dials = new Dials(most.orElse(MOST_MOVES), !noLamps, !noMoney, Set.copyOf(pin), Set.copyOf(bare));
         HousePlanViews.Dialled dialled = new HousePlanViews.Dialled(moves, !noLamps, !noMoney, pin, bare);
+        Dials dials = dials(dialled);
         reply.put("dials", dialled);
         if (fits) {
             reply.put(
@@ -75,9 +74,7 @@ class HousePlanController {
             @RequestParam(defaultValue = "false") boolean noMoney,
             @RequestParam(defaultValue = "") List<PlantId> pin,
             @RequestParam(defaultValue = "") List<StopId> bare) {
-        works.ask(
-                member.collection(),
-                new Dials(most(moves).orElse(MOST_MOVES), !noLamps, !noMoney, Set.copyOf(pin), Set.copyOf(bare)));
+        works.ask(member.collection(), dials(new HousePlanViews.Dialled(moves, !noLamps, !noMoney, pin, bare)));
         worker.wake();
         return "redirect:"
                 + UriComponentsBuilder.fromPath("/care/plan")
@@ -104,6 +101,15 @@ class HousePlanController {
         int onTheirWay = writer.acceptPlan(member.collection(), form, pages.carried(member.collection(), carry));
         reply.next("told", Wording.say("houseplan.house-plan-controller.accepted", onTheirWay));
         return "redirect:/care/plan";
+    }
+
+    private static Dials dials(HousePlanViews.Dialled dialled) {
+        return new Dials(
+                most(dialled.mostMoves()).orElse(MOST_MOVES),
+                dialled.lamps(),
+                dialled.money(),
+                Set.copyOf(dialled.pin()),
+                Set.copyOf(dialled.bare()));
     }
 
     private static Optional<Integer> most(String typed) {

@@ -11,6 +11,7 @@ import java.util.OptionalDouble;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import mildlantern.care.CareKnowledge;
+import mildlantern.care.Change;
 import mildlantern.care.Need;
 import mildlantern.care.Needs;
 import mildlantern.care.Subject;
@@ -150,7 +151,7 @@ class HousePlanPages {
                         .flatMap(id -> Optional.ofNullable(byId.get(id)).stream())
                         .map(plant -> new HousePlanViews.Pinned(plant.id(), plant.name()))
                         .toList(),
-                all.size());
+                knowledge.lookAgainDays(Change.Kind.MOVE));
     }
 
     /**

@@ -17,6 +17,7 @@ final class HousePlanViews {
      * @param drawing the walk before and after
      * @param left plants that still lack something
      * @param ahead what the year will ask next
+     * @param lookAfter days after its last step on which a move is looked at
      */
     record Page(
             Dialled dials,
@@ -29,7 +30,7 @@ final class HousePlanViews {
             List<Left> left,
             List<Ahead> ahead,
             List<Pinned> pinned,
-            int plants) {}
+            int lookAfter) {}
 
     /**
      * A house that is planned while nobody waits.

@@ -43,7 +43,7 @@ class HousePlanInTheBrowserTest {
             window.open("/care/plan");
             page.getByLabel("buy nothing").check();
             Browser.follow(page, page.getByText("plan again")::click);
-            assertThat(page.locator(".lead-line")).containsText("1 plant to move, nothing to put up.");
+            assertThat(page.locator(".lead-line")).containsText("1 plant to move, nothing to set up.");
             assertThat(page.locator(".walk-drawing .way")).hasCount(1);
             window.accessible();
             window.fitsItsWidth();
@@ -62,7 +62,7 @@ class HousePlanInTheBrowserTest {
             assertThat(page.locator("#worked")).containsText("without the change");
             window.accessible();
             Browser.follow(page, () -> page.keyboard().press("b"));
-            assertThat(page.locator("[role=status]").first()).containsText("The care sheet keeps it: better.");
+            assertThat(page.locator("[role=status]").first()).containsText("Saved on the care sheet: better.");
             window.open("/care/worked");
             assertThat(page.locator("main")).containsText("What works here");
             window.accessible();

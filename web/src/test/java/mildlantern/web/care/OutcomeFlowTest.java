@@ -139,7 +139,7 @@ class OutcomeFlowTest {
         assertThat(care())
                 .contains("What is expected", "1.5 mol/m² d", "6 mol/m² d", "look again on")
                 .doesNotContain("too early to say");
-        assertThat(asking.text(sills.grower().member(), "/care/worked")).contains("Changes that run", "Limpet");
+        assertThat(asking.text(sills.grower().member(), "/care/worked")).contains("Current changes", "Limpet");
     }
 
     @Test
@@ -163,7 +163,7 @@ class OutcomeFlowTest {
                 .singleElement()
                 .satisfies(line -> assertThat(line.kind()).isEqualTo(LogKind.NOTED));
         assertThat(asking.text(sills.grower().member(), "/care/worked"))
-                .contains("What became of them", "What works here", "1 of 1; 0.7 expected");
+                .contains("Results", "What works here", "1 of 1; 0.7 expected");
         assertThat(factor()).isGreaterThan(1);
     }
 
@@ -181,7 +181,7 @@ class OutcomeFlowTest {
     @Test
     void aPlantThatWasNeverCarriedSaysSo_andNothingIsLearnedOfIt() throws Exception {
         clock.moveDays(60);
-        assertThat(care()).contains("does not stand where the change was to bring it");
+        assertThat(care()).contains("is not at the place that was planned");
         say("CANNOT_TELL", Asking.fresh());
         assertThat(experiences.of(collection).cases()).isEmpty();
     }

@@ -71,8 +71,8 @@ class HousePlanPageTest {
 
     @Test
     void aPlantThatIsToStayAHouseWithoutMovesAndOneUnderTreatmentAreLeftAlone() throws Exception {
-        assertThat(plan("?pin=" + orchid)).contains("To stay where they stand:").doesNotContain("1 plant to move");
-        assertThat(plan("?moves=0&noMoney=true")).contains("No plant to move, nothing to put up");
+        assertThat(plan("?pin=" + orchid)).contains("Not to be moved:").doesNotContain("1 plant to move");
+        assertThat(plan("?moves=0&noMoney=true")).contains("No plant to move, nothing to set up");
         cases.open(collection, orchid);
         assertThat(plan("?noMoney=true")).contains("No plant to move");
     }
@@ -130,6 +130,6 @@ class HousePlanPageTest {
     @Test
     void nobodyPlansWithPlantsOfAnother() throws Exception {
         Growers.Grower other = growers.grower();
-        assertThat(plan("?pin=" + other.plant().id())).doesNotContain("To stay where they stand:");
+        assertThat(plan("?pin=" + other.plant().id())).doesNotContain("Not to be moved:");
     }
 }

@@ -119,6 +119,7 @@ class QuestionsAPageTest {
                 "/collection",
                 "/care",
                 "/care/plan",
+                "/care/worked",
                 "/year",
                 "/away",
                 "/feeding",
