@@ -164,7 +164,7 @@ final class ArchiveTables {
                     Map.of("plant_id", "plant", "happening_id", "happening")));
 
     /** Columns of texts in which keys stand among other words. */
-    static final Set<String> TEXTS = Set.of("before_state", "profile", "batch");
+    static final Set<String> TEXTS = Set.of("before_state", "profile", "plant_kind", "batch");
 
     static Optional<Table> named(String name) {
         return TABLES.stream().filter(table -> table.name().equals(name)).findFirst();
