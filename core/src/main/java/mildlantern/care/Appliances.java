@@ -1,18 +1,12 @@
 package mildlantern.care;
 
 import java.util.Optional;
-import mildlantern.air.Air;
 import mildlantern.care.Need.Standing;
 import mildlantern.light.Photons;
 import mildlantern.plant.Wants;
-import mildlantern.quantity.Range;
-import mildlantern.quantity.RelativeHumidity;
-import mildlantern.quantity.Temperature;
 
 /** Lamps and humidifiers as changes: how strong, for how long, at what cost. */
 final class Appliances {
-    private static final double HOURS = 24;
-
     private final CareKnowledge knowledge;
     private final Weighing weighing;
 
@@ -59,18 +53,8 @@ final class Appliances {
             return Optional.empty();
         }
         double target = Math.min(knowledge.mostHumidity, need.wanted().low() + knowledge.aboveLow);
-        Range room = subject.here().glassCase() ? knowledge.cabinet : knowledge.room;
-        double volume = subject.here().glassCase() ? room.low() : room.high();
-        double air = subject.here().glassCase() ? room.high() : room.low();
-        double litres = Air.humidifierGramsPerHour(
-                        volume,
-                        air,
-                        new Temperature(warmth.get().value()),
-                        new RelativeHumidity(target),
-                        new Temperature(outside.celsius()),
-                        new RelativeHumidity(outside.humidity()))
-                * HOURS
-                / 1000;
+        boolean glassCase = subject.here().glassCase();
+        double litres = knowledge.humidifierLitres(glassCase, warmth.get().value(), target, outside);
         Gives after = subject.here()
                 .gives()
                 .withHumidity(need.gets().shifted(target - need.gets().value(), 0, 100, CareOrigin.WITH_A_HUMIDIFIER));
@@ -80,9 +64,9 @@ final class Appliances {
                 ChangeSays.HUMIDIFIER.with(target),
                 ChangeSays.HUMIDIFIER_WHY.with(
                         Math.rint(need.gets().value()), need.wanted().low()),
-                subject.here().glassCase()
+                glassCase
                         ? ChangeSays.HUMIDIFIER_COSTS_IN_A_CASE.with(tenths(litres))
-                        : ChangeSays.HUMIDIFIER_COSTS_IN_A_ROOM.with(tenths(litres), volume),
+                        : ChangeSays.HUMIDIFIER_COSTS_IN_A_ROOM.with(tenths(litres), knowledge.room.high()),
                 weighing.gain(subject, after),
                 weighing.others(subject, after)));
     }

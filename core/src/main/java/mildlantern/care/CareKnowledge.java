@@ -4,6 +4,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import mildlantern.air.Air;
 import mildlantern.knowledge.Entry;
 import mildlantern.knowledge.KnowledgeFiles;
 import mildlantern.knowledge.Words;
@@ -11,11 +12,14 @@ import mildlantern.light.Photons;
 import mildlantern.plant.Dryness;
 import mildlantern.plant.Season;
 import mildlantern.quantity.Range;
+import mildlantern.quantity.RelativeHumidity;
+import mildlantern.quantity.Temperature;
 
 /** Figures of {@code care.yaml}: what a miss weighs, what a change costs. */
 public final class CareKnowledge {
     private static final double SQUARE_CM_A_SQUARE_M = 10_000;
     private static final double DAYS_A_MONTH = 30;
+    private static final double HOURS_A_DAY = 24;
 
     final double lightHalved;
     final double lightDoubled;
@@ -163,6 +167,24 @@ public final class CareKnowledge {
     /** What such a lamp uses in a month of 30 days, kWh. */
     public double lampKwhAMonth(double ppfd, double boardSquareM) {
         return lampWatts(ppfd, boardSquareM) * lampHours * DAYS_A_MONTH / 1000;
+    }
+
+    /**
+     * Water that a humidifier takes up in a day, L.
+     *
+     * @param glassCase whether it stands in a glass case, not in a room
+     * @param percent relative humidity that it holds
+     */
+    public double humidifierLitres(boolean glassCase, double celsius, double percent, Changes.Outside weather) {
+        return Air.humidifierGramsPerHour(
+                        glassCase ? cabinet.low() : room.high(),
+                        glassCase ? cabinet.high() : room.low(),
+                        new Temperature(celsius),
+                        new RelativeHumidity(percent),
+                        new Temperature(weather.celsius()),
+                        new RelativeHumidity(weather.humidity()))
+                * HOURS_A_DAY
+                / 1000;
     }
 
     /** The relative humidity that a humidifier of a room is set to where plants of many kinds stand, percent. */

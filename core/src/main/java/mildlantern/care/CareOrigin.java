@@ -8,5 +8,6 @@ public enum CareOrigin implements MessageKey {
     ACCOUNT_OF_POT,
     WITH_A_LAMP,
     WITH_A_HUMIDIFIER,
+    WITH_OTHER_HEATING,
     EXPECTED
 }

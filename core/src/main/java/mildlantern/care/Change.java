@@ -44,6 +44,10 @@ public record Change(
         WATER,
         FEED,
         FLUSH,
-        RHYTHM
+        RHYTHM,
+        /** A net before the glass. */
+        SHADE,
+        /** Warmer or cooler nights of a room. */
+        HEATING
     }
 }

@@ -3,6 +3,7 @@ package mildlantern.care;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Supplier;
 import mildlantern.care.Need.Kind;
 import mildlantern.care.Need.Standing;
 import mildlantern.message.Message;
@@ -66,8 +67,8 @@ public final class Needs {
                 wanted,
                 light,
                 miss,
-                NeedMissed.TOO_DARK.with(round(light.value()), round(wanted.low())),
-                NeedMissed.TOO_BRIGHT.with(round(light.value()), round(wanted.high())));
+                () -> NeedMissed.TOO_DARK.with(round(light.value()), round(wanted.low())),
+                () -> NeedMissed.TOO_BRIGHT.with(round(light.value()), round(wanted.high())));
     }
 
     private Need humidity(Range wanted, Figure humidity) {
@@ -79,8 +80,8 @@ public final class Needs {
                 wanted,
                 humidity,
                 miss,
-                NeedMissed.DRY_AIR.with(Math.round(value), wanted.low()),
-                NeedMissed.MOIST_AIR.with(Math.round(value), wanted.high()));
+                () -> NeedMissed.DRY_AIR.with(Math.round(value), wanted.low()),
+                () -> NeedMissed.MOIST_AIR.with(Math.round(value), wanted.high()));
     }
 
     private Need day(Wants wants, Figure day) {
@@ -94,8 +95,8 @@ public final class Needs {
                 wanted,
                 day,
                 miss,
-                NeedMissed.COOL_DAYS.with(degrees(day.value()), degrees(wanted.low())),
-                (wants.phase().rests() ? NeedMissed.WARM_DAYS_FOR_REST : NeedMissed.HOT_DAYS)
+                () -> NeedMissed.COOL_DAYS.with(degrees(day.value()), degrees(wanted.low())),
+                () -> (wants.phase().rests() ? NeedMissed.WARM_DAYS_FOR_REST : NeedMissed.HOT_DAYS)
                         .with(degrees(day.value()), degrees(wanted.high())));
     }
 
@@ -108,9 +109,9 @@ public final class Needs {
                 wanted,
                 night,
                 Math.min(knowledge.most, miss),
-                (night.atLeaf() ? NeedMissed.COLD_NIGHTS_AT_THE_LEAF : NeedMissed.COLD_NIGHTS)
+                () -> (night.atLeaf() ? NeedMissed.COLD_NIGHTS_AT_THE_LEAF : NeedMissed.COLD_NIGHTS)
                         .with(degrees(night.value()), degrees(wanted.low())),
-                (wants.phase().rests() ? NeedMissed.WARM_NIGHTS_FOR_REST : NeedMissed.WARM_NIGHTS)
+                () -> (wants.phase().rests() ? NeedMissed.WARM_NIGHTS_FOR_REST : NeedMissed.WARM_NIGHTS)
                         .with(degrees(night.value()), degrees(wanted.high())));
     }
 
@@ -164,8 +165,8 @@ public final class Needs {
                 wanted,
                 Figure.of(round(interval), CareOrigin.LAST_WATERINGS),
                 miss,
-                NeedMissed.WATERED_TOO_OFTEN.with(round(interval), round(cycle)),
-                NeedMissed.WATERED_TOO_SELDOM.with(round(interval), round(cycle)));
+                () -> NeedMissed.WATERED_TOO_OFTEN.with(round(interval), round(cycle)),
+                () -> NeedMissed.WATERED_TOO_SELDOM.with(round(interval), round(cycle)));
     }
 
     private Need water(Profile profile, Figure water, PotGives pot) {
@@ -180,7 +181,7 @@ public final class Needs {
                         miss,
                         harm.map(it -> knowledge.waterDoubled * (1 + halvings(it.times())))
                                 .orElse(0.0)),
-                harm.map(Waters.Harm::reason)
+                () -> harm.map(Waters.Harm::reason)
                         .orElseGet(() -> NeedMissed.HARD_WATER.with(Math.round(water.value()), Math.round(allowed))));
     }
 
@@ -193,7 +194,7 @@ public final class Needs {
                 new Range(growing ? pot.hungryBelow() : 0, most),
                 Figure.of(Math.round(nitrogen), CareOrigin.ACCOUNT_OF_POT),
                 hungry ? knowledge.hungry : 0,
-                NeedMissed.HUNGRY.with(Math.round(nitrogen)));
+                () -> NeedMissed.HUNGRY.with(Math.round(nitrogen)));
     }
 
     private Need salts(double conductivity, double most) {
@@ -203,21 +204,22 @@ public final class Needs {
                 new Range(0, most),
                 Figure.of(round(conductivity), CareOrigin.ACCOUNT_OF_POT),
                 miss,
-                NeedMissed.SALTY.with(round(conductivity), round(most)));
+                () -> NeedMissed.SALTY.with(round(conductivity), round(most)));
     }
 
     /** A need that can be missed in one way only. */
-    private Need need(Kind kind, Range wanted, Figure gets, double miss, Message missed) {
+    private Need need(Kind kind, Range wanted, Figure gets, double miss, Supplier<Message> missed) {
         return need(kind, wanted, gets, miss, missed, missed);
     }
 
-    private Need need(Kind kind, Range wanted, Figure gets, double miss, Message falling, Message over) {
+    private Need need(
+            Kind kind, Range wanted, Figure gets, double miss, Supplier<Message> falling, Supplier<Message> over) {
         Standing standing =
                 miss < knowledge.slack ? Standing.FITS : gets.value() < wanted.low() ? Standing.SHORT : Standing.OVER;
         return switch (standing) {
             case FITS -> new Need(kind, wanted, gets, standing, 0, Optional.empty());
-            case SHORT -> new Need(kind, wanted, gets, standing, miss, Optional.of(falling));
-            case OVER -> new Need(kind, wanted, gets, standing, miss, Optional.of(over));
+            case SHORT -> new Need(kind, wanted, gets, standing, miss, Optional.of(falling.get()));
+            case OVER -> new Need(kind, wanted, gets, standing, miss, Optional.of(over.get()));
         };
     }
 

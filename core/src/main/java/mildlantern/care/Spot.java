@@ -26,6 +26,11 @@ public record Spot(
         boolean inWater,
         double boardSquareM,
         boolean glassCase) {
+    /** The same stop where it gives something else. */
+    public Spot giving(Gives other) {
+        return new Spot(id, name, other, standing, full, alone, inWater, boardSquareM, glassCase);
+    }
+
     /** Whether a plant of a kind may stand there: only what wants wet feet goes into a tray of water. */
     public boolean dryEnoughFor(Profile kind) {
         return !inWater || kind.dryness() == Dryness.BOG;

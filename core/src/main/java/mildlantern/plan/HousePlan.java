@@ -2,6 +2,7 @@ package mildlantern.plan;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import mildlantern.care.Need;
 import mildlantern.place.StopId;
 import mildlantern.plant.PlantId;
@@ -10,13 +11,19 @@ import mildlantern.plant.PlantId;
  * A plan for a house.
  *
  * @param stops where each plant is to stand
- * @param fittings what is to be put up, by stop; only where something is
+ * @param fittings what is to be put up and how the air is to be kept, by stop; only where something is to be
+ * @param softer plants that are to get softer water
  * @param fates what the plan does for each plant, in the order of the house
  * @param cost weighted misses with it and what it costs, in the measure of a miss
  * @param least no plan within the dials costs less, as far as is proven
  */
 public record HousePlan(
-        Map<PlantId, StopId> stops, Map<StopId, Fitting> fittings, List<Fate> fates, double cost, double least) {
+        Map<PlantId, StopId> stops,
+        Map<StopId, Fitting> fittings,
+        Set<PlantId> softer,
+        List<Fate> fates,
+        double cost,
+        double least) {
     /**
      * What a plan does for a plant.
      *
@@ -34,6 +41,11 @@ public record HousePlan(
     /** By how much the best plan could be better at most, as a share of this one's cost; 0 is proven best. */
     public double gap() {
         return cost <= 0 ? 0 : Math.max(0, (cost - least) / cost);
+    }
+
+    /** The same where no plan within the dials costs less than this. */
+    HousePlan provenAbove(double bound) {
+        return new HousePlan(stops, fittings, softer, fates, cost, bound);
     }
 
     public List<Fate> moves() {

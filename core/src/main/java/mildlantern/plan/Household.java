@@ -1,7 +1,6 @@
 package mildlantern.plan;
 
 import java.util.List;
-import java.util.Set;
 import mildlantern.care.Changes.Resident;
 import mildlantern.care.Experience;
 import mildlantern.care.Spot;
@@ -12,12 +11,9 @@ import mildlantern.place.StopId;
  *
  * @param plants all that stand somewhere
  * @param spots all stops
- * @param outdoors stops without a roof: no lamp, no humidifier, no net
- * @param closed stops that no further plant goes to: something catching stands there
  * @param experience what changes did in this house
  */
-public record Household(
-        List<Housed> plants, List<Spot> spots, Set<StopId> outdoors, Set<StopId> closed, Experience experience) {
+public record Household(List<Housed> plants, List<Spot> spots, Surroundings around, Experience experience) {
     /**
      * A plant of the house.
      *
@@ -26,11 +22,13 @@ public record Household(
      * @param boardSquareCm what it takes up of a board, cm²
      * @param young whether it is a seedling or a cutting
      * @param stays whether it stays where it is: it stands alone, must not be moved now, or the grower says so
+     * @param hardWater what it misses for its water, in the measure of a miss; 0 where its water suits it
      */
-    public record Housed(Resident plant, StopId stop, double boardSquareCm, boolean young, boolean stays) {
-        /** The same, to be left where it is. */
-        public Housed staying() {
-            return new Housed(plant, stop, boardSquareCm, young, true);
+    public record Housed(
+            Resident plant, StopId stop, double boardSquareCm, boolean young, boolean stays, double hardWater) {
+        /** The same where it is to stand. */
+        public Housed at(StopId other) {
+            return new Housed(plant, other, boardSquareCm, young, stays, hardWater);
         }
     }
 }

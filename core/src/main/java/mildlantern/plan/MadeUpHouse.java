@@ -2,7 +2,9 @@ package mildlantern.plan;
 
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
@@ -22,6 +24,8 @@ import mildlantern.season.YearKnowledge;
 
 /** Houses as they might be: sills, shelves, a case, a cold room, and plants of all kinds where they happened to be put. */
 public final class MadeUpHouse {
+    private static final int STOPS_A_ROOM = 3;
+
     private final PlantKnowledge plants;
     private final YearKnowledge years;
 
@@ -51,10 +55,18 @@ public final class MadeUpHouse {
                     spots.get(chance.nextInt(stops)).id(),
                     across * across,
                     chance.nextInt(12) == 0,
-                    chance.nextInt(15) == 0));
+                    chance.nextInt(15) == 0,
+                    0));
         }
         Set<StopId> closed = stops > 4 ? Set.of(spots.get(1).id()) : Set.of();
-        return new Household(housed, spots, Set.of(), closed, Experience.none());
+        Map<StopId, String> rooms = new HashMap<>();
+        for (int s = 0; s < stops; s++) {
+            if (!spots.get(s).glassCase()) {
+                rooms.put(spots.get(s).id(), "room " + s / STOPS_A_ROOM);
+            }
+        }
+        Surroundings around = new Surroundings(rooms, Set.of(), closed, winter ? 2 : 15, false);
+        return new Household(housed, spots, around, Experience.none());
     }
 
     private static Spot spot(Random chance, int number, boolean winter, double plantsAStop) {

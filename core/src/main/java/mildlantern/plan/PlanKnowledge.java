@@ -9,6 +9,8 @@ import mildlantern.plant.Phase;
 
 /** Figures of {@code plan.yaml}: what counts how much, and what a change costs. */
 public final class PlanKnowledge {
+    private static final double DAYS_A_MONTH = 30;
+
     private final double chilled;
     private final double young;
     private final double highLight;
@@ -20,18 +22,46 @@ public final class PlanKnowledge {
     private final double kwh;
     final double humidifier;
     final double net;
+    private final double setPoint;
+    final double anotherWater;
+    final double waterAPlant;
     private final double[] lamps;
+    private final double[] nights;
+    final double coolerOutdoors;
+    private final double wattsADegree;
+    private final double nightHours;
+    final Minutes minutes;
     final double netPasses;
     final double coldSlack;
     final int places;
     private final double effortAPlant;
     private final double effortMost;
+    final double near;
     final int weeksAhead;
     final double missAhead;
 
+    /**
+     * What things take, minutes.
+     *
+     * @param move carrying a plant
+     * @param bySteps carrying it by steps, all of them
+     * @param setUp putting up a lamp, a net or a humidifier, or setting a heating
+     */
+    record Minutes(double move, double bySteps, double setUp, double humidifierAWeek, double waterAWeek) {}
+
     private PlanKnowledge(Entry file) {
-        file.allowOnly(
-                Set.of("weighs", "much-light", "costs", "lamps", "net", "cold-slack", "places", "effort", "ahead"));
+        file.allowOnly(Set.of(
+                "weighs",
+                "much-light",
+                "costs",
+                "lamps",
+                "net",
+                "nights",
+                "minutes",
+                "cold-slack",
+                "places",
+                "effort",
+                "ahead"));
         Entry weighs = file.at("weighs");
         chilled = weighs.number("chilled", 0, 20);
         young = weighs.number("young", 0, 20);
@@ -45,6 +75,22 @@ public final class PlanKnowledge {
         kwh = costs.number("kwh", 0, 5);
         humidifier = costs.number("humidifier", 0, 20);
         net = costs.number("net", 0, 20);
+        setPoint = costs.number("set-point", 0, 20);
+        anotherWater = costs.number("another-water", 0, 20);
+        waterAPlant = costs.number("water-a-plant", 0, 5);
+        nights = file.at("nights").at("by").members().stream()
+                .mapToDouble(entry -> entry.number(-10, 10))
+                .toArray();
+        coolerOutdoors = file.at("nights").number("outdoors-cooler", 0, 10);
+        wattsADegree = file.at("nights").number("watts-a-degree", 0, 1000);
+        nightHours = file.at("nights").number("hours", 1, 24);
+        Entry times = file.at("minutes");
+        minutes = new Minutes(
+                times.number("move", 0, 60),
+                times.number("by-steps", 0, 60),
+                times.number("set-up", 0, 240),
+                times.number("humidifier-a-week", 0, 240),
+                times.number("water-a-week", 0, 240));
         lamps = file.at("lamps").members().stream()
                 .mapToDouble(entry -> entry.number(10, 2000))
                 .toArray();
@@ -54,6 +100,7 @@ public final class PlanKnowledge {
         effortAPlant = file.at("effort").number("a-plant", 0.001, 60);
         weeksAhead = (int) file.at("ahead").number("weeks", 2, 52);
         missAhead = file.at("ahead").number("miss", 0.05, 3);
+        near = file.at("effort").number("near", 0, 0.5);
         effortMost = file.at("effort").number("most", 0.1, 3600);
     }
 
@@ -88,6 +135,20 @@ public final class PlanKnowledge {
     /** @param kwhAMonth what it uses */
     double costOfLamp(double kwhAMonth) {
         return lamp + kwh * kwhAMonth;
+    }
+
+    /** @param by how much warmer the nights of a room are kept, °C; below 0 cooler, which costs the trouble only */
+    double costOfNights(double by) {
+        return by == 0 ? 0 : setPoint + kwh * nightKwhAMonth(by);
+    }
+
+    /** What the heating of a room uses more in a month for warmer nights, kWh; 0 for cooler ones. */
+    public double nightKwhAMonth(double by) {
+        return Math.max(0, by) * wattsADegree * nightHours * DAYS_A_MONTH / 1000;
+    }
+
+    DoubleStream nightSteps() {
+        return DoubleStream.of(nights);
     }
 
     double effort(int plants) {

@@ -1,11 +1,13 @@
 package mildlantern.plan;
 
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import mildlantern.care.Spot;
 import mildlantern.place.StopId;
 import mildlantern.plant.PlantId;
@@ -55,7 +57,7 @@ public final class Rivals {
     }
 
     private static HousePlan told(Weighed weighed, State state) {
-        return HousePlanner.told(weighed, state.stops, state.fittings, cost(weighed, state), 0);
+        return HousePlanner.told(weighed, state.stops, state.fittings(weighed), Set.of(), 0);
     }
 
     private record Better(State state, double cost) {}
@@ -65,11 +67,12 @@ public final class Rivals {
         double least = cost(weighed, now) - 1e-9;
         for (Household.Housed housed : plants) {
             StopId here = Objects.requireNonNull(now.stops.get(housed.plant().id()));
-            for (StopId there : weighed.places(housed, Dials.OPEN)) {
+            for (StopId there : weighed.places().of(housed)) {
                 Spot spot = weighed.spot(there);
-                Fitting fitted = now.fittings.getOrDefault(there, Fitting.NONE);
+                Fitting fitted = now.fittings(weighed).getOrDefault(there, Fitting.NONE);
                 if (!there.equals(here)
                         && weighed.bears(housed, spot, fitted)
+                        && weighed.bearsNights(housed, spot, fitted.air().nights())
                         && taken(weighed, now, there) + housed.boardSquareCm() <= weighed.room(spot)) {
                     State next = now.copy();
                     next.stops.put(housed.plant().id(), there);
@@ -80,28 +83,46 @@ public final class Rivals {
                     }
                 }
             }
-            Spot spot = weighed.spot(here);
-            for (Fitting fitting : weighed.fittings(spot, Dials.OPEN)) {
-                if (!fitting.equals(now.fittings.getOrDefault(here, Fitting.NONE))
-                        && allBear(weighed, now, spot, fitting)) {
-                    State next = now.copy();
-                    next.fit(here, fitting);
-                    double cost = cost(weighed, next);
-                    if (cost < least) {
-                        least = cost;
-                        best = Optional.of(new Better(next, cost));
-                    }
+            for (State next : fitted(weighed, now, here)) {
+                double cost = cost(weighed, next);
+                if (cost < least) {
+                    least = cost;
+                    best = Optional.of(new Better(next, cost));
                 }
             }
         }
         return best;
     }
 
-    private static boolean allBear(Weighed weighed, State state, Spot spot, Fitting fitting) {
-        return weighed.house().plants().stream()
-                .filter(housed ->
-                        spot.id().equals(state.stops.get(housed.plant().id())))
-                .allMatch(housed -> weighed.bears(housed, spot, fitting));
+    /** What may be put up at a stop instead of what hangs there, and other air of its room, where all who stand there bear it. */
+    private static List<State> fitted(Weighed weighed, State now, StopId here) {
+        List<State> states = new ArrayList<>();
+        for (Fitting fitting : weighed.hangings(weighed.spot(here))) {
+            State next = now.copy();
+            next.hung.put(here, fitting);
+            states.add(next);
+        }
+        String room = weighed.house().around().room(here);
+        for (boolean humidifier : weighed.humidifiers(room)) {
+            for (double by : weighed.nights(room)) {
+                State next = now.copy();
+                next.airs.put(room, new RoomAir(humidifier, by));
+                states.add(next);
+            }
+        }
+        states.removeIf(state -> !allBear(weighed, state));
+        return states;
+    }
+
+    private static boolean allBear(Weighed weighed, State state) {
+        Map<StopId, Fitting> fittings = state.fittings(weighed);
+        return weighed.house().plants().stream().allMatch(housed -> {
+            Spot spot = weighed.spot(
+                    Objects.requireNonNull(state.stops.get(housed.plant().id())));
+            Fitting fitting = fittings.getOrDefault(spot.id(), Fitting.NONE);
+            return weighed.bears(housed, spot, fitting)
+                    && weighed.bearsNights(housed, spot, fitting.air().nights());
+        });
     }
 
     private static double taken(Weighed weighed, State state, StopId stop) {
@@ -112,13 +133,14 @@ public final class Rivals {
     }
 
     private static double cost(Weighed weighed, State state) {
-        return HousePlanner.cost(weighed, state.stops, state.fittings);
+        return HousePlanner.cost(weighed, state.stops, state.fittings(weighed), Set.of());
     }
 
-    /** Who stands where, and what is put up. */
+    /** Who stands where, what is put up, and how the air is kept. */
     private static final class State {
         private final Map<PlantId, StopId> stops = new LinkedHashMap<>();
-        private final Map<StopId, Fitting> fittings = new HashMap<>();
+        private final Map<StopId, Fitting> hung = new HashMap<>();
+        private final Map<String, RoomAir> airs = new HashMap<>();
 
         private State() {}
 
@@ -134,15 +156,12 @@ public final class Rivals {
 
         void take(State other) {
             stops.putAll(other.stops);
-            fittings.clear();
-            fittings.putAll(other.fittings);
+            hung.putAll(other.hung);
+            airs.putAll(other.airs);
         }
 
-        void fit(StopId stop, Fitting fitting) {
-            fittings.remove(stop);
-            if (!fitting.equals(Fitting.NONE)) {
-                fittings.put(stop, fitting);
-            }
+        Map<StopId, Fitting> fittings(Weighed weighed) {
+            return weighed.whole(hung, airs);
         }
     }
 }

@@ -1,44 +1,63 @@
 package mildlantern.plan;
 
-import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
-import mildlantern.care.CareKnowledge;
-import mildlantern.care.CareOrigin;
+import java.util.Set;
+import java.util.stream.Collectors;
 import mildlantern.care.Change;
-import mildlantern.care.Figure;
 import mildlantern.care.Gives;
 import mildlantern.care.Need;
 import mildlantern.care.Needs;
 import mildlantern.care.Spot;
 import mildlantern.place.Moves;
 import mildlantern.place.StopId;
+import mildlantern.plant.PlantId;
 import mildlantern.plant.Wants;
 
 /** A house weighed: what each plant would miss at each stop with what may be put up there, and where it may stand at all. */
 final class Weighed {
     private final Household house;
+    private final Dials dials;
     private final PlanKnowledge knowledge;
-    private final CareKnowledge care;
+    private final Offers offers;
     private final Needs needs;
     private final Moves moves;
-    private final Map<StopId, Spot> spots = new HashMap<>();
+    private final Map<StopId, Spot> spots = new LinkedHashMap<>();
+    private final Map<String, List<Spot>> rooms;
+    private final Map<StopId, List<Fitting>> hangings = new HashMap<>();
+    private final Map<String, List<Boolean>> humidifiers = new HashMap<>();
+    private final Map<String, List<Double>> nights = new HashMap<>();
+    private final Map<PlantId, List<Need>> now = new HashMap<>();
 
-    Weighed(Household house, PlanKnowledge knowledge, CareKnowledge care, Needs needs, Moves moves) {
+    Weighed(Household house, Dials dials, PlanKnowledge knowledge, Offers offers, Needs needs, Moves moves) {
         this.house = house;
+        this.dials = dials;
         this.knowledge = knowledge;
-        this.care = care;
+        this.offers = offers;
         this.needs = needs;
         this.moves = moves;
         house.spots().forEach(spot -> spots.put(spot.id(), spot));
+        this.rooms = house.spots().stream()
+                .collect(Collectors.groupingBy(
+                        spot -> house.around().room(spot.id()), LinkedHashMap::new, Collectors.toList()));
+        house.spots().forEach(spot -> hangings.put(spot.id(), offers.hangings(house, spot, dials)));
+        rooms.forEach((room, stops) -> {
+            humidifiers.put(room, offers.humidifiers(house, stops, dials));
+            nights.put(room, offers.nights(house, stops, dials));
+        });
+        house.plants().forEach(housed -> now.put(housed.plant().id(), needs(housed, housed.stop(), Fitting.NONE)));
     }
 
     Household house() {
         return house;
+    }
+
+    Dials dials() {
+        return dials;
     }
 
     boolean knows(StopId id) {
@@ -49,152 +68,158 @@ final class Weighed {
         return Objects.requireNonNull(spots.get(id));
     }
 
+    /** Stops by room, in the order of the walk. */
+    Map<String, List<Spot>> rooms() {
+        return rooms;
+    }
+
     /** What a plant misses at a stop. */
     List<Need> needs(Household.Housed housed, StopId stop, Fitting fitting) {
-        return needs(housed.plant().wants(), gives(spot(stop), fitting));
+        return needs(housed.plant().wants(), gives(spot(stop).gives(), fitting));
     }
 
     List<Need> needs(Wants wants, Gives gives) {
         return needs.ofStop(wants, gives);
     }
 
-    /** All that a plant misses at a stop; what such a change did here before counts as much as the book. */
-    double missed(Household.Housed housed, StopId stop, Fitting fitting) {
-        double there = Needs.missed(needs(housed, stop, fitting));
-        Optional<Change.Kind> change = change(housed, stop, fitting);
-        if (change.isEmpty()) {
-            return there;
-        }
-        double here = Needs.missed(needs(housed, housed.stop(), Fitting.NONE));
-        double factor = house.experience().factor(housed.plant().profile().id(), change.get(), Optional.of(stop));
-        return there < here ? Math.max(0, here - factor * (here - there)) : there;
+    Gives gives(Gives gives, Fitting fitting) {
+        return offers.gives(gives, fitting);
     }
 
-    private static Optional<Change.Kind> change(Household.Housed housed, StopId stop, Fitting fitting) {
+    /** What may be put up at a stop, nothing first. */
+    List<Fitting> hangings(Spot spot) {
+        return Objects.requireNonNull(hangings.get(spot.id()));
+    }
+
+    /** Whether a humidifier may run in a room: no comes first. */
+    List<Boolean> humidifiers(String room) {
+        return Objects.requireNonNull(humidifiers.get(room));
+    }
+
+    /** By how much the nights of a room may be kept warmer, °C, as they are first. */
+    List<Double> nights(String room) {
+        return Objects.requireNonNull(nights.get(room));
+    }
+
+    /** All that a plant misses at a stop; what such a change did here before counts as much as the book. */
+    double missed(Household.Housed housed, StopId stop, Fitting fitting) {
+        return missed(housed, stop, fitting, Set.of(Need.Kind.values()));
+    }
+
+    /** The same of some needs. */
+    double missed(Household.Housed housed, StopId stop, Fitting fitting, Set<Need.Kind> of) {
+        return needs(housed, stop, fitting).stream()
+                .filter(need -> of.contains(need.kind()))
+                .mapToDouble(need -> learned(housed, stop, fitting, need))
+                .sum();
+    }
+
+    private double learned(Household.Housed housed, StopId stop, Fitting fitting, Need there) {
+        double here = now(housed).stream()
+                .filter(need -> need.kind() == there.kind())
+                .mapToDouble(Need::miss)
+                .sum();
+        if (there.miss() >= here) {
+            return there.miss();
+        }
+        double factor = change(housed, stop, fitting, there.kind())
+                .map(change ->
+                        house.experience().factor(housed.plant().profile().id(), change, Optional.of(stop)))
+                .orElse(1.0);
+        return Math.max(0, here - factor * (here - there.miss()));
+    }
+
+    private static Optional<Change.Kind> change(Household.Housed housed, StopId stop, Fitting fitting, Need.Kind need) {
         if (!stop.equals(housed.stop())) {
             return Optional.of(Change.Kind.MOVE);
         }
-        if (fitting.lamp() > 0) {
+        if (need == Need.Kind.LIGHT && fitting.lamp() > 0) {
             return Optional.of(Change.Kind.LAMP);
         }
-        return fitting.humidifier() ? Optional.of(Change.Kind.HUMIDIFIER) : Optional.empty();
+        return need == Need.Kind.HUMIDITY && fitting.air().humidifier()
+                ? Optional.of(Change.Kind.HUMIDIFIER)
+                : Optional.empty();
     }
 
-    /** What a stop gives with something put up. */
-    Gives gives(Spot spot, Fitting fitting) {
-        return gives(spot.gives(), fitting);
+    private List<Need> now(Household.Housed housed) {
+        return Objects.requireNonNull(now.get(housed.plant().id()));
     }
 
-    /** The same of what it gives at another time. */
-    Gives gives(Gives gives, Fitting fitting) {
-        Optional<Figure> light = gives.light().map(figure -> {
-            double through = figure.value() * (fitting.net() ? knowledge.netPasses : 1);
-            double lit = through + care.lampAdds(fitting.lamp());
-            return lit == figure.value() ? figure : Figure.of(lit, CareOrigin.WITH_A_LAMP);
-        });
-        Optional<Figure> humidity = gives.humidity()
-                .map(figure -> fitting.humidifier() && figure.value() < care.humidifierHolds()
-                        ? Figure.of(care.humidifierHolds(), CareOrigin.WITH_A_HUMIDIFIER)
-                        : figure);
-        return new Gives(light, humidity, gives.byDay(), gives.night());
-    }
-
-    /** What may be put up at a stop, nothing first; only that outdoors, and at stops for plants that stand alone. */
-    List<Fitting> fittings(Spot spot, Dials dials) {
-        List<Fitting> ofLight = new ArrayList<>(List.of(Fitting.NONE));
-        if (house.outdoors().contains(spot.id())
-                || spot.alone()
-                || dials.without().contains(spot.id())) {
-            return ofLight;
+    /** What it costs to put up and to run what a plan proposes, in the measure of a miss; the air of a room once. */
+    double cost(Map<StopId, Fitting> fittings) {
+        double cost = 0;
+        Map<String, RoomAir> airs = new HashMap<>();
+        for (Map.Entry<StopId, Fitting> entry : fittings.entrySet()) {
+            cost += offers.costOfHanging(spot(entry.getKey()), entry.getValue());
+            airs.put(house.around().room(entry.getKey()), entry.getValue().air());
         }
-        if (spot.gives().light().isPresent()) {
-            if (dials.money() && dials.lamps()) {
-                knowledge.lampSizes().forEach(lamp -> ofLight.add(new Fitting(lamp, false, false)));
+        for (RoomAir air : airs.values()) {
+            cost += offers.costOfHumidifier(air.humidifier()) + offers.costOfNights(air.nights());
+        }
+        return cost;
+    }
+
+    Offers offers() {
+        return offers;
+    }
+
+    /** What is put up at stops, in the air of their rooms; only where something is other than now. */
+    Map<StopId, Fitting> whole(Map<StopId, Fitting> hung, Map<String, RoomAir> airs) {
+        Map<StopId, Fitting> whole = new HashMap<>();
+        for (StopId stop : spots.keySet()) {
+            Fitting fitting = hung.getOrDefault(stop, Fitting.NONE)
+                    .in(airs.getOrDefault(house.around().room(stop), RoomAir.AS_IT_IS));
+            if (!fitting.equals(Fitting.NONE)) {
+                whole.put(stop, fitting);
             }
-            ofLight.add(new Fitting(0, false, true));
         }
-        List<Fitting> all = new ArrayList<>(ofLight);
-        if (dials.money()
-                && spot.gives()
-                        .humidity()
-                        .filter(it -> it.value() < care.humidifierHolds())
-                        .isPresent()) {
-            ofLight.forEach(fitting -> all.add(new Fitting(fitting.lamp(), true, fitting.net())));
-        }
-        return all;
+        return whole;
     }
 
-    /** What it costs to put something up, in the measure of a miss. */
-    double cost(Spot spot, Fitting fitting) {
-        return (fitting.lamp() > 0 ? knowledge.costOfLamp(care.lampKwhAMonth(fitting.lamp(), spot.boardSquareM())) : 0)
-                + (fitting.humidifier() ? knowledge.humidifier : 0)
-                + (fitting.net() ? knowledge.net : 0);
+    Places places() {
+        return new Places(this, knowledge.places);
+    }
+
+    SofterWater water() {
+        return new SofterWater(house, knowledge, this::weight);
     }
 
     /** What it costs to carry a plant from where it stands. */
     double costOfMove(Household.Housed housed, StopId to) {
-        return housed.stop().equals(to)
-                ? 0
-                : knowledge.costOfMove(spot(housed.stop()).gives().bySteps(spot(to).gives(), moves));
+        return housed.stop().equals(to) ? 0 : knowledge.costOfMove(bySteps(housed, to));
+    }
+
+    boolean bySteps(Household.Housed housed, StopId to) {
+        return spot(housed.stop()).gives().bySteps(spot(to).gives(), moves);
     }
 
     double weight(Household.Housed housed) {
-        return knowledge.weight(housed, needs(housed, housed.stop(), Fitting.NONE));
+        return knowledge.weight(housed, now(housed));
     }
 
-    /** Where a plant may stand, its own stop first, then those where it would miss least with the best that may be put up there. */
-    List<StopId> places(Household.Housed housed, Dials dials) {
-        List<StopId> places = new ArrayList<>(List.of(housed.stop()));
-        if (housed.stays() || dials.pinned().contains(housed.plant().id()) || dials.mostMoves() == 0) {
-            return places;
+    /** Whether a plant at a stop is neither chilled nor is its rest broken, with nights kept so much warmer; where it stands now, no worse than now. */
+    boolean bearsNights(Household.Housed housed, Spot spot, double by) {
+        boolean stays = housed.stop().equals(spot.id());
+        if (stays && by == 0) {
+            return true;
         }
-        house.spots().stream()
-                .filter(spot -> !spot.id().equals(housed.stop()) && mayGo(housed, spot))
-                .sorted(Comparator.comparingDouble((Spot spot) -> least(housed, spot, dials))
-                        .thenComparing(spot -> spot.id().toString()))
-                .limit(knowledge.places - 1L)
-                .forEach(spot -> places.add(spot.id()));
-        return places;
-    }
-
-    private double least(Household.Housed housed, Spot spot, Dials dials) {
-        return fittings(spot, dials).stream()
-                .filter(fitting -> bears(housed, spot, fitting))
-                .mapToDouble(fitting -> missed(housed, spot.id(), fitting))
-                .min()
-                .orElse(Double.POSITIVE_INFINITY);
-    }
-
-    /** Whether a plant may be carried to a stop: it is neither chilled nor is its rest broken there, nor drowned, nor set beside what is catching. */
-    private boolean mayGo(Household.Housed housed, Spot spot) {
-        Gives there = spot.gives();
-        Gives here = spot(housed.stop()).gives();
-        boolean asMuchKnown = (there.light().isPresent() || here.light().isEmpty())
-                && (there.humidity().isPresent()
-                        || here.humidity().isEmpty()
-                        || house.outdoors().contains(spot.id()))
-                && (there.byDay().isPresent() || here.byDay().isEmpty());
-        return !spot.alone()
-                && !house.closed().contains(spot.id())
-                && asMuchKnown
-                && spot.dryEnoughFor(housed.plant().profile())
-                && nightsAreRight(housed.plant().wants(), there, here);
-    }
-
-    private boolean nightsAreRight(Wants wants, Gives there, Gives here) {
-        if (there.night().isEmpty()) {
+        if (spot.gives().night().isEmpty()) {
             return false;
         }
-        double night = there.night().get().value();
-        boolean warmer = here.night().filter(now -> night <= now.value()).isEmpty();
-        return night >= wants.night().low() - knowledge.coldSlack
-                && (!wants.phase().rests() || !warmer || night <= wants.night().high() + wants.warmSlack());
+        double night = spot.gives().night().get().value() + by;
+        Optional<Double> before = spot(housed.stop()).gives().night().map(figure -> figure.value());
+        boolean warmer = before.filter(was -> night <= was).isEmpty();
+        boolean colder = before.filter(was -> night >= was).isEmpty();
+        Wants wants = housed.plant().wants();
+        boolean cold = night < wants.night().low() - knowledge.coldSlack;
+        boolean restBroken = wants.phase().rests() && night > wants.night().high() + wants.warmSlack();
+        return !(cold && (colder || !stays)) && !(restBroken && warmer);
     }
 
     /** Whether what is put up at a stop does a plant there no harm that it has not now: no scorch, no lamp that takes its long nights. */
     boolean bears(Household.Housed housed, Spot spot, Fitting fitting) {
         Wants wants = housed.plant().wants();
-        if (fitting.lamp() > 0 && (wants.phase().rests() || wants.lightHours().orElse(24) < care.lampHours())) {
+        if (fitting.lamp() > 0 && (wants.phase().rests() || wants.lightHours().orElse(24) < offers.lampHours())) {
             return false;
         }
         double most = wants.light().high();
@@ -203,7 +228,10 @@ final class Weighed {
     }
 
     private double light(Spot spot, Fitting fitting) {
-        return gives(spot, fitting).light().map(Figure::value).orElse(0.0);
+        return gives(spot.gives(), fitting)
+                .light()
+                .map(figure -> figure.value())
+                .orElse(0.0);
     }
 
     /** What pots may take up of a stop, cm²: what fills it, or what stands there now where that is more. */
@@ -212,6 +240,6 @@ final class Weighed {
                 .filter(housed -> housed.stop().equals(spot.id()))
                 .mapToDouble(Household.Housed::boardSquareCm)
                 .sum();
-        return Math.max(standing, care.room(spot.boardSquareM()));
+        return Math.max(standing, offers.room(spot));
     }
 }

@@ -66,12 +66,11 @@ class SeasonAheadTest {
         Resident fern = new Resident(
                 FERN, "Fern", PlantKnowledge.load().profiles().iterator().next(), wanted);
         Household house = new Household(
-                List.of(new Household.Housed(fern, SILL, 100, false, true)),
+                List.of(new Household.Housed(fern, SILL, 100, false, true, 0)),
                 List.of(new Spot(SILL, "Sill", light(now), List.of(), false, false, false, 0.5, false)),
-                Set.of(),
-                Set.of(),
+                new Surroundings(Map.of(), Set.of(), Set.of(), 2, false),
                 Experience.none());
-        HousePlan plan = PLANNER.recall(house, Map.of(), Map.of(), 0);
+        HousePlan plan = PLANNER.recall(house, Map.of(), Map.of(), Set.of(), 0);
         return SeasonAhead.of(
                 house,
                 plan,

@@ -245,7 +245,7 @@ public class CareService {
     }
 
     /** What a plant would need at another stop, as far as that gives it. */
-    List<Need> needsAt(House house, Subject subject, StopId stop) {
+    public List<Need> needsAt(House house, Subject subject, StopId stop) {
         return needs.ofStop(subject.plant().wants(), house.spot(stop).gives());
     }
 

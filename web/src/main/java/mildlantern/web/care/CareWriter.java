@@ -6,11 +6,15 @@ import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
+import java.util.function.UnaryOperator;
 import mildlantern.care.CareKnowledge;
 import mildlantern.care.Change;
 import mildlantern.care.ChangeSays;
+import mildlantern.care.Need;
 import mildlantern.care.StepPlanner;
 import mildlantern.care.Subject;
+import mildlantern.outcome.Promised;
 import mildlantern.place.StopId;
 import mildlantern.plant.PlantId;
 import mildlantern.treatment.CareSetting;
@@ -198,40 +202,63 @@ public class CareWriter {
         outcomeWriter.begin(plant, plan, Change.Kind.MOVE, to, words, outcomes.ofMove(house, subject, to));
     }
 
-    /** A plant that is to be carried, and why, as the page said it. */
-    public record Carried(PlantId plant, StopId to, String why) {}
+    /**
+     * What a plan of the house changes for a plant, and why, as the page said it.
+     *
+     * @param to where the plant stands with it
+     */
+    public record Accepted(PlantId plant, Change.Kind kind, StopId to, String words, String why) {}
 
     /**
-     * Begins a plan of the whole house: for each plant its steps, a line of the care sheet, and a look whether it helped; once a form. A plant on
-     * which another change runs is left out.
+     * Begins a plan of the whole house: for each plant a line of the care sheet, the steps of its move, and a look whether it helped; once a form. A
+     * plant on which another change runs is left out, so the first of several changes of a plant is the one that counts.
      *
-     * @return how many plants are on their way
+     * @param planned the house as it will be with the plan; steps and promises go by that
+     * @param besides what else is written with it, once
+     * @return the changes that were begun
      */
     @Transactional
-    public int acceptPlan(CollectionId collection, FormKey form, List<Carried> carried) {
-        List<PlantId> ids = carried.stream().map(Carried::plant).toList();
+    public List<Accepted> acceptPlan(
+            CollectionId collection,
+            FormKey form,
+            List<Accepted> accepted,
+            UnaryOperator<CareService.House> planned,
+            Runnable besides) {
+        List<PlantId> ids = accepted.stream().map(Accepted::plant).distinct().toList();
         return routine.change(collection, ids, () -> {
             if (!forms.firstTime(collection, form)) {
-                return 0;
+                return List.of();
             }
             CareService.House house = care.house(collection, this.plants.plants(collection));
-            return (int) carried.stream()
+            CareService.House then = planned.apply(house);
+            List<Accepted> begun = accepted.stream()
                     .filter(one -> tasks.running(collection, one.plant()).isEmpty())
-                    .filter(one -> begin(house, this.plants.plant(collection, one.plant()), one))
-                    .count();
+                    .filter(one -> begin(house, then, this.plants.plant(collection, one.plant()), one))
+                    .toList();
+            besides.run();
+            return begun;
         });
     }
 
-    private boolean begin(CareService.House house, Plant plant, Carried carried) {
+    private boolean begin(CareService.House house, CareService.House then, Plant plant, Accepted accepted) {
         Subject subject = care.subject(house, plant, Optional.empty());
+        String why = accepted.why().isBlank() ? Wording.say("care.care-writer.plan-of-house") : accepted.why();
+        if (accepted.kind() != Change.Kind.MOVE) {
+            BatchId plan = BatchId.fresh();
+            begin(plant, plan, accepted.kind(), accepted.words(), why, List.of());
+            List<Promised> promised = accepted.kind() == Change.Kind.WATER
+                    ? outcomes.of(house, subject, Set.of(Need.Kind.WATER))
+                    : outcomes.ofMove(then, subject, plant.stop());
+            outcomeWriter.begin(plant, plan, accepted.kind(), plant.stop(), accepted.words(), promised);
+            return true;
+        }
         // The page may be old: what has fallen ill since, or was set apart, stays.
         Optional<List<StepPlanner.Step>> steps = care.staysPut(house, subject)
                 ? Optional.empty()
-                : care.steps(house, subject, carried.to())
+                : care.steps(then, subject, accepted.to())
                         .map(StepPlanner.Plan::steps)
                         .filter(it -> !it.isEmpty());
-        String why = carried.why().isBlank() ? Wording.say("care.care-writer.plan-of-house") : carried.why();
-        steps.ifPresent(it -> carry(house, subject, plant, BatchId.fresh(), carried.to(), why, it));
+        steps.ifPresent(it -> carry(then, subject, plant, BatchId.fresh(), accepted.to(), why, it));
         return steps.isPresent();
     }
 
@@ -246,8 +273,8 @@ public class CareWriter {
 
     static CareSetting setting(Change.Kind kind) {
         return switch (kind) {
-            case MOVE -> CareSetting.PLACE;
-            case LAMP -> CareSetting.LIGHT;
+            case MOVE, HEATING -> CareSetting.PLACE;
+            case LAMP, SHADE -> CareSetting.LIGHT;
             case HUMIDIFIER -> CareSetting.HUMIDITY;
             case WATER -> CareSetting.WATER;
             case FEED, FLUSH -> CareSetting.FEEDING;

@@ -59,6 +59,8 @@ class OutcomeWords {
             case FEED -> Wording.say("care.outcome-words.feed");
             case FLUSH -> Wording.say("care.outcome-words.flush");
             case RHYTHM -> Wording.say("care.outcome-words.rhythm");
+            case SHADE -> Wording.say("care.outcome-words.shade");
+            case HEATING -> Wording.say("care.outcome-words.heating");
         };
     }
 }

@@ -199,6 +199,9 @@ final class StopForms {
             @Nullable
             Double lampHours,
 
+            @Size(max = 60, message = "{climate.stop-forms.most-60-characters}") @Nullable
+            String room,
+
             @Nullable Long version,
             @Nullable String opened) {
 
@@ -221,6 +224,7 @@ final class StopForms {
                     Amounts.length(stop.heaterCm()),
                     Amounts.length(stop.draughtCm()),
                     stop.lampHours(),
+                    stop.room(),
                     stop.version(),
                     null);
         }
@@ -228,6 +232,7 @@ final class StopForms {
         /** The stop with what was typed. */
         Stop into(Stop stop, double heaterReachCm) {
             return stop.renamed(Objects.requireNonNull(name).strip())
+                    .inRoom(room == null || room.isBlank() ? null : room.strip())
                     .lamp(lampHours == null || lampHours <= 0 ? null : lampHours)
                     .built(Objects.requireNonNull(kind), glass, Amounts.centimetres(glassCm))
                     .sized(

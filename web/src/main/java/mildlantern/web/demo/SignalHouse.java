@@ -142,6 +142,7 @@ class SignalHouse {
                             new StopId(DemoLoader.id("stop " + told.name())), collection, stops.size() + 1, told.name())
                     .noted(told.note())
                     .built(told.kind(), told.glass(), told.glassCm())
+                    .inRoom(told.room())
                     .sized(told.widthCm(), told.depthCm())
                     .climate(told.light(), told.humidity(), told.day(), told.night())
                     .airflow(told.air(), told.wetHours(), told.crowded(), told.near());

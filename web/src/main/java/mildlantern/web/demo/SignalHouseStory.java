@@ -49,6 +49,7 @@ record SignalHouseStory(
             String name,
             String note,
             StopKind kind,
+            @Nullable String room,
             @Nullable Glass glass,
             @Nullable Integer glassCm,
             int widthCm,

@@ -129,6 +129,11 @@ final class ArchiveTables {
                     "t.on_day, " + ITS_PLANT + ", t.kind, t.words",
                     Map.of("plant_id", "plant", "to_stop", "stop")),
             new Table(
+                    "setup_task",
+                    "setup",
+                    ITS_STOP + ", t.planned_on, t.what, t.state, t.amount, t.words",
+                    Map.of("stop_id", "stop")),
+            new Table(
                     "care_change",
                     "change",
                     "t.began_on, " + ITS_PLANT + ", t.kind, t.state, t.words",

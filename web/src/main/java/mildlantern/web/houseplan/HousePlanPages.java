@@ -3,6 +3,8 @@ package mildlantern.web.houseplan;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -14,19 +16,14 @@ import mildlantern.care.CareKnowledge;
 import mildlantern.care.Change;
 import mildlantern.care.Need;
 import mildlantern.care.Needs;
-import mildlantern.care.Subject;
 import mildlantern.place.StopId;
-import mildlantern.plan.Dials;
-import mildlantern.plan.Fitting;
 import mildlantern.plan.HousePlan;
 import mildlantern.plan.HousePlanner;
 import mildlantern.plan.Household;
 import mildlantern.plan.MoveOrder;
 import mildlantern.plan.SeasonAhead;
 import mildlantern.plant.PlantId;
-import mildlantern.quantity.Limits;
 import mildlantern.web.care.CareService;
-import mildlantern.web.care.CareWriter;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
 import mildlantern.web.platform.CollectionId;
@@ -46,6 +43,9 @@ class HousePlanPages {
 
     private static final int LEFT_SHOWN = 30;
 
+    /** A gap that nobody would notice. */
+    private static final double PROVEN = 0.005;
+
     private static final DayFormat DAY = DayFormat.SHORT;
 
     private final CareService care;
@@ -54,6 +54,8 @@ class HousePlanPages {
     private final YearBook years;
     private final HousePlanner planner;
     private final PlanWorks works;
+    private final PlanThings things;
+    private final SetupTasks setups;
     private final CareKnowledge knowledge;
     private final Clock clock;
 
@@ -64,6 +66,8 @@ class HousePlanPages {
             YearBook years,
             HousePlanner planner,
             PlanWorks works,
+            PlanThings things,
+            SetupTasks setups,
             CareKnowledge knowledge,
             Clock clock) {
         this.care = care;
@@ -72,6 +76,8 @@ class HousePlanPages {
         this.years = years;
         this.planner = planner;
         this.works = works;
+        this.things = things;
+        this.setups = setups;
         this.knowledge = knowledge;
         this.clock = clock;
     }
@@ -82,13 +88,13 @@ class HousePlanPages {
     }
 
     /** The plan with these dials. */
-    HousePlanViews.Page page(CollectionId collection, Dials dials, HousePlanViews.Dialled dialled) {
-        return page(collection, dialled, household -> planner.plan(household, dials));
+    HousePlanViews.Page page(CollectionId collection, PlanDials dials) {
+        return page(collection, dials, household -> planner.plan(household, dials.dials()));
     }
 
     /** What stands on the page of a house that is planned while nobody waits. */
-    HousePlanViews.Work work(CollectionId collection, Dials dials, HousePlanViews.Dialled dialled) {
-        Optional<PlanWork> asked = works.of(collection, dials);
+    HousePlanViews.Work work(CollectionId collection, PlanDials dials) {
+        Optional<PlanWork> asked = works.of(collection, dials.dials());
         boolean open = asked.filter(PlanWork::open).isPresent();
         boolean failed =
                 asked.filter(work -> work.state() == PlanWork.State.FAILED).isPresent();
@@ -105,38 +111,38 @@ class HousePlanPages {
                                                 Math.round(Math.ceil(within.getAsDouble() * 100)))
                                         : Wording.say("houseplan.house-plan-pages.planning"),
                 asked.filter(work -> work.found().isPresent())
-                        .map(work -> page(collection, dialled, household -> works.recall(work, household))));
+                        .map(work -> page(collection, dials, household -> works.recall(work, household))));
     }
 
-    private HousePlanViews.Page page(
-            CollectionId collection, HousePlanViews.Dialled dialled, Function<Household, HousePlan> planned) {
+    private HousePlanViews.Page page(CollectionId collection, PlanDials dials, Function<Household, HousePlan> planned) {
         List<Plant> all = plants.plants(collection);
-        CareService.House house = care.house(collection, all);
+        CareService.House house = households.house(care.house(collection, all));
         Household household = households.of(house, all);
         HousePlan plan = planned.apply(household);
         Map<PlantId, Plant> byId = all.stream().collect(Collectors.toMap(Plant::id, Function.identity()));
-        List<HousePlanViews.Move> moves = moves(house, household, plan, byId);
+        List<HousePlanViews.Move> moves = moves(house, household, plan, byId, dials);
         SeasonAhead.Ahead ahead = SeasonAhead.of(
                 household, plan, planner, new ComingSeason(house, years.knowledge()), LocalDate.now(clock));
         List<HousePlanViews.Left> left = plan.fates().stream()
                 .flatMap(fate -> left(house, byId, fate, ahead.until()).stream())
                 .limit(LEFT_SHOWN)
                 .toList();
+        List<HousePlanViews.Thing> put = things.of(house, plan, dials);
         return new HousePlanViews.Page(
-                dialled,
+                dials,
                 Wording.say(
                         "houseplan.house-plan-pages.sum",
                         plan.moves().size(),
-                        plan.fittings().size()),
-                plan.gap() < 0.005
+                        put.size(),
+                        plan.softer().size()),
+                plan.gap() < PROVEN
                         ? Wording.say("houseplan.house-plan-pages.best")
                         : Wording.say("houseplan.house-plan-pages.near", Math.round(Math.ceil(plan.gap() * 100))),
+                PlanSays.asks(planner.workload(household, plan), dials.priceOfKwh()),
                 PlanSays.eased(plan),
-                house.spots().stream()
-                        .filter(spot -> plan.fittings().containsKey(spot.id()))
-                        .map(spot ->
-                                thing(house, plan, spot.id(), plan.fittings().getOrDefault(spot.id(), Fitting.NONE)))
-                        .toList(),
+                put,
+                waiting(house),
+                named(plan.softer(), byId),
                 moves,
                 WalkDrawing.of(
                         house.spots(),
@@ -147,77 +153,45 @@ class HousePlanPages {
                         plant -> Objects.requireNonNull(byId.get(plant)).name()),
                 left,
                 PlanSays.ahead(house, byId, ahead),
-                dialled.pin().stream()
-                        .flatMap(id -> Optional.ofNullable(byId.get(id)).stream())
-                        .map(plant -> new HousePlanViews.Pinned(plant.id(), plant.name()))
+                named(dials.pin(), byId),
+                dials.together().stream()
+                        .map(group -> Wording.listed(named(group, byId).stream()
+                                .map(HousePlanViews.Named::name)
+                                .toList()))
+                        .filter(names -> !names.isEmpty())
                         .toList(),
+                neighbours(all),
                 knowledge.lookAgainDays(Change.Kind.MOVE));
     }
 
-    /**
-     * What a page of a plan sends back: plants of this collection with the stops that they go to.
-     *
-     * @param sent each as "plant stop"; what is no such pair, or another's, is left out
-     */
-    List<CareWriter.Carried> carried(CollectionId collection, List<String> sent) {
-        List<Plant> all = plants.plants(collection);
-        CareService.House house = care.house(collection, all);
-        Map<String, Plant> byId =
-                all.stream().collect(Collectors.toMap(plant -> plant.id().toString(), Function.identity()));
-        Map<String, StopId> stops =
-                house.stops().keySet().stream().collect(Collectors.toMap(StopId::toString, Function.identity()));
-        List<CareWriter.Carried> carried = new ArrayList<>();
-        for (String pair : sent) {
-            String[] parts = pair.split(" ", 2);
-            Plant plant = byId.get(parts[0]);
-            StopId to = parts.length == 2 ? stops.get(parts[1]) : null;
-            if (plant != null && to != null && !to.equals(plant.stop())) {
-                Subject subject = care.subject(house, plant, Optional.empty());
-                carried.add(new CareWriter.Carried(plant.id(), to, lacks(care.needs(house, subject))));
-            }
-        }
-        return carried;
+    private static List<HousePlanViews.Named> named(Collection<PlantId> plants, Map<PlantId, Plant> byId) {
+        return plants.stream()
+                .flatMap(id -> Optional.ofNullable(byId.get(id)).stream())
+                .map(plant -> new HousePlanViews.Named(plant.id(), plant.name()))
+                .sorted(Comparator.comparing(HousePlanViews.Named::name))
+                .toList();
     }
 
-    private static String lacks(List<Need> needs) {
-        return needs.stream()
-                .filter(need -> need.kind().ofStop())
-                .flatMap(need -> need.missed().stream())
-                .map(Wording::of)
-                .collect(Collectors.joining(" "));
+    /** Plants that stand beside another. */
+    private static List<HousePlanViews.Named> neighbours(List<Plant> all) {
+        Map<StopId, Long> standing = all.stream().collect(Collectors.groupingBy(Plant::stop, Collectors.counting()));
+        return all.stream()
+                .filter(plant -> standing.getOrDefault(plant.stop(), 0L) > 1)
+                .map(plant -> new HousePlanViews.Named(plant.id(), plant.name()))
+                .sorted(Comparator.comparing(HousePlanViews.Named::name))
+                .toList();
     }
 
-    private HousePlanViews.Thing thing(CareService.House house, HousePlan plan, StopId stop, Fitting fitting) {
-        List<String> words = new ArrayList<>();
-        if (fitting.lamp() > 0) {
-            double watts = knowledge.lampWatts(fitting.lamp(), house.spot(stop).boardSquareM());
-            words.add(Wording.say(
-                    "houseplan.house-plan-pages.lamp",
-                    Math.round(watts),
-                    Math.round(fitting.lamp()),
-                    Limits.plain(knowledge.lampHours()),
-                    Limits.tenths(knowledge.lampKwhAMonth(
-                            fitting.lamp(), house.spot(stop).boardSquareM()))));
-        }
-        if (fitting.net()) {
-            words.add(Wording.say("houseplan.house-plan-pages.net"));
-        }
-        if (fitting.humidifier()) {
-            words.add(Wording.say("houseplan.house-plan-pages.humidifier", Math.round(knowledge.humidifierHolds())));
-        }
-        long helped = plan.fates().stream()
-                .filter(fate ->
-                        fate.to().equals(stop) && Needs.missed(fate.after()) < Needs.missed(fate.before()) - 0.05)
-                .count();
-        return new HousePlanViews.Thing(
-                stop,
-                house.spot(stop).name(),
-                Wording.listed(words),
-                Wording.say("houseplan.house-plan-pages.for", helped));
+    private List<HousePlanViews.Waiting> waiting(CareService.House house) {
+        return setups.waiting(house.collection()).stream()
+                .filter(waiting -> house.stops().containsKey(waiting.stop()))
+                .map(waiting -> new HousePlanViews.Waiting(
+                        waiting.id(), waiting.stop(), house.spot(waiting.stop()).name(), waiting.words()))
+                .toList();
     }
 
     private List<HousePlanViews.Move> moves(
-            CareService.House house, Household household, HousePlan plan, Map<PlantId, Plant> byId) {
+            CareService.House house, Household household, HousePlan plan, Map<PlantId, Plant> byId, PlanDials dials) {
         List<HousePlanViews.Move> moves = new ArrayList<>();
         int number = 0;
         for (MoveOrder.Carry carry : MoveOrder.of(household, plan, planner)) {
@@ -232,7 +206,8 @@ class HousePlanPages {
                     house.spot(fate.to()).name(),
                     fate.to(),
                     PlanSays.gains(fate),
-                    FormKey.fresh()));
+                    FormKey.fresh(),
+                    dials.pinning(fate.plant())));
         }
         return List.copyOf(moves);
     }

@@ -5,6 +5,7 @@ import java.util.Optional;
 import mildlantern.place.StopId;
 import mildlantern.plant.PlantId;
 import mildlantern.web.platform.FormKey;
+import mildlantern.web.platform.TaskId;
 
 /** What the page of the whole house as one plan shows. */
 final class HousePlanViews {
@@ -13,24 +14,40 @@ final class HousePlanViews {
     /**
      * @param sum what it does, in a sentence
      * @param sure how near it is to the best
+     * @param asks what it asks of time and of the meter
      * @param eased what fewer plants lack with it: before and after
+     * @param waiting what earlier plans set up and nobody has done yet
+     * @param softer plants that are to get softer water
      * @param drawing the walk before and after
      * @param left plants that still lack something
      * @param ahead what the year will ask next
+     * @param pinned plants that stay where they are
+     * @param together plants that stay together, each line of its own
+     * @param neighbours plants that stand beside another, to be kept together
      * @param lookAfter days after its last step on which a move is looked at
      */
     record Page(
-            Dialled dials,
+            PlanDials dials,
             String sum,
             String sure,
+            String asks,
             List<Eased> eased,
             List<Thing> things,
+            List<Waiting> waiting,
+            List<Named> softer,
             List<Move> moves,
             Drawing drawing,
             List<Left> left,
             List<Ahead> ahead,
-            List<Pinned> pinned,
-            int lookAfter) {}
+            List<Named> pinned,
+            List<String> together,
+            List<Named> neighbours,
+            int lookAfter) {
+        /** Whether there is anything to accept. */
+        public boolean proposes() {
+            return !moves.isEmpty() || !things.isEmpty() || !softer.isEmpty();
+        }
+    }
 
     /**
      * A house that is planned while nobody waits.
@@ -41,16 +58,21 @@ final class HousePlanViews {
      */
     record Work(boolean open, String words, Optional<Page> page) {}
 
-    /** What the dials say. */
-    record Dialled(String mostMoves, boolean lamps, boolean money, List<PlantId> pin, List<StopId> bare) {}
-
     /** Of how many plants something is amiss. */
     record Eased(String what, long before, long after) {}
 
-    /** Something to put up at a stop. */
-    record Thing(StopId stop, String name, String words, String forWhom) {}
+    /**
+     * Something to set up at a stop or in a room.
+     *
+     * @param sent what the page sends back of it, a line each
+     * @param without the address of the plan without it
+     */
+    record Thing(StopId stop, String name, String words, String forWhom, List<String> sent, String without) {}
 
-    /** A plant that is carried; number is its place in the order, and 0 for one that is set aside first. */
+    /** Something that was accepted and waits to be set up. */
+    record Waiting(TaskId task, StopId stop, String name, String words) {}
+
+    /** A plant that is carried; number is its place in the order, and 0 for one that is set aside first; stays is the plan where it is left. */
     record Move(
             int number,
             boolean aside,
@@ -60,7 +82,8 @@ final class HousePlanViews {
             String to,
             StopId stop,
             String gains,
-            FormKey form) {}
+            FormKey form,
+            String stays) {}
 
     /** A plant that still lacks something, and about until when; blank where no end is in sight. */
     record Left(PlantId plant, String name, String stop, String lacks, String until) {}
@@ -86,6 +109,6 @@ final class HousePlanViews {
     /** How a plant is carried. */
     record Way(String path) {}
 
-    /** A plant that is to stay where it is. */
-    record Pinned(PlantId plant, String name) {}
+    /** A plant by its name. */
+    record Named(PlantId plant, String name) {}
 }

@@ -6,10 +6,12 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.OptionalDouble;
 import java.util.stream.Collectors;
 import mildlantern.care.Need;
 import mildlantern.plan.HousePlan;
 import mildlantern.plan.SeasonAhead;
+import mildlantern.plan.Workload;
 import mildlantern.plant.PlantId;
 import mildlantern.quantity.Limits;
 import mildlantern.web.care.CareService;
@@ -22,6 +24,7 @@ final class PlanSays {
     private static final DayFormat DAY = DayFormat.SHORT;
 
     private static final int SAID_TOGETHER_DAYS = 28;
+    private static final long ROUND_MINUTES = 5;
 
     /** What may be amiss with plants, as the page counts it. */
     private static final Map<Need.Kind, List<Need.Standing>> COUNTED = Map.of(
@@ -41,6 +44,29 @@ final class PlanSays {
                                 plan.missing(counted.getKey(), standing, true))))
                 .filter(eased -> eased.before() > 0 || eased.after() > 0)
                 .toList();
+    }
+
+    /** What a plan asks of time and of the meter. */
+    static String asks(Workload workload, OptionalDouble priceOfKwh) {
+        List<String> asks = new ArrayList<>();
+        if (workload.minutes() > 0) {
+            asks.add(Wording.say(
+                    "houseplan.plan-says.minutes", Math.round(workload.minutes() / ROUND_MINUTES) * ROUND_MINUTES));
+        }
+        if (workload.minutesAWeek() > 0) {
+            asks.add(Wording.say("houseplan.plan-says.minutes-a-week", Math.round(workload.minutesAWeek())));
+        }
+        if (workload.kwhAMonth() > 0) {
+            String kwh = Limits.tenths(workload.kwhAMonth());
+            asks.add(
+                    priceOfKwh.isPresent()
+                            ? Wording.say(
+                                    "houseplan.plan-says.kwh-priced",
+                                    kwh,
+                                    Limits.tenths(workload.kwhAMonth() * priceOfKwh.getAsDouble()))
+                            : Wording.say("houseplan.plan-says.kwh", kwh));
+        }
+        return String.join(" ", asks);
     }
 
     private static String amiss(Need.Kind kind, Need.Standing standing) {

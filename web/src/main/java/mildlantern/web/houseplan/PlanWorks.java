@@ -2,8 +2,8 @@ package mildlantern.web.houseplan;
 
 import java.time.Clock;
 import java.time.OffsetDateTime;
+import java.util.Comparator;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -11,6 +11,8 @@ import java.util.Set;
 import java.util.SortedSet;
 import java.util.TreeSet;
 import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import mildlantern.place.StopId;
 import mildlantern.plan.Dials;
 import mildlantern.plan.Fitting;
@@ -56,32 +58,56 @@ class PlanWorks {
     }
 
     /** The dials as they are stored. */
-    record Asked(int mostMoves, boolean lamps, boolean money, SortedSet<UUID> pinned, SortedSet<UUID> without) {
+    record Asked(
+            int mostMoves,
+            boolean lamps,
+            boolean money,
+            SortedSet<UUID> pinned,
+            SortedSet<UUID> without,
+            SortedSet<UUID> sameAir,
+            List<SortedSet<UUID>> together) {
         static Asked of(Dials dials) {
-            SortedSet<UUID> pinned = new TreeSet<>();
-            dials.pinned().forEach(plant -> pinned.add(plant.value()));
-            SortedSet<UUID> without = new TreeSet<>();
-            dials.without().forEach(stop -> without.add(stop.value()));
-            return new Asked(dials.mostMoves(), dials.lamps(), dials.money(), pinned, without);
+            return new Asked(
+                    dials.mostMoves(),
+                    dials.lamps(),
+                    dials.money(),
+                    ids(dials.pinned(), PlantId::value),
+                    ids(dials.without(), StopId::value),
+                    ids(dials.sameAir(), StopId::value),
+                    dials.together().stream()
+                            .map(group -> ids(group, PlantId::value))
+                            .sorted(Comparator.comparing(SortedSet::first))
+                            .toList());
+        }
+
+        private static <T> SortedSet<UUID> ids(Set<T> of, Function<T, UUID> value) {
+            return of.stream().map(value).collect(Collectors.toCollection(TreeSet::new));
+        }
+
+        private static <T> Set<T> all(Set<UUID> ids, Function<UUID, T> of) {
+            return ids.stream().map(of).collect(Collectors.toSet());
         }
 
         Dials dials() {
-            Set<PlantId> plants = new HashSet<>();
-            pinned.forEach(plant -> plants.add(new PlantId(plant)));
-            Set<StopId> stops = new HashSet<>();
-            without.forEach(stop -> stops.add(new StopId(stop)));
-            return new Dials(mostMoves, lamps, money, plants, stops);
+            return new Dials(
+                    mostMoves,
+                    lamps,
+                    money,
+                    all(pinned, PlantId::new),
+                    all(without, StopId::new),
+                    all(sameAir, StopId::new),
+                    together.stream().map(group -> all(group, PlantId::new)).toList());
         }
     }
 
     /** A plan as it is stored. */
-    record Found(Map<UUID, UUID> stops, Map<UUID, Fitting> fittings, double least) {
+    record Found(Map<UUID, UUID> stops, Map<UUID, Fitting> fittings, Set<UUID> softer, double least) {
         static Found of(HousePlan plan) {
             Map<UUID, UUID> stops = new HashMap<>();
             plan.stops().forEach((plant, stop) -> stops.put(plant.value(), stop.value()));
             Map<UUID, Fitting> fittings = new HashMap<>();
             plan.fittings().forEach((stop, fitting) -> fittings.put(stop.value(), fitting));
-            return new Found(stops, fittings, plan.least());
+            return new Found(stops, fittings, Asked.ids(plan.softer(), PlantId::value), plan.least());
         }
     }
 
@@ -113,7 +139,7 @@ class PlanWorks {
     @Transactional(readOnly = true)
     Household house(Piece piece) {
         List<Plant> all = plants.plants(piece.collection());
-        return households.of(care.house(piece.collection(), all), all);
+        return households.of(households.house(care.house(piece.collection(), all)), all);
     }
 
     Dials dials(Piece piece) {
@@ -140,6 +166,6 @@ class PlanWorks {
         found.stops().forEach((plant, stop) -> stops.put(new PlantId(plant), new StopId(stop)));
         Map<StopId, Fitting> fittings = new HashMap<>();
         found.fittings().forEach((stop, fitting) -> fittings.put(new StopId(stop), fitting));
-        return planner.recall(house, stops, fittings, found.least());
+        return planner.recall(house, stops, fittings, Asked.all(found.softer(), PlantId::new), found.least());
     }
 }

@@ -250,8 +250,13 @@ class CoreConfiguration {
     }
 
     @Bean
-    HousePlanner housePlanner(CareKnowledge care, Needs needs, Moves moves) {
-        return new HousePlanner(PlanKnowledge.load(), care, needs, moves);
+    PlanKnowledge planKnowledge() {
+        return PlanKnowledge.load();
+    }
+
+    @Bean
+    HousePlanner housePlanner(PlanKnowledge knowledge, CareKnowledge care, Needs needs, Moves moves) {
+        return new HousePlanner(knowledge, care, needs, moves);
     }
 
     @Bean

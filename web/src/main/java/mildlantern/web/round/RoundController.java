@@ -5,6 +5,7 @@ import jakarta.validation.constraints.NotNull;
 import java.util.Optional;
 import mildlantern.place.StopId;
 import mildlantern.plant.PlantId;
+import mildlantern.web.houseplan.SetupTasks;
 import mildlantern.web.platform.EntryId;
 import mildlantern.web.platform.Reply;
 import mildlantern.web.platform.SignedIn;
@@ -26,13 +27,21 @@ class RoundController {
     private final RoundSummary summaries;
     private final TakeBack takeBack;
     private final PaperRound paper;
+    private final SetupTasks setups;
 
-    RoundController(RoundService rounds, Presses presses, RoundSummary summaries, TakeBack takeBack, PaperRound paper) {
+    RoundController(
+            RoundService rounds,
+            Presses presses,
+            RoundSummary summaries,
+            TakeBack takeBack,
+            PaperRound paper,
+            SetupTasks setups) {
         this.rounds = rounds;
         this.presses = presses;
         this.summaries = summaries;
         this.takeBack = takeBack;
         this.paper = paper;
+        this.setups = setups;
     }
 
     @GetMapping("/")
@@ -46,6 +55,7 @@ class RoundController {
         reply.put("page", page.get());
         reply.put("here", page.get().stop());
         reply.put("byHand", rounds.byHand(today, page.get().stop()));
+        reply.put("setUp", setups.waitingAt(member.collection(), page.get().stop()));
         return "round/round";
     }
 

@@ -120,6 +120,20 @@ public class StopWriter {
         routine.touchedAt(stop.collection(), stop.id());
     }
 
+    /**
+     * Changes what a stop is.
+     *
+     * @param changes reads what else it needs itself, so that it sees it under the lock
+     */
+    public Stop alter(CollectionId collection, StopId stopId, UnaryOperator<Stop> changes) {
+        Stop[] altered = new Stop[1];
+        routine.writeAll(collection, () -> {
+            altered[0] = stops.store(changes.apply(stops.stop(collection, stopId)));
+            routine.touchedAt(collection, stopId);
+        });
+        return altered[0];
+    }
+
     /** Stores what sensors measured at a stop, and works out anew what depends on it. */
     public void measured(CollectionId collection, StopId stop, Runnable storing) {
         routine.writeAll(collection, () -> {

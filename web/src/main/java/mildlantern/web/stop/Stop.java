@@ -75,32 +75,22 @@ public record Stop(
 
     /** What it is, which way its glass looks and how far that is, cm; glass and distance may be null. */
     public Stop built(StopKind what, @Nullable Glass glass, @Nullable Integer distanceCm) {
-        return with(new BuildOfStop(
-                what,
-                glass,
-                distanceCm,
-                build.widthCm(),
-                build.depthCm(),
-                what == StopKind.ISOLATION,
-                build.lampHours()));
+        return with(build.of(what, glass, distanceCm));
     }
 
     /** How wide and deep it is, cm. */
     public Stop sized(int width, int depth) {
-        return with(new BuildOfStop(
-                build.kind(), build.glass(), build.glassCm(), width, depth, build.isolation(), build.lampHours()));
+        return with(build.sized(width, depth));
     }
 
     /** How long a lamp shines there a day, hours; null for no lamp. */
     public Stop lamp(@Nullable Double hours) {
-        return with(new BuildOfStop(
-                build.kind(),
-                build.glass(),
-                build.glassCm(),
-                build.widthCm(),
-                build.depthCm(),
-                build.isolation(),
-                hours));
+        return with(build.lamp(hours));
+    }
+
+    /** The room whose air it shares with other stops; null where that is not said. */
+    public Stop inRoom(@Nullable String room) {
+        return with(build.in(room));
     }
 
     /** Its window: glazing, what hangs before it, width and height, how far its lower edge is above the pots (below 0 if it reaches lower), cm, and

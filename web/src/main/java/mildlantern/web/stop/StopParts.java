@@ -46,6 +46,10 @@ public interface StopParts {
         return build().lampHours();
     }
 
+    default @Nullable String room() {
+        return build().room();
+    }
+
     default @Nullable Brightness light() {
         return climate().light();
     }

@@ -5,7 +5,6 @@ import static org.awaitility.Awaitility.await;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrlPattern;
 
 import java.time.Duration;
-import java.util.Set;
 import mildlantern.plan.Dials;
 import mildlantern.web.Asking;
 import mildlantern.web.AtOnce;
@@ -21,7 +20,7 @@ import org.springframework.jdbc.core.simple.JdbcClient;
 /** A large house is planned while nobody waits; what was asked is neither lost by a restart nor made twice. */
 @LanternTest
 class PlanWorkerTest {
-    private static final Dials DIALS = new Dials(9999, true, true, Set.of(), Set.of());
+    private static final Dials DIALS = Dials.most(9999);
 
     @Autowired
     private Asking asking;
@@ -69,7 +68,7 @@ class PlanWorkerTest {
         assertThat(page("")).contains("This collection is large", "plan it now").doesNotContain("No other plan");
         asking.form(sills.grower().member(), "/care/plan/work", "moves", "3", "noMoney", "true")
                 .andExpect(redirectedUrlPattern("/care/plan?moves=3*"));
-        isDone(new Dials(3, true, false, Set.of(), Set.of()));
+        isDone(Dials.most(3).buying(true, false));
 
         assertThat(page("?moves=3&noMoney=true")).contains("3 plants to move", "Bright sill", "plan it now");
         assertThat(page("?moves=2&noMoney=true")).contains("plan it now").doesNotContain("2 plants to move");
@@ -105,7 +104,7 @@ class PlanWorkerTest {
         works.ask(collection, DIALS);
         PlanWorks.Piece old = new PlanWorks.Piece(
                 collection, works.of(collection, DIALS).orElseThrow().asked());
-        Dials fewer = new Dials(1, false, false, Set.of(), Set.of());
+        Dials fewer = Dials.most(1).buying(false, false);
         works.ask(collection, fewer);
         works.failed(old);
         works.within(old, 0.5);
