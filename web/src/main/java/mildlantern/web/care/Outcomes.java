@@ -82,7 +82,7 @@ class Outcomes {
         return Promised.ofMove(
                 care.needs(house, subject),
                 there,
-                kind -> elsewhere(house, Set.of(subject.here().id(), to), kind));
+                kind -> elsewhere(house, both(subject.here().id(), to), kind));
     }
 
     /** What another change of a plant promises. */
@@ -91,6 +91,11 @@ class Outcomes {
                 care.needs(house, subject),
                 answers,
                 kind -> elsewhere(house, Set.of(subject.here().id()), kind));
+    }
+
+    /** The stops that a change touches; one where the plant stays. */
+    private static Set<StopId> both(StopId from, StopId to) {
+        return from.equals(to) ? Set.of(from) : Set.of(from, to);
     }
 
     private static OptionalDouble elsewhere(CareService.House house, Set<StopId> touched, Need.Kind kind) {
@@ -124,7 +129,7 @@ class Outcomes {
                 .filter(spot -> moved && spot.id().equals(change.from()))
                 .findFirst()
                 .flatMap(spot -> spot.gives().of(need.kind()));
-        return new Seen(need.gets(), left, elsewhere(house, Set.of(change.from(), change.to()), need.kind()));
+        return new Seen(need.gets(), left, elsewhere(house, both(change.from(), change.to()), need.kind()));
     }
 
     /** What the leaves say that came since a change began, against neighbours of the kind. */

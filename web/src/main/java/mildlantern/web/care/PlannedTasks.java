@@ -4,13 +4,12 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.Set;
-import java.util.stream.Collectors;
 import mildlantern.care.StepPlanner;
 import mildlantern.log.LogEntry;
 import mildlantern.place.StopId;
@@ -87,14 +86,14 @@ public class PlannedTasks {
         return new Today(moves, looks);
     }
 
-    /** Plants that are on their way to another stop. */
+    /** Plants that are on their way to another stop, and where to. */
     @Transactional(readOnly = true)
-    public Set<PlantId> moving(CollectionId collection) {
-        return rows
-                .findByCollectionAndStateAndKind(collection, PlannedTask.State.PLANNED, PlannedTask.Kind.MOVE)
-                .stream()
-                .map(PlannedTask::plant)
-                .collect(Collectors.toSet());
+    public Map<PlantId, StopId> moving(CollectionId collection) {
+        Map<PlantId, StopId> moving = new HashMap<>();
+        rows.findByCollectionAndStateAndKind(collection, PlannedTask.State.PLANNED, PlannedTask.Kind.MOVE).stream()
+                .sorted(Comparator.comparing(PlannedTask::onDay))
+                .forEach(step -> step.toStop().ifPresent(to -> moving.put(step.plant(), to)));
+        return moving;
     }
 
     /** What is asked for until a day, by plant. */

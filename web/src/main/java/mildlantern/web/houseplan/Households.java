@@ -66,22 +66,26 @@ class Households {
                 house.days());
     }
 
-    /** The house as the core plans it: what is being treated, stands alone, is on its way or must not be moved stays. */
+    /**
+     * The house as the core plans it: what is being treated, stands alone or must not be moved stays; what is on its way stands where it goes, and
+     * stays there.
+     */
     Household of(CareService.House house, List<Plant> all) {
         Set<StopId> closed = new HashSet<>();
-        Set<PlantId> onTheirWay = tasks.moving(house.collection());
+        Map<PlantId, StopId> onTheirWay = tasks.moving(house.collection());
         List<Household.Housed> housed = new ArrayList<>();
         for (Plant plant : all) {
             Subject subject = care.subject(house, plant, Optional.empty());
+            Optional<StopId> goesTo = Optional.ofNullable(onTheirWay.get(plant.id()));
             if (house.catching(plant.id())) {
                 closed.add(plant.stop());
             }
             housed.add(new Household.Housed(
                     subject.plant(),
-                    plant.stop(),
+                    goesTo.filter(house.stops()::containsKey).orElse(plant.stop()),
                     plant.acrossCm() * plant.acrossCm(),
                     plant.stage() == Stage.SEEDLING || plant.stage() == Stage.CUTTING,
-                    care.staysPut(house, subject) || onTheirWay.contains(plant.id()),
+                    care.staysPut(house, subject) || goesTo.isPresent(),
                     hardWater(house, subject)));
         }
         return new Household(housed, house.spots(), around(house, closed, all), house.experience());

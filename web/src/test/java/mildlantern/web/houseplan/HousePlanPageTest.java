@@ -13,8 +13,10 @@ import mildlantern.web.LanternTest;
 import mildlantern.web.TwoSills;
 import mildlantern.web.care.PlannedTasks;
 import mildlantern.web.casework.CaseService;
+import mildlantern.web.plant.Plant;
 import mildlantern.web.platform.CollectionId;
 import mildlantern.web.stop.Stop;
+import mildlantern.web.stop.Stops;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -36,6 +38,9 @@ class HousePlanPageTest {
 
     @Autowired
     private PlannedTasks tasks;
+
+    @Autowired
+    private Stops stops;
 
     private Growers.Grower grower;
     private CollectionId collection;
@@ -88,6 +93,35 @@ class HousePlanPageTest {
         assertThat(tasks.planned(collection, orchid)).isEqualTo(steps);
         assertThat(asking.text(grower.member(), "/plants/" + orchid + "/care")).contains("See whether it helped");
         assertThat(plan("")).contains("No plant to move");
+    }
+
+    /** The orchid would go alone; with its neighbour, which must not be moved, it stays. */
+    @Test
+    void plantsThatMustNotPartAreSaidOnThePage_andStayTogether() throws Exception {
+        Plant neighbour = growers.plant(collection, grower.stop(), "Barnacle");
+        assertThat(plan("?noMoney=true")).contains("Keep together");
+        String together = plan("?noMoney=true&one=" + orchid + "&other=" + neighbour.id());
+        assertThat(together).contains("Stay together:", "Barnacle and Limpet");
+        cases.open(collection, neighbour.id());
+        assertThat(plan("?noMoney=true&one=" + orchid + "&other=" + neighbour.id()))
+                .contains("No plant to move");
+    }
+
+    @Test
+    void thePriceOfAKwhIsReadAsItIsTyped_andSaidAtTheFieldWhereItIsNone() throws Exception {
+        assertThat(plan("?moves=0")).contains("kWh more a month.");
+        assertThat(plan("?moves=0&price=0.5")).contains("at your price");
+        asking.page(grower.member(), "/care/plan?price=cheap").andExpect(status().isUnprocessableContent());
+        assertThat(plan("?price=cheap")).contains("Enter the price of a kWh as a number", "value=\"cheap\"");
+    }
+
+    /** Two sills of one room have one humidifier. */
+    @Test
+    void whatRunsInARoomIsSaidOfTheRoom() throws Exception {
+        stops.store(stops.stop(collection, grower.stop().id()).inRoom("Parlour").climate(null, 20.0, 22.0, 17.0));
+        stops.store(stops.stop(collection, bright.id()).inRoom("Parlour").climate(null, 20.0, 22.0, 17.0));
+        assertThat(plan("?moves=0").replaceAll("\\s+", " "))
+                .containsPattern("<b>Parlour</b></a> <span>a humidifier that holds 60 %");
     }
 
     @Test
