@@ -11,6 +11,7 @@ import java.util.Objects;
 import java.util.Set;
 import java.util.function.DoubleConsumer;
 import mildlantern.care.CareKnowledge;
+import mildlantern.care.Gives;
 import mildlantern.care.Needs;
 import mildlantern.care.Spot;
 import mildlantern.place.Moves;
@@ -105,7 +106,17 @@ public final class HousePlanner {
 
     /** A stop with something put up there, and in other air. */
     public Spot with(Spot spot, Fitting fitting) {
-        return spot.giving(new Offers(knowledge, care).gives(spot.gives(), fitting));
+        return spot.giving(gives(spot.gives(), fitting));
+    }
+
+    /** What a stop that gives so much would give with something put up, and in other air. */
+    public Gives gives(Gives gives, Fitting fitting) {
+        return new Offers(knowledge, care).gives(gives, fitting);
+    }
+
+    /** So many weeks count for what light a plan goes by: what is enough today may be too little in a fortnight. */
+    public int weeksOfLight() {
+        return knowledge.weeksOfLight;
     }
 
     /** What a plan asks of the grower's time, and of the meter. */

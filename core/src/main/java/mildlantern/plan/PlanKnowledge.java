@@ -39,6 +39,7 @@ public final class PlanKnowledge {
     final double near;
     final int weeksAhead;
     final double missAhead;
+    final int weeksOfLight;
 
     /**
      * What things take, minutes.
@@ -99,6 +100,7 @@ public final class PlanKnowledge {
         places = (int) file.number("places", 2, 60);
         effortAPlant = file.at("effort").number("a-plant", 0.001, 60);
         weeksAhead = (int) file.at("ahead").number("weeks", 2, 52);
+        weeksOfLight = (int) file.at("ahead").number("light", 0, 26);
         missAhead = file.at("ahead").number("miss", 0.05, 3);
         near = file.at("effort").number("near", 0, 0.5);
         effortMost = file.at("effort").number("most", 0.1, 3600);

@@ -29,6 +29,8 @@ interface PlannedTaskRows extends Repository<PlannedTask, UUID> {
     List<PlannedTask> findByCollectionAndPlantAndStateOrderByOnDay(
             CollectionId collection, PlantId plant, PlannedTask.State state);
 
+    List<PlannedTask> findByCollectionAndState(CollectionId collection, PlannedTask.State state);
+
     List<PlannedTask> findByCollectionAndStateAndKind(
             CollectionId collection, PlannedTask.State state, PlannedTask.Kind kind);
 

@@ -10,6 +10,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
+import java.util.stream.Collectors;
 import mildlantern.care.StepPlanner;
 import mildlantern.log.LogEntry;
 import mildlantern.place.StopId;
@@ -94,6 +96,17 @@ public class PlannedTasks {
                 .sorted(Comparator.comparing(PlannedTask::onDay))
                 .forEach(step -> step.toStop().ifPresent(to -> moving.put(step.plant(), to)));
         return moving;
+    }
+
+    /** Plants on which a change runs: on their way, or to be looked at. */
+    @Transactional(readOnly = true)
+    public Set<PlantId> changing(CollectionId collection) {
+        LocalDate today = LocalDate.now(clock);
+        return rows.findByCollectionAndState(collection, PlannedTask.State.PLANNED).stream()
+                .filter(task ->
+                        task.kind() == PlannedTask.Kind.MOVE || task.onDay().isAfter(today.minusDays(LOOK_FOR_DAYS)))
+                .map(PlannedTask::plant)
+                .collect(Collectors.toSet());
     }
 
     /** What is asked for until a day, by plant. */

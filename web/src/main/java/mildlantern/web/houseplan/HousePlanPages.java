@@ -28,7 +28,6 @@ import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
 import mildlantern.web.platform.CollectionId;
 import mildlantern.web.platform.FormKey;
-import mildlantern.web.season.YearBook;
 import mildlantern.web.words.DayFormat;
 import mildlantern.web.words.Wording;
 import org.springframework.stereotype.Service;
@@ -51,7 +50,6 @@ class HousePlanPages {
     private final CareService care;
     private final Plants plants;
     private final Households households;
-    private final YearBook years;
     private final HousePlanner planner;
     private final PlanWorks works;
     private final PlanThings things;
@@ -63,7 +61,6 @@ class HousePlanPages {
             CareService care,
             Plants plants,
             Households households,
-            YearBook years,
             HousePlanner planner,
             PlanWorks works,
             PlanThings things,
@@ -73,7 +70,6 @@ class HousePlanPages {
         this.care = care;
         this.plants = plants;
         this.households = households;
-        this.years = years;
         this.planner = planner;
         this.works = works;
         this.things = things;
@@ -116,13 +112,14 @@ class HousePlanPages {
 
     private HousePlanViews.Page page(CollectionId collection, PlanDials dials, Function<Household, HousePlan> planned) {
         List<Plant> all = plants.plants(collection);
-        CareService.House house = households.house(care.house(collection, all));
+        CareService.House read = care.house(collection, all);
+        CareService.House house = households.house(read);
         Household household = households.of(house, all);
         HousePlan plan = planned.apply(household);
         Map<PlantId, Plant> byId = all.stream().collect(Collectors.toMap(Plant::id, Function.identity()));
         List<HousePlanViews.Move> moves = moves(house, household, plan, byId, dials);
-        SeasonAhead.Ahead ahead = SeasonAhead.of(
-                household, plan, planner, new ComingSeason(house, years.knowledge()), LocalDate.now(clock));
+        SeasonAhead.Ahead ahead =
+                SeasonAhead.of(household, plan, planner, households.coming(read), LocalDate.now(clock));
         List<HousePlanViews.Left> left = plan.fates().stream()
                 .flatMap(fate -> left(house, byId, fate, ahead.until()).stream())
                 .limit(LEFT_SHOWN)
@@ -186,7 +183,7 @@ class HousePlanPages {
         return setups.waiting(house.collection()).stream()
                 .filter(waiting -> house.stops().containsKey(waiting.stop()))
                 .map(waiting -> new HousePlanViews.Waiting(
-                        waiting.id(), waiting.stop(), house.spot(waiting.stop()).name(), waiting.words()))
+                        waiting.id(), waiting.stop(), things.name(house, waiting), waiting.words()))
                 .toList();
     }
 

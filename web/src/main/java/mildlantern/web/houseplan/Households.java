@@ -1,14 +1,19 @@
 package mildlantern.web.houseplan;
 
+import java.time.Clock;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import mildlantern.care.Need;
+import mildlantern.care.Spot;
 import mildlantern.care.Subject;
 import mildlantern.place.StopId;
 import mildlantern.plan.Fitting;
@@ -21,6 +26,7 @@ import mildlantern.plant.WaterSource;
 import mildlantern.web.care.CareService;
 import mildlantern.web.care.PlannedTasks;
 import mildlantern.web.plant.Plant;
+import mildlantern.web.season.YearBook;
 import mildlantern.web.stop.Stop;
 import mildlantern.web.stop.StopKind;
 import org.springframework.stereotype.Component;
@@ -35,29 +41,60 @@ class Households {
     private final PlannedTasks tasks;
     private final SetupTasks setups;
     private final HousePlanner planner;
+    private final YearBook years;
+    private final Clock clock;
 
-    Households(CareService care, PlannedTasks tasks, SetupTasks setups, HousePlanner planner) {
+    Households(
+            CareService care,
+            PlannedTasks tasks,
+            SetupTasks setups,
+            HousePlanner planner,
+            YearBook years,
+            Clock clock) {
         this.care = care;
         this.tasks = tasks;
         this.setups = setups;
         this.planner = planner;
+        this.years = years;
+        this.clock = clock;
     }
 
-    /** A collection with what was accepted for its stops: each gives what it will give with that. */
+    /** A collection as a plan goes by it: with what was accepted for its stops, and with the light of the coming weeks. */
     CareService.House house(CareService.House read) {
-        return with(read, setups.countedOn(read.collection(), read.stops()));
+        ComingSeason coming = coming(read);
+        LocalDate today = LocalDate.now(clock);
+        return giving(
+                read,
+                spot -> spot.giving(
+                        coming.goneBy(spot.id(), stop(read, spot.id()).kind() == StopKind.OUTDOORS, today)));
     }
 
-    /** The same with what is put up and done to the air. */
+    /** What its stops will give, with what was accepted for them. */
+    ComingSeason coming(CareService.House read) {
+        return new ComingSeason(read, years.knowledge(), setups.countedOn(read.collection(), read.stops()), planner);
+    }
+
+    /** A collection as it is read today, with what was accepted before and what is accepted now. */
+    CareService.House accepting(CareService.House read, Map<StopId, Fitting> fittings) {
+        return with(with(read, setups.countedOn(read.collection(), read.stops())), fittings);
+    }
+
+    private static Stop stop(CareService.House house, StopId id) {
+        return Objects.requireNonNull(house.stops().get(id));
+    }
+
+    /** A collection with what is put up at its stops and done to their air. */
     CareService.House with(CareService.House house, Map<StopId, Fitting> fittings) {
+        return giving(house, spot -> planner.with(spot, fittings.getOrDefault(spot.id(), Fitting.NONE)));
+    }
+
+    private static CareService.House giving(CareService.House house, UnaryOperator<Spot> otherwise) {
         return new CareService.House(
                 house.collection(),
                 house.years(),
                 house.stops(),
                 house.gives(),
-                house.spots().stream()
-                        .map(spot -> planner.with(spot, fittings.getOrDefault(spot.id(), Fitting.NONE)))
-                        .toList(),
+                house.spots().stream().map(otherwise).toList(),
                 house.waters(),
                 house.open(),
                 house.outside(),
@@ -67,12 +104,13 @@ class Households {
     }
 
     /**
-     * The house as the core plans it: what is being treated, stands alone or must not be moved stays; what is on its way stands where it goes, and
-     * stays there.
+     * The house as the core plans it: what is being treated, stands alone, must not be moved or is being changed otherwise stays; what is on its way
+     * stands where it goes, and stays there.
      */
     Household of(CareService.House house, List<Plant> all) {
         Set<StopId> closed = new HashSet<>();
         Map<PlantId, StopId> onTheirWay = tasks.moving(house.collection());
+        Set<PlantId> changing = tasks.changing(house.collection());
         List<Household.Housed> housed = new ArrayList<>();
         for (Plant plant : all) {
             Subject subject = care.subject(house, plant, Optional.empty());
@@ -85,8 +123,8 @@ class Households {
                     goesTo.filter(house.stops()::containsKey).orElse(plant.stop()),
                     plant.acrossCm() * plant.acrossCm(),
                     plant.stage() == Stage.SEEDLING || plant.stage() == Stage.CUTTING,
-                    care.staysPut(house, subject) || goesTo.isPresent(),
-                    hardWater(house, subject)));
+                    care.staysPut(house, subject) || changing.contains(plant.id()),
+                    changing.contains(plant.id()) ? 0 : hardWater(house, subject)));
         }
         return new Household(housed, house.spots(), around(house, closed, all), house.experience());
     }

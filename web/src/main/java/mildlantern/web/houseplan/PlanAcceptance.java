@@ -84,11 +84,7 @@ class PlanAcceptance {
         }
         int[] planned = {0};
         List<CareWriter.Accepted> begun = writer.acceptPlan(
-                collection,
-                form,
-                accepted,
-                read -> households.with(households.house(read), PlanThings.fittings(read, put)),
-                () -> {
+                collection, form, accepted, read -> households.accepting(read, PlanThings.fittings(read, put)), () -> {
                     for (Setup setup : put) {
                         setups.plan(collection, setup, things.words(house, setup));
                         planned[0]++;

@@ -68,6 +68,17 @@ class PlanThings {
         return Objects.requireNonNull(house.stops().get(id));
     }
 
+    /** The room that something serves, where it is named and has more stops than one; else the stop. */
+    String name(CareService.House house, SetupTasks.Waiting waiting) {
+        Stop stop = stop(house, waiting.stop());
+        boolean shared = waiting.ofRoom()
+                && house.stops().values().stream()
+                                .filter(other -> Households.sameRoom(stop, other))
+                                .count()
+                        > 1;
+        return shared && stop.room() != null ? stop.room() : stop.name();
+    }
+
     private HousePlanViews.Thing hanging(
             CareService.House house, HousePlan plan, Spot spot, Fitting fitting, PlanDials dials) {
         List<Setup> setups = new ArrayList<>();

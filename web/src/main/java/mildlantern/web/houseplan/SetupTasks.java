@@ -42,14 +42,15 @@ public class SetupTasks {
         this.clock = clock;
     }
 
-    /** Something that waits to be set up. */
-    public record Waiting(TaskId id, StopId stop, String words) {}
+    /** Something that waits to be set up, at a stop or for its room. */
+    public record Waiting(TaskId id, StopId stop, boolean ofRoom, String words) {}
 
     /** What waits to be set up, by stop. */
     @Transactional(readOnly = true)
     public List<Waiting> waiting(CollectionId collection) {
         return tasks(collection, Set.of(SetupTask.State.PLANNED)).stream()
-                .map(task -> new Waiting(task.id(), task.setup().stop(), task.words()))
+                .map(task -> new Waiting(
+                        task.id(), task.setup().stop(), task.setup().what().ofRoom(), task.words()))
                 .toList();
     }
 
