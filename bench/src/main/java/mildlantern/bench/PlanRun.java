@@ -77,6 +77,8 @@ public final class PlanRun {
                 worst * 100);
         System.out.printf(
                 Locale.ROOT, "time: median %.0f ms, longest %.0f ms%n", millis.get(HOUSES / 2), millis.get(HOUSES - 1));
+        large(planner, houses, 500, 30);
+        large(planner, houses, 3000, 60);
         HousePlan longer = rivals.longer(hardest, LONG);
         System.out.printf(
                 Locale.ROOT,
@@ -85,5 +87,21 @@ public final class PlanRun {
                 longer.cost(),
                 100 * (hardestCost - longer.cost()) / hardestCost,
                 100 * longer.gap());
+    }
+
+    /** A house that is planned while nobody waits. */
+    private static void large(HousePlanner planner, MadeUpHouse houses, int plants, int stops) {
+        for (int i = 0; i < 2; i++) {
+            Household house = houses.draw(new Random(SEED + i), plants, stops, i % 2 == 0);
+            long start = System.nanoTime();
+            HousePlan plan = planner.plan(house, Dials.OPEN);
+            System.out.printf(
+                    Locale.ROOT,
+                    "%d plants at %d stops: %.1f s, within %.1f %% of the best%n",
+                    plants,
+                    stops,
+                    (System.nanoTime() - start) / NANOS_A_MILLI / 1000,
+                    plan.gap() * 100);
+        }
     }
 }

@@ -1,6 +1,7 @@
 package mildlantern.care;
 
 import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -52,6 +53,7 @@ public final class CareKnowledge {
 
     private final Map<Change.Kind, Double> effort = new EnumMap<>(Change.Kind.class);
     private final Map<Change.Kind, Integer> lookAgain = new EnumMap<>(Change.Kind.class);
+    private final Map<String, Change.Kind> trials = new HashMap<>();
     private final Map<Season, Changes.Outside> outside = new EnumMap<>(Season.class);
     private final double full;
     private final double effortBySteps;
@@ -110,6 +112,16 @@ public final class CareKnowledge {
         lampHours = lamp.number("hours", 6, 18);
         lampYield = lamp.number("yield", 0.1, 5);
         lampBoard = lamp.number("least-board", 0.01, 5);
+        Map<String, Change.Kind> kinds = new HashMap<>();
+        for (Change.Kind kind : Change.Kind.values()) {
+            kinds.put(Words.id(kind), kind);
+        }
+        file.at("trials").children().forEach((trial, entry) -> {
+            if (!kinds.containsKey(entry.text())) {
+                throw entry.failure("no sort of change");
+            }
+            trials.put(trial, Objects.requireNonNull(kinds.get(entry.text())));
+        });
         Entry air = file.at("room");
         room = new Range(air.number("changes", 0.1, 10), air.number("cubic-metres", 1, 1000));
         cabinet = new Range(air.number("cabinet-cubic-metres", 0.01, 10), air.number("cabinet-changes", 0.1, 20));
@@ -120,6 +132,11 @@ public final class CareKnowledge {
      */
     public static CareKnowledge load() {
         return new CareKnowledge(KnowledgeFiles.open("care.yaml"));
+    }
+
+    /** Trials of cases that are changes of care, by their ids, with the sort of change that each is. */
+    public Map<String, Change.Kind> trials() {
+        return Map.copyOf(trials);
     }
 
     double effort(Change.Kind kind) {

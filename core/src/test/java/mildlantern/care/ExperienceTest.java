@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.UUID;
 import mildlantern.care.Experience.Case;
 import mildlantern.place.StopId;
+import mildlantern.treatment.Trials;
 import org.junit.jupiter.api.Test;
 
 /** What changes did here counts, but little while there were few. */
@@ -51,5 +52,13 @@ class ExperienceTest {
         }
         assertThat(factor(cases, PORCH)).isZero();
         assertThat(factor(cases, SHELF)).isCloseTo((200 + 4 * 2.8 / 404) / 204 / 0.7, within(1e-9));
+    }
+
+    @Test
+    void theTrialsThatCountAsChangesAreTrials() {
+        Trials trials = Trials.load();
+        assertThat(CareKnowledge.load().trials()).isNotEmpty();
+        assertThat(CareKnowledge.load().trials().keySet())
+                .allSatisfy(trial -> assertThat(trials.find(trial)).isPresent());
     }
 }

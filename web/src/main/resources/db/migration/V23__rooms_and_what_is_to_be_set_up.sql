@@ -19,5 +19,8 @@ create table setup_task (
 );
 create unique index setup_task_open on setup_task (collection_id, stop_id, what) where state = 'PLANNED';
 
+-- What came of a trial counts for what is proposed next, until it is forgotten.
+alter table case_trial add column counts boolean not null default true;
+
 -- Plans that were made before say nothing of rooms; they are made anew when they are asked for.
 delete from plan_work;

@@ -93,5 +93,19 @@ final class CaseRepositories {
         @Query(
                 "select t from CaseTrial t where t.collection = :collection and t.promised is not null and t.verdict is not null order by t.id")
         List<CaseTrial> judged(CollectionId collection);
+
+        /** Trials of which something is said, with their plants; without those that were forgotten. */
+        @Query("""
+                select new mildlantern.web.casework.CaseTroubles$Tried(c.plant, t.trial, t.verdict)
+                from CaseTrial t join TroubleCase c on c.collection = t.collection and c.id = t.troubleCase
+                where t.collection = :collection and t.verdict is not null and t.counts = true
+                """)
+        List<CaseTroubles.Tried> tried(CollectionId collection);
+
+        @Query("""
+                select t from CaseTrial t join TroubleCase c on c.collection = t.collection and c.id = t.troubleCase
+                where t.collection = :collection and t.verdict is not null and t.trial in :trials and c.plant in :plants
+                """)
+        List<CaseTrial> tried(CollectionId collection, Collection<String> trials, Collection<PlantId> plants);
     }
 }

@@ -45,6 +45,8 @@ class CaseTrial extends Row {
     /** Held to be one a case, and one beside it, by the database. */
     private boolean running = true;
 
+    private boolean counts = true;
+
     protected CaseTrial() {}
 
     CaseTrial(
@@ -81,6 +83,11 @@ class CaseTrial extends Row {
 
     LocalDate doneOn() {
         return doneOn;
+    }
+
+    /** What came of it moves no proposal any more. */
+    void forget() {
+        counts = false;
     }
 
     /** It is given up without a look. */

@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import mildlantern.diagnosis.Comparison.Verdict;
 import mildlantern.knowledge.DisorderId;
 import mildlantern.plant.PlantId;
 import mildlantern.round.CareSchedule;
@@ -142,6 +143,20 @@ public class CaseTroubles implements Troubles {
      * @param open whether it is still under work
      */
     public record Decided(CaseId id, PlantId plant, LocalDate openedOn, List<DisorderId> causes, boolean open) {}
+
+    /** A trial of which something was said when it was looked at again. */
+    public record Tried(PlantId plant, String trial, Verdict verdict) {}
+
+    /** Trials of which something was said, without those that were forgotten. */
+    public List<Tried> tried(CollectionId collection) {
+        return caseTrials.tried(collection);
+    }
+
+    /** What came of some trials on some plants moves no proposal any more. */
+    @Transactional
+    public void forgetTried(CollectionId collection, Set<String> ids, Set<PlantId> plants) {
+        caseTrials.tried(collection, ids, plants).forEach(CaseTrial::forget);
+    }
 
     /** One case, with what was decided. */
     public Decided decided(CollectionId collection, CaseId caseId) {

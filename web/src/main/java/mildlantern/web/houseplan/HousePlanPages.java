@@ -113,13 +113,13 @@ class HousePlanPages {
     private HousePlanViews.Page page(CollectionId collection, PlanDials dials, Function<Household, HousePlan> planned) {
         List<Plant> all = plants.plants(collection);
         CareService.House read = care.house(collection, all);
-        CareService.House house = households.house(read);
+        ComingSeason coming = households.coming(read);
+        CareService.House house = households.house(read, coming);
         Household household = households.of(house, all);
         HousePlan plan = planned.apply(household);
         Map<PlantId, Plant> byId = all.stream().collect(Collectors.toMap(Plant::id, Function.identity()));
         List<HousePlanViews.Move> moves = moves(house, household, plan, byId, dials);
-        SeasonAhead.Ahead ahead =
-                SeasonAhead.of(household, plan, planner, households.coming(read), LocalDate.now(clock));
+        SeasonAhead.Ahead ahead = SeasonAhead.of(household, plan, planner, coming, LocalDate.now(clock));
         List<HousePlanViews.Left> left = plan.fates().stream()
                 .flatMap(fate -> left(house, byId, fate, ahead.until()).stream())
                 .limit(LEFT_SHOWN)

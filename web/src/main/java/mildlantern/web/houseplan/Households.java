@@ -61,7 +61,11 @@ class Households {
 
     /** A collection as a plan goes by it: with what was accepted for its stops, and with the light of the coming weeks. */
     CareService.House house(CareService.House read) {
-        ComingSeason coming = coming(read);
+        return house(read, coming(read));
+    }
+
+    /** The same where what its stops will give is known already. */
+    CareService.House house(CareService.House read, ComingSeason coming) {
         LocalDate today = LocalDate.now(clock);
         return giving(
                 read,

@@ -18,15 +18,18 @@ import mildlantern.web.Growers;
 import mildlantern.web.LanternTest;
 import mildlantern.web.MovableClock;
 import mildlantern.web.TwoSills;
+import mildlantern.web.casework.CaseService;
 import mildlantern.web.log.LogBook;
 import mildlantern.web.plant.CareEntry;
 import mildlantern.web.plant.CareSheets;
 import mildlantern.web.plant.Plants;
+import mildlantern.web.platform.CaseId;
 import mildlantern.web.platform.CollectionId;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.jdbc.core.simple.JdbcClient;
 
 /** An orchid goes from a dark sill to a bright one; on the day of the look it is asked whether that helped, and the answer counts for the next one. */
 @LanternTest
@@ -48,6 +51,12 @@ class OutcomeFlowTest {
 
     @Autowired
     private Experiences experiences;
+
+    @Autowired
+    private CaseService cases;
+
+    @Autowired
+    private JdbcClient jdbc;
 
     @Autowired
     private CareSheets careSheets;
@@ -176,6 +185,29 @@ class OutcomeFlowTest {
                 sills.grower().member(), "/care/worked/forget", "plantKind", change().plantKind(), "change", "MOVE");
         assertThat(factor()).isCloseTo(1, within(1e-9));
         assertThat(asking.text(sills.grower().member(), "/care/worked")).doesNotContain("What works here");
+    }
+
+    /** A trial of a case that was a move counts like a move; that it got worse in one says only that it did not help. */
+    @Test
+    void whatCameOfATrialCountsToo_untilThatIsForgotten() throws Exception {
+        carryItAndWait();
+        CaseId opened = cases.open(collection, orchid);
+        trial(opened, 1, "warmer-place", "WORSE");
+        assertThat(factor()).isBetween(0.6, 0.85);
+        trial(opened, 2, "warmer-place", "BETTER");
+        trial(opened, 3, "wash-off", "WORSE");
+        assertThat(asking.text(sills.grower().member(), "/care/worked")).contains("1 of 2; 1.4 expected");
+        asking.form(
+                sills.grower().member(), "/care/worked/forget", "plantKind", change().plantKind(), "change", "MOVE");
+        assertThat(factor()).isCloseTo(1, within(1e-9));
+    }
+
+    private void trial(CaseId of, int number, String trial, String verdict) {
+        jdbc.sql("insert into case_trial (id, collection_id, case_id, number, trial, holds, started_on, look_again_on,"
+                        + " finished_on, verdict, running) values (gen_random_uuid(), ?, ?, ?, ?, '[]', current_date,"
+                        + " current_date, current_date, ?, false)")
+                .params(collection.value(), of.value(), number, trial, verdict)
+                .update();
     }
 
     @Test
