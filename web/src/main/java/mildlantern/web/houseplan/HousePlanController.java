@@ -61,7 +61,10 @@ class HousePlanController {
 
     /** Asks for the plan of a house that is too large to be planned while one waits. */
     @PostMapping("/care/plan/work")
-    String ask(@AuthenticationPrincipal SignedIn member, PlanForm asked) {
+    String ask(@AuthenticationPrincipal SignedIn member, PlanForm asked, Reply reply) {
+        if (asked.dials().movesWrong() || asked.dials().priceWrong()) {
+            return plan(member, asked, reply);
+        }
         works.ask(member.collection(), asked.dials().dials());
         worker.wake();
         return "redirect:" + asked.dials().address();

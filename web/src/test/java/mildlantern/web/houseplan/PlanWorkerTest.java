@@ -3,6 +3,7 @@ package mildlantern.web.houseplan;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.awaitility.Awaitility.await;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrlPattern;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import java.time.Duration;
 import mildlantern.plan.Dials;
@@ -65,7 +66,12 @@ class PlanWorkerTest {
         for (int i = 0; i < 150; i++) {
             growers.plant(collection, sills.dark(), "Pot " + i);
         }
-        assertThat(page("")).contains("This collection is large", "plan it now").doesNotContain("No other plan");
+        assertThat(page("").replaceAll("\\s+", " "))
+                .contains("This collection is large", "plan it now")
+                .containsPattern("action=\"/care/plan/work\" method=\"post\"><input type=\"hidden\" name=\"_csrf\"")
+                .doesNotContain("No other plan");
+        asking.form(sills.grower().member(), "/care/plan/work", "moves", "some")
+                .andExpect(status().isUnprocessableContent());
         asking.form(sills.grower().member(), "/care/plan/work", "moves", "3", "noMoney", "true")
                 .andExpect(redirectedUrlPattern("/care/plan?moves=3*"));
         isDone(Dials.most(3).buying(true, false));
