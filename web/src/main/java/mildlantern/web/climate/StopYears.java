@@ -15,6 +15,10 @@ import org.springframework.stereotype.Component;
 /** A year of light at a stop by its window. */
 @Component
 class StopYears {
+    private static final int DAYS_A_WEEK = 7;
+    private static final double LEAST_MOL = 0.1;
+    private static final double MOST_MOL = 80;
+
     private final Houses houses;
     private final Stations stations;
     private final WindowLight light;
@@ -41,16 +45,27 @@ class StopYears {
         List<Double> mol = new ArrayList<>();
         for (int week = 0; week < 53; week++) {
             mol.add(Math.min(
-                    80,
+                    MOST_MOL,
                     seen.get()
                                     .usualDay(
                                             site.latitude(),
                                             site.longitude(),
-                                            first.plusDays(7L * week).atStartOfDay(clock.getZone()))
+                                            first.plusDays((long) DAYS_A_WEEK * week)
+                                                    .atStartOfDay(clock.getZone()))
                                     .mol()
                             * factor));
         }
-        return Optional.of(YearCurve.draw(
-                mol, LocalDate.now(clock).getDayOfYear(), gives.light().map(Figure::value)));
+        int week = (LocalDate.now(clock).getDayOfYear() - 1) / DAYS_A_WEEK;
+        Optional<Double> measured =
+                gives.light().filter(figure -> figure.days() > 0).map(Figure::value);
+        return Optional.of(YearCurve.draw(asMeasured(mol, week, measured), week, measured));
+    }
+
+    /** What is measured now tells of the whole year: a window that lets in twice as much as was reckoned does so on other days too. */
+    private static List<Double> asMeasured(List<Double> mol, int week, Optional<Double> measured) {
+        double reckoned = mol.get(week);
+        double times =
+                measured.map(now -> reckoned > LEAST_MOL ? now / reckoned : 1).orElse(1.0);
+        return mol.stream().map(light -> Math.min(MOST_MOL, light * times)).toList();
     }
 }

@@ -17,12 +17,13 @@ final class YearCurve {
 
     private YearCurve() {}
 
-    static StopYears.Year draw(List<Double> mol, int dayOfYear, Optional<Double> now) {
+    /** @param measured what is measured now, mol/m² and day; empty where that is only reckoned */
+    static StopYears.Year draw(List<Double> mol, int week, Optional<Double> measured) {
         double most =
                 Math.max(2, mol.stream().mapToDouble(Double::doubleValue).max().orElse(1) * 1.05);
         StringBuilder path = new StringBuilder();
-        for (int week = 0; week < mol.size(); week++) {
-            path.append(week == 0 ? 'M' : 'L').append(SvgNumbers.point(x(week * 7), y(mol.get(week), most)));
+        for (int point = 0; point < mol.size(); point++) {
+            path.append(point == 0 ? 'M' : 'L').append(SvgNumbers.point(x(point * 7), y(mol.get(point), most)));
         }
         List<AirChart.Mark> months = new ArrayList<>();
         for (int month = 0; month < 12; month++) {
@@ -39,12 +40,16 @@ final class YearCurve {
                 path.toString(),
                 List.copyOf(months),
                 List.copyOf(ticks),
-                Wording.say(
-                        "climate.year-curve.from-mol-m-day",
-                        Limits.tenths(lowest),
-                        Limits.tenths(highest),
-                        Limits.plain(Math.round(now.orElse(mol.get(Math.min(mol.size() - 1, dayOfYear / 7))) * 10)
-                                / 10.0)));
+                measured.map(now -> Wording.say(
+                                "climate.year-curve.from-mol-measured",
+                                Limits.tenths(lowest),
+                                Limits.tenths(highest),
+                                Limits.tenths(now)))
+                        .orElseGet(() -> Wording.say(
+                                "climate.year-curve.from-mol-m-day",
+                                Limits.tenths(lowest),
+                                Limits.tenths(highest),
+                                Limits.tenths(mol.get(week)))));
     }
 
     private static double x(int day) {

@@ -16,9 +16,12 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
+import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import mildlantern.sensing.DayOfAir;
 import mildlantern.web.Growers;
 import mildlantern.web.LanternTest;
@@ -178,6 +181,36 @@ class ReadingsTest {
         assertThat(count("sensor")).isZero();
         assertThat(count("reading_file")).isZero();
         assertThat(bring("\u0000\u0001 not a table", FormKey.fresh(), 422)).contains("no heading");
+    }
+
+    /** Sensors read three times what the window lets in as reckoned: the year's curve goes up with it. */
+    @Test
+    void theYearsLightGoesByWhatIsMeasuredNow() throws Exception {
+        stopWriter.reshape(
+                collection,
+                grower.stop().id(),
+                FormKey.fresh(),
+                stops.stop(collection, grower.stop().id()).version(),
+                1,
+                stop -> stop.built(StopKind.SILL, Glass.SOUTH, 20).glazed(null, null, 120, 120, 0, 5));
+        double reckoned = highestOfTheYear("by window and usual cloud cover");
+        Stop at = stops.stop(collection, grower.stop().id());
+        stopWriter.measured(collection, at.id(), () -> {
+            for (int ago = 1; ago < 8; ago++) {
+                stops.store(new StopReading(at, LocalDate.now(clock).minusDays(ago), OffsetDateTime.now(clock))
+                        .read(null, 30.0, null, null, null)
+                        .by(StopReading.Origin.MEASURED));
+            }
+        });
+        assertThat(highestOfTheYear("what is measured here: now 30.")).isGreaterThan(Math.max(29, reckoned));
+    }
+
+    private double highestOfTheYear(String told) throws Exception {
+        String page = mvc.perform(mine(get(stop))).andReturn().getResponse().getContentAsString();
+        assertThat(page).contains(told);
+        Matcher range = Pattern.compile("From [0-9.]+ to ([0-9.]+) mol").matcher(page);
+        assertThat(range.find()).isTrue();
+        return Double.parseDouble(range.group(1));
     }
 
     @Test
