@@ -89,7 +89,13 @@ class HousePlanController {
                 acceptance.accept(member.collection(), form, new PlanAcceptance.Sent(carry, put, soft));
         reply.next(
                 "told",
-                Wording.say("houseplan.house-plan-controller.accepted", begun.moves(), begun.setups(), begun.softer()));
+                begun.nothing()
+                        ? Wording.say("houseplan.house-plan-controller.nothing-begun")
+                        : Wording.say(
+                                "houseplan.house-plan-controller.accepted",
+                                begun.moves(),
+                                begun.setups(),
+                                begun.softer()));
         return "redirect:/care/plan";
     }
 

@@ -60,7 +60,11 @@ class PlanAcceptance {
     record Sent(List<String> carry, List<String> put, List<String> soft) {}
 
     /** What was begun: plants on their way, things to be set up, plants with other water. */
-    record Begun(long moves, int setups, long softer) {}
+    record Begun(long moves, int setups, long softer) {
+        boolean nothing() {
+            return moves == 0 && setups == 0 && softer == 0;
+        }
+    }
 
     /** Begins all of it, once a form; what is no such line, or another's, is left out. */
     @Transactional

@@ -27,6 +27,11 @@ record PlanDials(
 
     static final String JOINED = "_";
 
+    /** Whether a text joins two ids. */
+    static boolean isPair(String text) {
+        return text.matches("[0-9a-f-]{36}" + JOINED + "[0-9a-f-]{36}");
+    }
+
     boolean movesWrong() {
         return !moves.isEmpty() && most().isEmpty();
     }

@@ -30,7 +30,8 @@ record PlanForm(
         @Nullable PlantId one,
         @Nullable PlantId other) {
     PlanDials dials() {
-        List<String> pairs = new ArrayList<>(listed(keep));
+        List<String> pairs =
+                new ArrayList<>(listed(keep).stream().filter(PlanDials::isPair).toList());
         if (one != null && other != null && !one.equals(other)) {
             pairs.add(one + PlanDials.JOINED + other);
         }

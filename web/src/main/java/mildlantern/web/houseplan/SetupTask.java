@@ -7,9 +7,7 @@ import jakarta.persistence.Enumerated;
 import jakarta.persistence.Table;
 import java.time.LocalDate;
 import java.util.Optional;
-import java.util.UUID;
 import mildlantern.place.StopId;
-import mildlantern.web.platform.CollectionId;
 import mildlantern.web.platform.Row;
 import mildlantern.web.platform.TaskId;
 import org.jspecify.annotations.NullUnmarked;
@@ -43,16 +41,6 @@ class SetupTask extends Row {
     private LocalDate doneOn;
 
     protected SetupTask() {}
-
-    /** @param words what to do, as the page said it */
-    SetupTask(CollectionId collection, Setup setup, String words, LocalDate plannedOn) {
-        super(UUID.randomUUID(), collection);
-        this.stop = setup.stop();
-        this.what = setup.what();
-        this.amount = setup.amount();
-        this.words = words;
-        this.plannedOn = plannedOn;
-    }
 
     TaskId id() {
         return new TaskId(key());

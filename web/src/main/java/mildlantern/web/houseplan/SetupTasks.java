@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.UUID;
 import java.util.function.BiFunction;
 import java.util.function.Consumer;
 import mildlantern.care.CareKnowledge;
@@ -66,13 +67,16 @@ public class SetupTasks {
         return rows.findByCollectionAndStateInOrderByPlannedOnAscWhatAsc(collection, states);
     }
 
-    /** Plans to set something up; the same that waited before is replaced. */
+    /** Plans to set something up; the same that waited before is changed to it. */
     void plan(CollectionId collection, Setup setup, String words) {
-        rows.findByCollectionAndStopAndWhatAndState(collection, setup.stop(), setup.what(), SetupTask.State.PLANNED)
-                .forEach(SetupTask::drop);
-        // What is dropped goes before what takes its place.
-        rows.flush();
-        rows.save(new SetupTask(collection, setup, words, LocalDate.now(clock)));
+        rows.plan(
+                UUID.randomUUID(),
+                collection.value(),
+                setup.stop().value(),
+                setup.what().name(),
+                setup.amount(),
+                words,
+                LocalDate.now(clock));
     }
 
     /**

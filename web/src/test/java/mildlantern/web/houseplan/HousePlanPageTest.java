@@ -1,6 +1,7 @@
 package mildlantern.web.houseplan;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrl;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import java.util.List;
@@ -159,6 +160,16 @@ class HousePlanPageTest {
     void whatIsNoNumberIsSaidAtTheField_andKeepsWhatWasTyped() throws Exception {
         asking.page(grower.member(), "/care/plan?moves=some").andExpect(status().isUnprocessableContent());
         assertThat(plan("?moves=some")).contains("Enter a whole number from 0 to 9,999.", "value=\"some\"");
+    }
+
+    @Test
+    void dialsThatSomebodyMadeUpAreReadAsFarAsTheyMakeSense() throws Exception {
+        asking.form(grower.member(), "/care/plan/work", "keep", "{x}", "keep", "a_b_c", "pin", orchid.toString())
+                .andExpect(redirectedUrl("/care/plan?pin=" + orchid));
+        asking.form(grower.member(), "/care/plan/work", "price", "{1}").andExpect(status().isUnprocessableContent());
+        assertThat(plan("?keep=a_b_c&one=" + orchid + "&other=" + orchid))
+                .contains("1 plant to move")
+                .doesNotContain("Stay together:");
     }
 
     @Test

@@ -140,7 +140,10 @@ class SetupTasksTest {
     /** The same lamp accepted again takes the place of the one that waits; two who accept in the same moment leave one. */
     @Test
     void aLampIsSetUpOnce_howeverOftenItIsAccepted() throws Exception {
-        accept(lamp(), lamp());
+        AtOnce.each(
+                4,
+                press -> () -> asking.form(sills.grower().member(), "/care/plan", "form", Asking.fresh(), "put", lamp())
+                        .andExpect(redirectedUrl("/care/plan")));
         assertThat(setups.waiting(collection)).hasSize(1);
         String task = setups.waiting(collection).get(0).id().toString();
         AtOnce.each(4, press -> () -> asking.form(sills.grower().member(), "/care/plan/set-up/" + task + "/done"));
