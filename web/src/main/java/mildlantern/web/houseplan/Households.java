@@ -118,6 +118,7 @@ class Households {
         List<Household.Housed> housed = new ArrayList<>();
         for (Plant plant : all) {
             Subject subject = care.subject(house, plant, Optional.empty());
+            boolean onlyThat = changing.contains(plant.id()) || house.open().on(plant.id());
             Optional<StopId> goesTo = Optional.ofNullable(onTheirWay.get(plant.id()));
             if (house.catching(plant.id())) {
                 closed.add(plant.stop());
@@ -128,7 +129,7 @@ class Households {
                     plant.acrossCm() * plant.acrossCm(),
                     plant.stage() == Stage.SEEDLING || plant.stage() == Stage.CUTTING,
                     care.staysPut(house, subject) || changing.contains(plant.id()),
-                    changing.contains(plant.id()) ? 0 : hardWater(house, subject)));
+                    onlyThat ? 0 : hardWater(house, subject)));
         }
         return new Household(housed, house.spots(), around(house, closed, all), house.experience());
     }

@@ -21,7 +21,6 @@ import mildlantern.web.platform.CollectionId;
 import mildlantern.web.platform.FormKey;
 import mildlantern.web.words.Wording;
 import org.springframework.stereotype.Component;
-import org.springframework.transaction.annotation.Transactional;
 
 /** Accepts what a page of a plan showed: plants to be carried, things to be set up, softer water. */
 @Component
@@ -66,8 +65,10 @@ class PlanAcceptance {
         }
     }
 
-    /** Begins all of it, once a form; what is no such line, or another's, is left out. */
-    @Transactional
+    /**
+     * Begins all of it, once a form; what is no such line, or another's, is left out. What is read before it is begun is read apart from the writing,
+     * which reads the plants again when it holds them.
+     */
     Begun accept(CollectionId collection, FormKey form, Sent sent) {
         List<Plant> all = plants.plants(collection);
         CareService.House house = households.house(care.house(collection, all));
@@ -134,6 +135,10 @@ class PlanAcceptance {
             return Optional.empty();
         }
         Subject subject = subject(house, plant);
+        // While a case is open, what comes of its trial is looked at.
+        if (house.open().on(plant.id())) {
+            return Optional.empty();
+        }
         List<Need> now = of(care.needs(house, subject), setup.what().changes());
         List<Need> with =
                 of(care.needsAt(then, subject, plant.stop()), setup.what().changes());
@@ -145,7 +150,7 @@ class PlanAcceptance {
 
     private Optional<CareWriter.Accepted> softer(CareService.House house, Plant plant) {
         List<Need> water = of(care.needs(house, subject(house, plant)), Need.Kind.WATER);
-        return Needs.missed(water) > 0
+        return Needs.missed(water) > 0 && !house.open().on(plant.id())
                 ? Optional.of(new CareWriter.Accepted(
                         plant.id(),
                         Change.Kind.WATER,

@@ -16,6 +16,7 @@ import mildlantern.web.Growers;
 import mildlantern.web.LanternTest;
 import mildlantern.web.MovableClock;
 import mildlantern.web.TwoSills;
+import mildlantern.web.casework.CaseService;
 import mildlantern.web.platform.CollectionId;
 import mildlantern.web.stop.Stop;
 import mildlantern.web.stop.Stops;
@@ -41,6 +42,9 @@ class SetupTasksTest {
 
     @Autowired
     private Stops stops;
+
+    @Autowired
+    private CaseService cases;
 
     @Autowired
     private MovableClock clock;
@@ -121,6 +125,15 @@ class SetupTasksTest {
         clock.moveDays(29);
         twoSills.light(sills.dark(), 5);
         assertThat(page("/plants/" + sills.orchid() + "/care")).contains("without the change");
+    }
+
+    /** While its case is open, what comes of the case's trial is looked at, and nothing else. */
+    @Test
+    void aPlantWithAnOpenCaseGetsTheLamp_butNoLookOfItsOwn() throws Exception {
+        cases.open(collection, sills.orchid());
+        accept(lamp());
+        assertThat(setups.waiting(collection)).hasSize(1);
+        assertThat(page("/plants/" + sills.orchid() + "/care")).doesNotContain("See whether it helped");
     }
 
     @Test
