@@ -21,13 +21,11 @@ class StopYears {
 
     private final Houses houses;
     private final Stations stations;
-    private final WindowLight light;
     private final Clock clock;
 
-    StopYears(Houses houses, Stations stations, WindowLight light, Clock clock) {
+    StopYears(Houses houses, Stations stations, Clock clock) {
         this.houses = houses;
         this.stations = stations;
-        this.light = light;
         this.clock = clock;
     }
 

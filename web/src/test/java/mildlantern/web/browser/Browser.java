@@ -121,8 +121,8 @@ final class Browser {
             open("/sign-in");
             page.fill("#username", name);
             page.fill("#password", password);
-            page.locator("#password").press("Enter");
-            page.waitForURL(root + "/");
+            follow(page, () -> page.locator("#password").press("Enter"));
+            assertThat(page.url()).isEqualTo(root + "/");
             return this;
         }
 
