@@ -48,6 +48,11 @@ public record HousePlan(
         return new HousePlan(stops, fittings, softer, fates, cost, bound);
     }
 
+    /** Whether it is proven best, as far as the whole numbers tell that the solver reckons with. */
+    public boolean proven() {
+        return gap() < 0.0005;
+    }
+
     public List<Fate> moves() {
         return fates.stream().filter(Fate::moves).toList();
     }

@@ -24,13 +24,13 @@ import mildlantern.plant.PlantId;
  */
 public final class HousePlanner {
     private final PlanKnowledge knowledge;
-    private final CareKnowledge care;
+    private final Offers offers;
     private final Needs needs;
     private final Moves moves;
 
     public HousePlanner(PlanKnowledge knowledge, CareKnowledge care, Needs needs, Moves moves) {
         this.knowledge = knowledge;
-        this.care = care;
+        this.offers = new Offers(knowledge, care);
         this.needs = needs;
         this.moves = moves;
     }
@@ -44,7 +44,7 @@ public final class HousePlanner {
     }
 
     private Weighed weigh(Household house, Dials dials) {
-        return new Weighed(house, dials, knowledge, new Offers(knowledge, care), needs, moves);
+        return new Weighed(house, dials, knowledge, offers, needs, moves);
     }
 
     /** The plan that helps most for what it costs. */
@@ -111,7 +111,7 @@ public final class HousePlanner {
 
     /** What a stop that gives so much would give with something put up, and in other air. */
     public Gives gives(Gives gives, Fitting fitting) {
-        return new Offers(knowledge, care).gives(gives, fitting);
+        return offers.gives(gives, fitting);
     }
 
     /** So many weeks count for what light a plan goes by: what is enough today may be too little in a fortnight. */

@@ -149,6 +149,16 @@ public final class PlanKnowledge {
         return Math.max(0, by) * wattsADegree * nightHours * DAYS_A_MONTH / 1000;
     }
 
+    /** Whether there is a lamp that adds so much on the leaves, µmol/m² s. */
+    public boolean hasLamp(double ppfd) {
+        return lampSizes().anyMatch(lamp -> lamp == ppfd);
+    }
+
+    /** Whether nights may be kept by so much warmer, °C. */
+    public boolean hasNights(double by) {
+        return nightSteps().anyMatch(step -> step == by);
+    }
+
     DoubleStream nightSteps() {
         return DoubleStream.of(nights);
     }

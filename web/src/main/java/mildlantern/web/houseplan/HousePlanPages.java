@@ -23,6 +23,7 @@ import mildlantern.plan.Household;
 import mildlantern.plan.MoveOrder;
 import mildlantern.plan.SeasonAhead;
 import mildlantern.plant.PlantId;
+import mildlantern.quantity.Limits;
 import mildlantern.web.care.CareService;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
@@ -41,9 +42,6 @@ class HousePlanPages {
     private static final int MOST_PLANTS = 150;
 
     private static final int LEFT_SHOWN = 30;
-
-    /** A gap that nobody would notice. */
-    private static final double PROVEN = 0.005;
 
     private static final DayFormat DAY = DayFormat.SHORT;
 
@@ -132,9 +130,10 @@ class HousePlanPages {
                         plan.moves().size(),
                         put.size(),
                         plan.softer().size()),
-                plan.gap() < PROVEN
+                plan.proven()
                         ? Wording.say("houseplan.house-plan-pages.best")
-                        : Wording.say("houseplan.house-plan-pages.near", Math.round(Math.ceil(plan.gap() * 100))),
+                        : Wording.say(
+                                "houseplan.house-plan-pages.near", Limits.tenths(Math.ceil(plan.gap() * 1000) / 10)),
                 PlanSays.asks(planner.workload(household, plan), dials.priceOfKwh()),
                 PlanSays.eased(plan),
                 put,

@@ -72,7 +72,7 @@ class PlanAcceptance {
     Begun accept(CollectionId collection, FormKey form, Sent sent) {
         List<Plant> all = plants.plants(collection);
         CareService.House house = households.house(care.house(collection, all));
-        List<Setup> put = PlanThings.read(house, sent.put());
+        List<Setup> put = things.read(house, sent.put());
         CareService.House then = households.with(house, PlanThings.fittings(house, put));
         Map<String, Plant> byId =
                 all.stream().collect(Collectors.toMap(plant -> plant.id().toString(), Function.identity()));

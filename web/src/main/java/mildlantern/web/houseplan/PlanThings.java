@@ -30,8 +30,6 @@ import org.springframework.stereotype.Component;
 @Component
 class PlanThings {
     private static final double FELT = 0.05;
-    private static final double STRONGEST_LAMP = 2000;
-    private static final double MOST_DEGREES = 10;
     private static final double ROOM_CELSIUS = 20;
 
     private final CareKnowledge care;
@@ -177,14 +175,14 @@ class PlanThings {
     }
 
     /** What a page sends back, one line each; what is no such line, or of another's stop, is left out. */
-    static List<Setup> read(CareService.House house, List<String> lines) {
+    List<Setup> read(CareService.House house, List<String> lines) {
         return lines.stream()
                 .flatMap(line -> read(house, line).stream())
                 .distinct()
                 .toList();
     }
 
-    private static Optional<Setup> read(CareService.House house, String line) {
+    private Optional<Setup> read(CareService.House house, String line) {
         String[] parts = line.split(" ", 3);
         Optional<StopId> stop = house.stops().keySet().stream()
                 .filter(id -> id.toString().equals(parts[0]))
@@ -197,8 +195,8 @@ class PlanThings {
         }
         double amount = Double.parseDouble(parts[2]);
         boolean fits = switch (what.get()) {
-            case LAMP -> amount > 0 && amount <= STRONGEST_LAMP;
-            case NIGHTS -> amount != 0 && Math.abs(amount) <= MOST_DEGREES;
+            case LAMP -> knowledge.hasLamp(amount);
+            case NIGHTS -> knowledge.hasNights(amount);
             case NET, HUMIDIFIER -> amount == 0;
         };
         return fits ? Optional.of(new Setup(stop.get(), what.get(), amount)) : Optional.empty();
