@@ -92,7 +92,7 @@ class RoomsTest {
             entry("treatment", Set.of("season", "remedy", "casework", "routine", "log", "plant", "stop")),
             entry("feeding", Set.of("casework", "routine", "plant", "stop")),
             entry("care", Set.of("season", "feeding", "climate", "casework", "routine", "log", "plant", "stop")),
-            entry("houseplan", Set.of("care", "season", "routine", "plant", "stop")),
+            entry("houseplan", Set.of("care", "casework", "season", "routine", "plant", "stop")),
             entry("year", Set.of("care", "task", "season", "routine", "plant", "stop")),
             entry("away", Set.of("season", "routine", "log", "plant", "stop")),
             entry("plan", Set.of("care", "routine", "plant", "stop")),

@@ -251,7 +251,10 @@ class SignalHouse {
         }
 
         private void troubles() {
-            story.troubles().forEach(trouble -> cases.tell(plant(trouble.plant()), trouble, today));
+            for (SignalHouseStory.Trouble trouble : story.troubles()) {
+                cases.tell(plant(trouble.plant()), trouble, today);
+                histories.letGo();
+            }
         }
 
         /** A plant that was lost, and what was learned of it. */

@@ -1,5 +1,6 @@
 package mildlantern.web.demo;
 
+import jakarta.persistence.EntityManager;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
@@ -27,12 +28,15 @@ class SignalHouseHistories {
     private final RecordWriter log;
     private final WaterBook waterBook;
     private final WaterKnowledge water;
+    private final EntityManager entities;
 
-    SignalHouseHistories(Plants plants, RecordWriter log, WaterBook waterBook, WaterKnowledge water) {
+    SignalHouseHistories(
+            Plants plants, RecordWriter log, WaterBook waterBook, WaterKnowledge water, EntityManager entities) {
         this.plants = plants;
         this.log = log;
         this.waterBook = waterBook;
         this.water = water;
+        this.entities = entities;
     }
 
     /** Writes the history of each plant from one day until the day before another, or until its keeper forgot it. */
@@ -56,7 +60,14 @@ class SignalHouseHistories {
                     chance)) {
                 log.add(plant, logged.day(), RecordWriter.Line.of(logged.entry()), Optional.empty());
             }
+            letGo();
         }
+    }
+
+    /** What was written so far is stored and let go; each question would else be held against all of it. */
+    void letGo() {
+        entities.flush();
+        entities.clear();
     }
 
     private static MadeUpHistory.Manner manner(Kept one, Random chance) {

@@ -61,7 +61,7 @@ import org.springframework.jdbc.core.simple.JdbcClient;
 @LanternTest
 class WritersAtOnceTest {
     private static final int WRITERS = 8;
-    private static final int WRITES = 500;
+    private static final int WRITES = 250;
     private static final int PLANTS = 12;
 
     @Autowired
@@ -230,7 +230,7 @@ class WritersAtOnceTest {
 
     private static Told told(Future<Told> one) throws Exception {
         try {
-            return one.get(5, TimeUnit.MINUTES);
+            return one.get(10, TimeUnit.MINUTES);
         } catch (ExecutionException e) {
             throw new AssertionError("a writer was refused", e.getCause());
         }
