@@ -172,7 +172,7 @@ public final class Changes {
         List<Message> parts = new ArrayList<>();
         for (Need now : here) {
             there.stream()
-                    .filter(other -> other.kind() == now.kind() && Math.abs(other.miss() - now.miss()) > 0.05)
+                    .filter(other -> other.kind() == now.kind() && Needs.noticed(Math.abs(other.miss() - now.miss())))
                     .findFirst()
                     .ifPresent(other -> parts.add(ChangeSays.INSTEAD.with(
                             now.kind(), figure(other), figure(now), now.kind().unit())));

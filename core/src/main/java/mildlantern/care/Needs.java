@@ -16,6 +16,9 @@ import org.apache.commons.statistics.distribution.NormalDistribution;
 
 /** Holds what a plant gets against what its kind needs. */
 public final class Needs {
+    /** A miss that grows or shrinks by less is not noticed on a plant. */
+    private static final double NOTICED = 0.05;
+
     private final CareKnowledge knowledge;
     private final Waters waters;
 
@@ -47,6 +50,21 @@ public final class Needs {
     /** All misses together. */
     public static double missed(List<Need> needs) {
         return needs.stream().mapToDouble(Need::miss).sum();
+    }
+
+    /** What is missed of one kind. */
+    public static double missed(List<Need> needs, Kind kind) {
+        return missed(needs.stream().filter(need -> need.kind() == kind).toList());
+    }
+
+    /** Whether so much less of a kind is missed that it is noticed. */
+    public static boolean eased(List<Need> before, List<Need> after, Kind kind) {
+        return noticed(missed(before, kind) - missed(after, kind));
+    }
+
+    /** Whether a miss that shrank by so much shrank so that it is noticed. */
+    public static boolean noticed(double less) {
+        return less > NOTICED;
     }
 
     /** The need that is missed most, if any is. */

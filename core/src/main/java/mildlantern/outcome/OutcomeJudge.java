@@ -1,8 +1,14 @@
 package mildlantern.outcome;
 
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import mildlantern.care.Figure;
+import mildlantern.care.Need;
+import mildlantern.care.Needs;
 import org.apache.commons.statistics.distribution.NormalDistribution;
 
 /**
@@ -49,6 +55,39 @@ public final class OutcomeJudge {
                 ? Verdict.CANNOT_TELL
                 : most == better ? Verdict.BETTER : most == worse ? Verdict.WORSE : Verdict.SAME;
         return new Compared(promised, now, without, share, error, verdict, most);
+    }
+
+    /**
+     * What a plant misses more of with a change that was not to touch it.
+     *
+     * @param without its needs as they would be today without the change
+     * @param now its needs
+     * @param promised what the change was to bring something of
+     * @return only what is sure
+     */
+    public List<Compared> worsened(List<Need> without, List<Need> now, Set<Need.Kind> promised) {
+        List<Compared> worsened = new ArrayList<>();
+        for (Need with : now) {
+            without.stream()
+                    .filter(other -> other.kind() == with.kind()
+                            && !promised.contains(with.kind())
+                            && Needs.noticed(with.miss() - other.miss()))
+                    .findFirst()
+                    .map(other -> other(with.gets(), other.gets(), with.kind()))
+                    .filter(compared -> compared.sure() >= knowledge.sure)
+                    .ifPresent(worsened::add);
+        }
+        return List.copyOf(worsened);
+    }
+
+    private Compared other(Figure now, Figure without, Need.Kind kind) {
+        OutcomeKnowledge.Error scale = knowledge.error(kind);
+        double error = Math.hypot(error(scale, now), error(scale, without));
+        double sure = NormalDistribution.of(
+                        Math.abs(on(scale, now.value()) - on(scale, without.value())), Math.max(NOTHING, error))
+                .survivalProbability(0);
+        return new Compared(
+                Promised.nothing(kind, without.value()), now, without.value(), 0, error, Verdict.WORSE, sure);
     }
 
     /** Standard error of a figure: days on end are alike, so that many count as few. */
@@ -102,8 +141,8 @@ public final class OutcomeJudge {
      *
      * @param plant how the plant itself stands; empty where nobody said, and no leaf told
      */
-    public static Verdict overall(List<Compared> figures, Optional<Verdict> plant) {
-        Verdict reached = reached(figures);
+    public static Verdict overall(Effects effects, Optional<Verdict> plant) {
+        Verdict reached = reached(effects);
         return switch (plant.orElse(Verdict.CANNOT_TELL)) {
             case WORSE -> Verdict.WORSE;
             case SAME -> reached == Verdict.WORSE ? Verdict.WORSE : Verdict.SAME;
@@ -112,7 +151,18 @@ public final class OutcomeJudge {
         };
     }
 
-    /** Whether the change reached the plant: worse if any need is, better if any is and none is worse. */
+    /** What reached the plant; where something got worse besides, by whether it misses less or more in all. */
+    private static Verdict reached(Effects effects) {
+        Map<Boolean, List<Compared>> promised = effects.figures().stream()
+                .collect(Collectors.partitioningBy(figure -> !figure.promised().isNothing()));
+        Verdict reached = reached(promised.getOrDefault(true, List.of()));
+        if (promised.getOrDefault(false, List.of()).isEmpty() || Needs.noticed(effects.eased())) {
+            return reached;
+        }
+        return Needs.noticed(-effects.eased()) ? Verdict.WORSE : reached == Verdict.BETTER ? Verdict.SAME : reached;
+    }
+
+    /** Whether what was promised reached the plant: worse if any need is, better if any is and none is worse. */
     private static Verdict reached(List<Compared> figures) {
         for (Verdict verdict : List.of(Verdict.WORSE, Verdict.BETTER, Verdict.CANNOT_TELL, Verdict.SAME)) {
             if (figures.stream().anyMatch(figure -> figure.verdict() == verdict)) {

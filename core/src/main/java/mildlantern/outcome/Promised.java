@@ -8,6 +8,7 @@ import java.util.Set;
 import java.util.function.Function;
 import mildlantern.care.Need;
 import mildlantern.care.Need.Standing;
+import mildlantern.care.Needs;
 
 /**
  * What a change was to bring for one need, in the unit of the need.
@@ -17,8 +18,19 @@ import mildlantern.care.Need.Standing;
  * @param elsewhere the mean of what the stops gave then that the change does not touch; empty where nothing is known of any, or the stop does not give it
  */
 public record Promised(Need.Kind kind, double before, double promised, OptionalDouble elsewhere) {
-    /** A need whose miss changes less is not spoken of. */
-    private static final double SPOKEN_OF = 0.05;
+    /**
+     * A need that a change was not to touch.
+     *
+     * @param without what the plant would get without the change
+     */
+    static Promised nothing(Need.Kind kind, double without) {
+        return new Promised(kind, without, without, OptionalDouble.empty());
+    }
+
+    /** Whether nothing was promised of it. */
+    public boolean isNothing() {
+        return before == promised;
+    }
 
     /**
      * What a move promises: what the other stop gives, where that matters to the plant.
@@ -32,7 +44,7 @@ public record Promised(Need.Kind kind, double before, double promised, OptionalD
         List<Promised> promised = new ArrayList<>();
         for (Need now : here) {
             there.stream()
-                    .filter(other -> other.kind() == now.kind() && now.miss() - other.miss() > SPOKEN_OF)
+                    .filter(other -> other.kind() == now.kind() && Needs.noticed(now.miss() - other.miss()))
                     .findFirst()
                     .ifPresent(other -> promised.add(new Promised(
                             now.kind(), now.gets().value(), other.gets().value(), elsewhere.apply(now.kind()))));

@@ -115,10 +115,7 @@ final class Weighed {
     }
 
     private double learned(Household.Housed housed, StopId stop, Fitting fitting, Need there) {
-        double here = now(housed).stream()
-                .filter(need -> need.kind() == there.kind())
-                .mapToDouble(Need::miss)
-                .sum();
+        double here = Needs.missed(now(housed), there.kind());
         if (there.miss() >= here) {
             return there.miss();
         }

@@ -121,15 +121,57 @@ class OutcomeJudgeTest {
         Compared better =
                 JUDGE.compare(light(2, 6, UNKNOWN), new Seen(read(6, 1, 14), Optional.of(read(2, 0.3, 14)), UNKNOWN));
 
-        assertThat(OutcomeJudge.overall(List.of(better), Optional.of(Verdict.BETTER)))
+        assertThat(OutcomeJudge.overall(new Effects(List.of(better), 0), Optional.of(Verdict.BETTER)))
                 .isEqualTo(Verdict.BETTER);
-        assertThat(OutcomeJudge.overall(List.of(same), Optional.of(Verdict.BETTER)))
+        assertThat(OutcomeJudge.overall(new Effects(List.of(same), 0), Optional.of(Verdict.BETTER)))
                 .isEqualTo(Verdict.CANNOT_TELL);
-        assertThat(OutcomeJudge.overall(List.of(better), Optional.of(Verdict.WORSE)))
+        assertThat(OutcomeJudge.overall(new Effects(List.of(better), 0), Optional.of(Verdict.WORSE)))
                 .isEqualTo(Verdict.WORSE);
-        assertThat(OutcomeJudge.overall(List.of(better), Optional.empty())).isEqualTo(Verdict.BETTER);
-        assertThat(OutcomeJudge.overall(List.of(), Optional.empty())).isEqualTo(Verdict.CANNOT_TELL);
-        assertThat(OutcomeJudge.overall(List.of(), Optional.of(Verdict.BETTER))).isEqualTo(Verdict.BETTER);
+        assertThat(OutcomeJudge.overall(new Effects(List.of(better), 0), Optional.empty()))
+                .isEqualTo(Verdict.BETTER);
+        assertThat(OutcomeJudge.overall(Effects.NONE, Optional.empty())).isEqualTo(Verdict.CANNOT_TELL);
+        assertThat(OutcomeJudge.overall(Effects.NONE, Optional.of(Verdict.BETTER)))
+                .isEqualTo(Verdict.BETTER);
+    }
+
+    private static Need air(double value, double miss) {
+        return new Need(
+                Need.Kind.HUMIDITY,
+                new Range(55, 75),
+                read(value, 3, 14),
+                miss > 0 ? Need.Standing.SHORT : Need.Standing.FITS,
+                miss,
+                Optional.empty());
+    }
+
+    @Test
+    void whatAMoveTakesIsHeldAgainstWhatItBrings() {
+        Compared better =
+                JUDGE.compare(light(2, 6, UNKNOWN), new Seen(read(6, 1, 14), Optional.of(read(2, 0.3, 14)), UNKNOWN));
+        List<Compared> drier = JUDGE.worsened(List.of(air(56, 0)), List.of(air(34, 1.05)), Set.of(Need.Kind.LIGHT));
+
+        assertThat(drier).singleElement().satisfies(air -> {
+            assertThat(air.promised().isNothing()).isTrue();
+            assertThat(air.verdict()).isEqualTo(Verdict.WORSE);
+            assertThat(air.without()).isEqualTo(56);
+        });
+        // The light outweighs the dry air, makes up for it, or does not.
+        List<Compared> both = List.of(better, drier.get(0));
+        assertThat(OutcomeJudge.overall(new Effects(both, 0.4), Optional.empty()))
+                .isEqualTo(Verdict.BETTER);
+        assertThat(OutcomeJudge.overall(new Effects(both, 0.01), Optional.empty()))
+                .isEqualTo(Verdict.SAME);
+        assertThat(OutcomeJudge.overall(new Effects(both, -0.3), Optional.empty()))
+                .isEqualTo(Verdict.WORSE);
+        assertThat(OutcomeJudge.overall(new Effects(both, -0.3), Optional.of(Verdict.BETTER)))
+                .isEqualTo(Verdict.CANNOT_TELL);
+        // What was promised, what did no harm, and what meters cannot tell apart are no side effects.
+        assertThat(JUDGE.worsened(List.of(air(56, 0)), List.of(air(34, 1.05)), Set.of(Need.Kind.HUMIDITY)))
+                .isEmpty();
+        assertThat(JUDGE.worsened(List.of(air(70, 0)), List.of(air(56, 0)), Set.of()))
+                .isEmpty();
+        assertThat(JUDGE.worsened(List.of(air(55.5, 0)), List.of(air(53.9, 0.06)), Set.of()))
+                .isEmpty();
     }
 
     @Test

@@ -3,6 +3,7 @@ package mildlantern.web;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.OffsetDateTime;
+import java.util.function.UnaryOperator;
 import mildlantern.place.StopId;
 import mildlantern.plant.Brightness;
 import mildlantern.plant.PlantId;
@@ -59,11 +60,20 @@ public class TwoSills {
     /** A meter is read at a stop today, mol/m² and day. */
     @Transactional
     public void light(Stop stop, double mol) {
+        read(stop, reading -> reading.read(null, mol, null, null, null));
+    }
+
+    /** A hygrometer is read at a stop today, %. */
+    @Transactional
+    public void humidity(Stop stop, double percent) {
+        read(stop, reading -> reading.read(null, null, percent, null, null));
+    }
+
+    private void read(Stop stop, UnaryOperator<StopReading> told) {
         stopWriter.read(
                 stop.collection(),
                 stop.id(),
                 FormKey.fresh(),
-                at -> new StopReading(at, LocalDate.now(clock), OffsetDateTime.now(clock))
-                        .read(null, mol, null, null, null));
+                at -> told.apply(new StopReading(at, LocalDate.now(clock), OffsetDateTime.now(clock))));
     }
 }

@@ -4,6 +4,7 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -72,8 +73,9 @@ class OutcomePages {
         return outcomes.running(house.collection(), subject.plant().id()).map(change -> {
             List<CarePromise> promised =
                     outcomes.promises(house.collection(), List.of(change)).getOrDefault(change.id(), List.of());
-            Map<Promised, Compared> compared = outcomes.compared(house, subject, change, promised).stream()
-                    .collect(Collectors.toMap(Compared::promised, Function.identity()));
+            Map<Promised, Compared> compared = outcomes.effects(house, subject, change, promised).figures().stream()
+                    .collect(Collectors.toMap(
+                            Compared::promised, Function.identity(), (one, other) -> one, LinkedHashMap::new));
             Optional<LocalDate> look = Optional.ofNullable(
                     looks(house.collection(), List.of(change)).get(change.id()));
             return new OutcomeViews.Running(
@@ -83,8 +85,10 @@ class OutcomePages {
                     look.map(DAY::format).orElse(""),
                     ready(look),
                     subject.here().id().equals(change.to()),
-                    promised.stream()
-                            .map(one -> row(one.promised(), Optional.ofNullable(compared.get(one.promised()))))
+                    Stream.concat(
+                                    promised.stream().map(CarePromise::promised),
+                                    compared.keySet().stream().filter(Promised::isNothing))
+                            .map(one -> row(one, Optional.ofNullable(compared.get(one))))
                             .toList(),
                     outcomes.byLeaves(change)
                             .map(it -> Wording.say("care.outcome-pages.leaves", Wording.of(it)))
@@ -119,7 +123,9 @@ class OutcomePages {
         return new OutcomeViews.Row(
                 Wording.of(promised.kind()),
                 OutcomeWords.amount(promised.kind(), promised.before()),
-                OutcomeWords.amount(promised.kind(), promised.promised()),
+                promised.isNothing()
+                        ? Wording.say("care.outcome-pages.no-change")
+                        : OutcomeWords.amount(promised.kind(), promised.promised()),
                 compared.map(it -> OutcomeWords.amount(promised.kind(), it.now().value()))
                         .orElse(""),
                 compared.map(it -> OutcomeWords.amount(promised.kind(), it.without()))

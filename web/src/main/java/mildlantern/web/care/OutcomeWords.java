@@ -31,6 +31,13 @@ class OutcomeWords {
     }
 
     private static String figure(CarePromise promise, CarePromise.Brought brought) {
+        if (promise.promised().isNothing()) {
+            return Wording.say(
+                    "care.outcome-words.took",
+                    Wording.of(promise.promised().kind()),
+                    amount(promise.promised().kind(), brought.seen()),
+                    amount(promise.promised().kind(), brought.without()));
+        }
         return Wording.say(
                 "care.outcome-words.figure",
                 Wording.of(promise.promised().kind()),

@@ -3,14 +3,17 @@ package mildlantern.web.care;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.OffsetDateTime;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import mildlantern.care.Change;
 import mildlantern.care.Subject;
 import mildlantern.log.LogEntry;
 import mildlantern.outcome.Compared;
+import mildlantern.outcome.Effects;
 import mildlantern.outcome.OutcomeJudge;
 import mildlantern.outcome.Promised;
 import mildlantern.outcome.Verdict;
@@ -147,18 +150,27 @@ public class OutcomeWriter {
         Subject subject = care.subject(house, plant, Optional.of(records.record(plant)));
         List<CarePromise> promised =
                 outcomes.promises(plant.collection(), List.of(change)).getOrDefault(change.id(), List.of());
-        List<Compared> compared = outcomes.compared(house, subject, change, promised);
+        Effects effects = outcomes.effects(house, subject, change, promised);
         Map<Promised, CarePromise> rows = promised.stream().collect(Collectors.toMap(CarePromise::promised, it -> it));
-        compared.forEach(one -> Optional.ofNullable(rows.get(one.promised())).ifPresent(row -> row.saw(one)));
+        List<CarePromise> kept = new ArrayList<>(promised);
+        for (Compared one : effects.figures()) {
+            if (one.promised().isNothing()) {
+                CarePromise worse = new CarePromise(change, one.promised());
+                worse.saw(one);
+                kept.add(promises.save(worse));
+            } else {
+                Objects.requireNonNull(rows.get(one.promised())).saw(one);
+            }
+        }
         Optional<Verdict> ofPlant = said.filter(it -> it != Verdict.CANNOT_TELL).or(() -> outcomes.byLeaves(change));
-        Verdict whole = OutcomeJudge.overall(compared, ofPlant);
+        Verdict whole = OutcomeJudge.overall(effects, ofPlant);
         change.judge(whole, said, on);
         careSheets.store(new CareEntry(
                 plant,
                 null,
                 CareWriter.setting(change.kind()),
                 words.outcome(change.words(), whole),
-                words.why(promised, ofPlant),
+                words.why(kept, ofPlant),
                 on,
                 OffsetDateTime.now(clock)));
         tasks.looked(plant.collection(), plant.id(), change.plan(), on);

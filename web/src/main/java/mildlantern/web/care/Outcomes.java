@@ -14,10 +14,12 @@ import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import mildlantern.care.Figure;
 import mildlantern.care.Need;
+import mildlantern.care.Needs;
 import mildlantern.care.Subject;
 import mildlantern.log.LogEntry;
 import mildlantern.log.LogKind;
 import mildlantern.outcome.Compared;
+import mildlantern.outcome.Effects;
 import mildlantern.outcome.Leaves;
 import mildlantern.outcome.OutcomeJudge;
 import mildlantern.outcome.Promised;
@@ -106,11 +108,30 @@ class Outcomes {
                 .average();
     }
 
-    /** What a change brought, as far as it can be read today; nothing of a plant that does not stand where it was to go. */
-    List<Compared> compared(CareService.House house, Subject subject, CareChange change, List<CarePromise> promised) {
+    /**
+     * What a change brought, as far as it can be read today; nothing of a plant that does not stand where it was to go. What a move took, too: the stop that
+     * the plant left is still there to be read.
+     */
+    Effects effects(CareService.House house, Subject subject, CareChange change, List<CarePromise> promised) {
         if (!subject.here().id().equals(change.to())) {
-            return List.of();
+            return Effects.NONE;
         }
+        List<Compared> compared = new ArrayList<>(compared(house, subject, change, promised));
+        boolean moved = !change.from().equals(change.to()) && house.stops().containsKey(change.from());
+        if (!moved) {
+            return new Effects(List.copyOf(compared), 0);
+        }
+        List<Need> without = care.needsAt(house, subject, change.from());
+        List<Need> now = care.needsAt(house, subject, change.to());
+        compared.addAll(judge.worsened(
+                without,
+                now,
+                promised.stream().map(one -> one.promised().kind()).collect(Collectors.toSet())));
+        return new Effects(List.copyOf(compared), Needs.missed(without) - Needs.missed(now));
+    }
+
+    private List<Compared> compared(
+            CareService.House house, Subject subject, CareChange change, List<CarePromise> promised) {
         Map<Need.Kind, Need> now =
                 care.needs(house, subject).stream().collect(Collectors.toMap(Need::kind, need -> need));
         List<Compared> compared = new ArrayList<>();

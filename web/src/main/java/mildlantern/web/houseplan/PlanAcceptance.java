@@ -25,7 +25,6 @@ import org.springframework.stereotype.Component;
 /** Accepts what a page of a plan showed: plants to be carried, things to be set up, softer water. */
 @Component
 class PlanAcceptance {
-    private static final double FELT = 0.05;
 
     private final CareService care;
     private final CareWriter writer;
@@ -140,9 +139,10 @@ class PlanAcceptance {
             return Optional.empty();
         }
         List<Need> now = of(care.needs(house, subject), setup.what().changes());
-        List<Need> with =
-                of(care.needsAt(then, subject, plant.stop()), setup.what().changes());
-        return Needs.missed(with) < Needs.missed(now) - FELT
+        return Needs.eased(
+                        now,
+                        care.needsAt(then, subject, plant.stop()),
+                        setup.what().changes())
                 ? Optional.of(new CareWriter.Accepted(
                         plant.id(), setup.what().change(), plant.stop(), things.words(house, setup), lacks(now)))
                 : Optional.empty();

@@ -2,13 +2,13 @@ package mildlantern.web.houseplan;
 
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
-import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.OptionalDouble;
 import java.util.stream.Collectors;
 import mildlantern.care.Need;
+import mildlantern.care.Needs;
 import mildlantern.plan.HousePlan;
 import mildlantern.plan.SeasonAhead;
 import mildlantern.plan.Workload;
@@ -91,17 +91,10 @@ final class PlanSays {
     /** What was amiss with a plant and is no more, or less. */
     static String gains(HousePlan.Fate fate) {
         return fate.before().stream()
-                .filter(before -> miss(fate.after(), before.kind()) < before.miss() - 0.05)
+                .filter(before -> Needs.eased(fate.before(), fate.after(), before.kind()))
                 .flatMap(before -> before.missed().stream())
                 .map(Wording::of)
                 .collect(Collectors.joining(" "));
-    }
-
-    private static double miss(Collection<Need> needs, Need.Kind kind) {
-        return needs.stream()
-                .filter(need -> need.kind() == kind)
-                .mapToDouble(Need::miss)
-                .sum();
     }
 
     /** What will be amiss, by stop and by what it is, the earliest first; what follows much later is said with its own day. */

@@ -11,7 +11,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import mildlantern.care.CareKnowledge;
 import mildlantern.care.Figure;
-import mildlantern.care.Need;
+import mildlantern.care.Needs;
 import mildlantern.care.Spot;
 import mildlantern.place.StopId;
 import mildlantern.plan.Fitting;
@@ -29,7 +29,6 @@ import org.springframework.stereotype.Component;
 /** What a plan sets up: lamps and nets by stop, humidifiers and heating by room; in words, and as the page sends it back. */
 @Component
 class PlanThings {
-    private static final double FELT = 0.05;
     private static final double ROOM_CELSIUS = 20;
 
     private final CareKnowledge care;
@@ -114,7 +113,10 @@ class PlanThings {
         long helped = plan.fates().stream()
                 .filter(fate -> here.contains(fate.to())
                         && setups.stream()
-                                .anyMatch(setup -> eases(fate, setup.what().changes())))
+                                .anyMatch(setup -> Needs.eased(
+                                        fate.before(),
+                                        fate.after(),
+                                        setup.what().changes())))
                 .count();
         return new HousePlanViews.Thing(
                 setups.get(0).stop(),
@@ -123,17 +125,6 @@ class PlanThings {
                 Wording.say("houseplan.house-plan-pages.for", helped),
                 setups.stream().map(PlanThings::sent).toList(),
                 without);
-    }
-
-    private static boolean eases(HousePlan.Fate fate, Need.Kind kind) {
-        return miss(fate.after(), kind) < miss(fate.before(), kind) - FELT;
-    }
-
-    private static double miss(List<Need> needs, Need.Kind kind) {
-        return needs.stream()
-                .filter(need -> need.kind() == kind)
-                .mapToDouble(Need::miss)
-                .sum();
     }
 
     /** What is set up, with its figures. */

@@ -176,6 +176,20 @@ class OutcomeFlowTest {
         assertThat(factor()).isGreaterThan(1);
     }
 
+    /** The bright sill has turned out dry; what that costs the orchid is held against the light. */
+    @Test
+    void whatAMoveTookIsSaid_andOutweighsWhatItBrought() throws Exception {
+        carryItAndWait();
+        twoSills.humidity(sills.dark(), 62);
+        twoSills.humidity(sills.bright(), 8);
+        assertThat(care()).contains("no change", "8 %", "62 %");
+        say("CANNOT_TELL", Asking.fresh());
+        assertThat(places().get(0).text()).endsWith("by steps: worse.");
+        assertThat(places().get(0).reason()).contains("8 % now. Where it stood it would be 62 %");
+        assertThat(asking.text(sills.grower().member(), "/care/worked")).contains("Where it stood it would be 62 %");
+        assertThat(factor()).isLessThan(0.7);
+    }
+
     @Test
     void aPlantThatIsWorseForItMakesTheNextSuchMoveCountLess_untilThatIsForgotten() throws Exception {
         carryItAndWait();
