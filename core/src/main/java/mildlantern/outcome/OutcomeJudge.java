@@ -21,6 +21,9 @@ public final class OutcomeJudge {
 
     private static final double NOTHING = 1e-3;
 
+    /** Added to counts, so that none has a logarithm (Haldane 1956). */
+    private static final double HALF = 0.5;
+
     private final OutcomeKnowledge knowledge;
 
     public OutcomeJudge(OutcomeKnowledge knowledge) {
@@ -108,6 +111,23 @@ public final class OutcomeJudge {
 
     private static double off(OutcomeKnowledge.Error scale, double value) {
         return scale.inShares() ? Math.exp(value) : value;
+    }
+
+    /**
+     * What counts say of a course of treatment: fewer or more at its end than at its start. Counts scatter more than chance alone would have it (negative
+     * binomial); the standard error of the logarithm of their ratio is by the delta method.
+     *
+     * @param first counted before anything was used
+     * @param last counted at the end
+     */
+    public Verdict byCounts(int first, int last) {
+        double before = first + HALF;
+        double after = last + HALF;
+        double error = Math.sqrt(1 / before + 1 / after + 2 / knowledge.countSize);
+        double fewer = NormalDistribution.of(0, error).cumulativeProbability(Math.log(before / after));
+        return fewer >= knowledge.sure
+                ? Verdict.BETTER
+                : 1 - fewer >= knowledge.sure ? Verdict.WORSE : Verdict.CANNOT_TELL;
     }
 
     /** Days before a change of which leaves are held against those since. */

@@ -15,6 +15,7 @@ public final class OutcomeKnowledge {
     final double daysAlike;
     final double leafSpread;
     final int leavesBefore;
+    final double countSize;
     private final Map<Need.Kind, Error> errors = new EnumMap<>(Need.Kind.class);
 
     /**
@@ -31,6 +32,7 @@ public final class OutcomeKnowledge {
         daysAlike = file.number("days-alike", 1, 30);
         leafSpread = file.number("leaf-spread", 0.01, 2);
         leavesBefore = (int) file.number("leaves-before", 1, 1000);
+        countSize = file.number("count-size", 0.1, 100);
         for (Need.Kind kind : Need.Kind.values()) {
             Entry error = file.at("errors").at(Words.id(kind));
             errors.put(

@@ -134,6 +134,16 @@ class OutcomeJudgeTest {
                 .isEqualTo(Verdict.BETTER);
     }
 
+    /** 24 and none: ln(24.5/0.5) is 3.89 and its error 1.59, so that 0.993 are on one side. */
+    @Test
+    void countsSayOfACourseWhatTheyCan() {
+        assertThat(JUDGE.byCounts(24, 0)).isEqualTo(Verdict.BETTER);
+        assertThat(JUDGE.byCounts(24, 60)).isEqualTo(Verdict.WORSE);
+        assertThat(JUDGE.byCounts(24, 19)).isEqualTo(Verdict.CANNOT_TELL);
+        assertThat(JUDGE.byCounts(1, 0)).isEqualTo(Verdict.CANNOT_TELL);
+        assertThat(JUDGE.byCounts(0, 12)).isEqualTo(Verdict.WORSE);
+    }
+
     private static Need air(double value, double miss) {
         return new Need(
                 Need.Kind.HUMIDITY,

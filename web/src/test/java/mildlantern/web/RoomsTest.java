@@ -89,7 +89,7 @@ class RoomsTest {
             entry("owntrial", Set.of("task", "plant")),
             entry("arrival", Set.of("season", "potting", "routine", "log", "plant", "stop")),
             entry("remedy", Set.of()),
-            entry("treatment", Set.of("season", "remedy", "casework", "routine", "log", "plant", "stop")),
+            entry("treatment", Set.of("care", "season", "remedy", "casework", "routine", "log", "plant", "stop")),
             entry("feeding", Set.of("casework", "routine", "plant", "stop")),
             entry("care", Set.of("season", "feeding", "climate", "casework", "routine", "log", "plant", "stop")),
             entry("houseplan", Set.of("care", "casework", "season", "routine", "plant", "stop")),

@@ -8,6 +8,7 @@ import mildlantern.web.platform.BatchId;
 import mildlantern.web.platform.FormKey;
 import mildlantern.web.platform.Reply;
 import mildlantern.web.platform.SignedIn;
+import mildlantern.web.stop.Houses;
 import mildlantern.web.words.Wording;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -22,11 +23,13 @@ class OutcomeController {
     private final OutcomePages pages;
     private final OutcomeWriter writer;
     private final Experiences experiences;
+    private final Houses houses;
 
-    OutcomeController(OutcomePages pages, OutcomeWriter writer, Experiences experiences) {
+    OutcomeController(OutcomePages pages, OutcomeWriter writer, Experiences experiences, Houses houses) {
         this.pages = pages;
         this.writer = writer;
         this.experiences = experiences;
+        this.houses = houses;
     }
 
     @GetMapping("/care/worked")
@@ -48,6 +51,13 @@ class OutcomeController {
                 .ifPresent(verdict ->
                         reply.next("told", Wording.say("care.outcome-controller.kept", Wording.of(verdict))));
         return "redirect:/plants/" + id + "/care";
+    }
+
+    /** Forgets what counts of pests have taught until today. */
+    @PostMapping("/care/worked/forget-counts")
+    String forgetCounts(@AuthenticationPrincipal SignedIn member) {
+        houses.learnsAnew(member.collection());
+        return "redirect:/care/worked";
     }
 
     @PostMapping("/care/worked/forget")

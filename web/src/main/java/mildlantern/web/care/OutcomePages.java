@@ -47,6 +47,7 @@ class OutcomePages {
     private final Outcomes outcomes;
     private final OutcomeWords words;
     private final Experiences experiences;
+    private final TreatmentResults treatments;
     private final PlannedTaskRows tasks;
     private final Plants plants;
     private final Clock clock;
@@ -56,6 +57,7 @@ class OutcomePages {
             Outcomes outcomes,
             OutcomeWords words,
             Experiences experiences,
+            TreatmentResults treatments,
             PlannedTaskRows tasks,
             Plants plants,
             Clock clock) {
@@ -63,6 +65,7 @@ class OutcomePages {
         this.outcomes = outcomes;
         this.words = words;
         this.experiences = experiences;
+        this.treatments = treatments;
         this.tasks = tasks;
         this.plants = plants;
         this.clock = clock;
@@ -151,16 +154,28 @@ class OutcomePages {
                 here(collection, CareChange.State.RUNNING, byId).toList();
         Map<UUID, LocalDate> looks = looks(collection, running);
         Experience experience = experiences.of(collection);
+        List<TreatmentResults.Ended> treated = treatments.ended(collection).stream()
+                .filter(course -> byId.containsKey(course.plant()))
+                .toList();
         return new OutcomeViews.All(
                 running.stream()
                         .map(change -> coming(change, Optional.ofNullable(looks.get(change.id())), byId))
                         .sorted(Comparator.comparing(OutcomeViews.Coming::ready).reversed())
                         .toList(),
-                closed.stream()
-                        .map(change -> closed(change, byId, promised.getOrDefault(change.id(), List.of())))
+                Stream.concat(
+                                closed.stream()
+                                        .map(change -> Map.entry(
+                                                change.beganOn(),
+                                                closed(change, byId, promised.getOrDefault(change.id(), List.of())))),
+                                treated.stream().map(course -> Map.entry(course.began(), closed(course, byId))))
+                        .sorted(Map.Entry.<LocalDate, OutcomeViews.Closed>comparingByKey()
+                                .reversed())
+                        .limit(CLOSED_SHOWN)
+                        .map(Map.Entry::getValue)
                         .toList(),
                 learned(collection, experience),
-                Math.round(experience.weight()));
+                Math.round(experience.weight()),
+                treatments.lessons(collection));
     }
 
     private Stream<CareChange> here(CollectionId collection, CareChange.State state, Map<PlantId, Plant> byId) {
@@ -187,6 +202,17 @@ class OutcomePages {
                 Wording.of(verdict),
                 verdict.name(),
                 words.why(promised, change.said()));
+    }
+
+    private static OutcomeViews.Closed closed(TreatmentResults.Ended course, Map<PlantId, Plant> byId) {
+        return new OutcomeViews.Closed(
+                course.plant(),
+                Objects.requireNonNull(byId.get(course.plant())).name(),
+                course.words(),
+                DAY.format(course.began()),
+                Wording.of(course.verdict()),
+                course.verdict().name(),
+                course.why());
     }
 
     private List<OutcomeViews.Learned> learned(CollectionId collection, Experience experience) {

@@ -58,6 +58,12 @@ final class OutcomeViews {
      * The page of the collection.
      *
      * @param bookWeight as how many results what usually helps counts
+     * @param taught what counts of pests have taught
      */
-    record All(List<Coming> coming, List<Closed> closed, List<Learned> learned, long bookWeight) {}
+    record All(
+            List<Coming> coming,
+            List<Closed> closed,
+            List<Learned> learned,
+            long bookWeight,
+            List<TreatmentResults.Lesson> taught) {}
 }

@@ -72,7 +72,13 @@ final class HousePlanViews {
     /** Something that was accepted and waits to be set up. */
     record Waiting(TaskId task, StopId stop, String name, String words) {}
 
-    /** A plant that is carried; number is its place in the order, and 0 for one that is set aside first; stays is the plan where it is left. */
+    /**
+     * A plant that is carried.
+     *
+     * @param number its place in the order; 0 for one that is set aside first
+     * @param gains what was amiss with it, and what will be instead
+     * @param stays the address of the plan where it is left
+     */
     record Move(
             int number,
             boolean aside,

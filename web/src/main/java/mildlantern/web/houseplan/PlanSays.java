@@ -88,11 +88,17 @@ final class PlanSays {
         };
     }
 
-    /** What was amiss with a plant and is no more, or less. */
+    /** What was amiss with a plant and is no more, or less; and what will be amiss instead. */
     static String gains(HousePlan.Fate fate) {
-        return fate.before().stream()
-                .filter(before -> Needs.eased(fate.before(), fate.after(), before.kind()))
-                .flatMap(before -> before.missed().stream())
+        String gains = amissOnlyIn(fate.before(), fate.after());
+        String takes = amissOnlyIn(fate.after(), fate.before());
+        return takes.isEmpty() ? gains : Wording.say("houseplan.plan-says.instead", gains, takes);
+    }
+
+    private static String amissOnlyIn(List<Need> these, List<Need> others) {
+        return these.stream()
+                .filter(need -> Needs.eased(these, others, need.kind()))
+                .flatMap(need -> need.missed().stream())
                 .map(Wording::of)
                 .collect(Collectors.joining(" "));
     }

@@ -11,12 +11,12 @@ import mildlantern.pest.Application;
 import mildlantern.pest.LifeTable;
 import mildlantern.pest.Outlook;
 import mildlantern.pest.Pests;
-import mildlantern.quantity.Limits;
 import mildlantern.treatment.Course;
 import mildlantern.treatment.CourseComposer;
 import mildlantern.treatment.CourseRequest;
 import mildlantern.treatment.HouseFigures;
 import mildlantern.treatment.TreatmentKnowledge;
+import mildlantern.web.care.TreatmentResults;
 import mildlantern.web.plant.Plant;
 import mildlantern.web.words.DayFormat;
 import mildlantern.web.words.Percent;
@@ -35,12 +35,19 @@ class CourseOutlooks {
     private final CourseComposer composer;
     private final Pests pests;
     private final TreatmentKnowledge knowledge;
+    private final HouseLearning learning;
 
-    CourseOutlooks(Situations situations, CourseComposer composer, Pests pests, TreatmentKnowledge knowledge) {
+    CourseOutlooks(
+            Situations situations,
+            CourseComposer composer,
+            Pests pests,
+            TreatmentKnowledge knowledge,
+            HouseLearning learning) {
         this.situations = situations;
         this.composer = composer;
         this.pests = pests;
         this.knowledge = knowledge;
+        this.learning = learning;
     }
 
     /**
@@ -178,27 +185,14 @@ class CourseOutlooks {
     }
 
     /** What the counts of this house have taught about what a course uses. */
-    List<CourseViews.LearnedLine> learned(StoredCourse course, Plant plant, LocalDate today) {
+    List<TreatmentResults.Lesson> learned(StoredCourse course, Plant plant, LocalDate today) {
         HouseFigures figures =
                 situations.request(course, plant, today, List.of()).figures();
-        Stream<CourseViews.LearnedLine> kills = course.choice().turns().stream()
+        Stream<TreatmentResults.Lesson> kills = course.choice().turns().stream()
                 .map(Course.Turn::means)
                 .distinct()
-                .flatMap(id -> knowledge.find(id).stream())
-                .flatMap(one -> Optional.ofNullable(figures.killing().get(one.id()))
-                        .map(figure -> new CourseViews.LearnedLine(
-                                one.name(),
-                                Wording.say(
-                                        "treatment.course-outlooks.kills",
-                                        figure.counts(),
-                                        Limits.tenths(figure.times()))))
-                        .stream());
-        Stream<CourseViews.LearnedLine> grows = Optional.ofNullable(
-                figures.growing().get(course.disorder()))
-                .map(figure -> new CourseViews.LearnedLine(
-                        pests.find(course.disorder()).map(LifeTable::unit).orElse(""),
-                        Wording.say("treatment.course-outlooks.grows", figure.counts(), Limits.tenths(figure.times()))))
-                .stream();
-        return Stream.concat(kills, grows).toList();
+                .flatMap(means -> learning.kills(figures, means).stream());
+        return Stream.concat(kills, learning.grows(figures, course.disorder()).stream())
+                .toList();
     }
 }

@@ -10,6 +10,7 @@ import mildlantern.place.StopId;
 import mildlantern.plant.PlantId;
 import mildlantern.quarantine.Quarantine;
 import mildlantern.treatment.Style;
+import mildlantern.web.care.TreatmentResults;
 import mildlantern.web.platform.CaseId;
 import mildlantern.web.platform.CourseId;
 import mildlantern.web.platform.FormKey;
@@ -77,9 +78,6 @@ final class CourseViews {
 
     /** A means that was thought of. */
     record WeighedLine(String name, boolean chosen, String why) {}
-
-    /** A figure of this house that its counts have moved. */
-    record LearnedLine(String name, String words) {}
 
     /** What the clock says, in sentences. */
     record Said(boolean ends, String lead, List<String> words, String clockAddress) {}
@@ -173,7 +171,7 @@ final class CourseViews {
             List<WeighedLine> weighed,
             Optional<CourseDrawing.Picture> picture,
             Optional<String> worse,
-            List<LearnedLine> learned,
+            List<TreatmentResults.Lesson> learned,
             Optional<AloneBox> alone,
             List<ContactLine> contacts,
             boolean allAsked,

@@ -459,6 +459,30 @@ class CourseFlowTest {
     }
 
     @Test
+    void whatCameOfACourseStandsAmongTheResults_withWhatItsCountsTaught_untilThatIsReset() throws Exception {
+        CourseId course = treated(OptionalDouble.of(40));
+        assertThat(worked()).doesNotContain("Treatment of").contains("What your counts of pests have taught");
+        look(course, 0);
+        courses.end(collection, course, FormKey.fresh());
+        assertThat(worked())
+                .contains("Treatment of Spider mites with", "40 counted at the start, 0 at the last count", "better");
+        mvc.perform(mine(post("/care/worked/forget-counts"))).andExpect(status().is3xxRedirection());
+        assertThat(worked()).contains("Treatment of").doesNotContain("What your counts of pests have taught");
+        assertThat(mvc.perform(get("/care/worked").with(user(growers.grower().member())))
+                        .andReturn()
+                        .getResponse()
+                        .getContentAsString())
+                .doesNotContain("Treatment of");
+    }
+
+    private String worked() throws Exception {
+        return mvc.perform(get("/care/worked").with(user(grower.member())))
+                .andReturn()
+                .getResponse()
+                .getContentAsString();
+    }
+
+    @Test
     void whoStoodNearIsPutOnTheRoundWithOnePress_andJoinsTheOutbreak() throws Exception {
         Plant near = growers.plant(collection, grower.stop(), "Barnacle");
         Plant other = growers.plant(collection, grower.stop(), "Whelk");
