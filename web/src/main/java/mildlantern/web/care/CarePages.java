@@ -160,23 +160,26 @@ class CarePages {
         double width = (wantedHigh - Math.max(begin, need.wanted().low())) * scale;
         List<CareViews.Tick> ticks = new ArrayList<>();
         if (need.wanted().low() > begin) {
-            ticks.add(new CareViews.Tick(from, Limits.tenths(need.wanted().low())));
+            ticks.add(new CareViews.Tick(
+                    from, OutcomeWords.figure(need.kind(), need.wanted().low())));
         }
-        ticks.add(new CareViews.Tick(from + width, Limits.tenths(wantedHigh)));
+        ticks.add(new CareViews.Tick(from + width, OutcomeWords.figure(need.kind(), wantedHigh)));
         boolean off = need.standing() != Need.Standing.FITS;
         return new CareViews.Row(
                 Wording.of(need.kind()),
                 Wording.say(
                         "care.care-pages.to",
-                        Limits.tenths(need.wanted().low()),
-                        Limits.tenths(need.wanted().high()),
-                        need.kind().unit()),
-                "%s %s, %s"
-                        .formatted(
-                                Limits.tenths(need.gets().value()),
-                                need.kind().unit(),
-                                Wording.of(need.gets().from())),
-                off ? Wording.of(need.missed().orElseThrow()) + since(need, readings) : "fits",
+                        OutcomeWords.figure(need.kind(), need.wanted().low()),
+                        OutcomeWords.amount(need.kind(), need.wanted().high())),
+                Wording.say(
+                        "care.care-pages.gets",
+                        OutcomeWords.amount(need.kind(), need.gets().value()),
+                        Wording.of(need.gets().from())),
+                off
+                        ? Wording.of(need.missed().orElseThrow()) + since(need, readings)
+                        : need.wanted().contains(need.gets().value())
+                                ? Wording.say("care.care-pages.fits")
+                                : Wording.say("care.care-pages.near-enough"),
                 off,
                 from,
                 width,

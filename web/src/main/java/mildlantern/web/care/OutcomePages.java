@@ -124,14 +124,14 @@ class OutcomePages {
 
     private static OutcomeViews.Row row(Promised promised, Optional<Compared> compared) {
         return new OutcomeViews.Row(
-                Wording.of(promised.kind()),
-                OutcomeWords.amount(promised.kind(), promised.before()),
+                OutcomeWords.need(promised.kind()),
+                OutcomeWords.figure(promised.kind(), promised.before()),
                 promised.isNothing()
                         ? Wording.say("care.outcome-pages.no-change")
-                        : OutcomeWords.amount(promised.kind(), promised.promised()),
-                compared.map(it -> OutcomeWords.amount(promised.kind(), it.now().value()))
+                        : OutcomeWords.figure(promised.kind(), promised.promised()),
+                compared.map(it -> OutcomeWords.figure(promised.kind(), it.now().value()))
                         .orElse(""),
-                compared.map(it -> OutcomeWords.amount(promised.kind(), it.without()))
+                compared.map(it -> OutcomeWords.figure(promised.kind(), it.without()))
                         .orElse(""),
                 compared.map(it -> it.verdict() == Verdict.CANNOT_TELL
                                 ? Wording.of(it.verdict())

@@ -56,6 +56,18 @@ class OutcomeWords {
         };
     }
 
+    /** A figure of a need where its unit stands beside it; degrees by the reader's manner. */
+    static String figure(Need.Kind kind, double value) {
+        return kind == Need.Kind.DAY || kind == Need.Kind.NIGHT ? amount(kind, value) : Limits.tenths(value);
+    }
+
+    /** A need with its unit, where that does not stand with its figures. */
+    static String need(Need.Kind kind) {
+        return kind == Need.Kind.DAY || kind == Need.Kind.NIGHT
+                ? Wording.of(kind)
+                : Wording.say("care.outcome-words.need", Wording.of(kind), kind.unit());
+    }
+
     /** A sort of change. */
     static String sort(Change.Kind kind) {
         return switch (kind) {

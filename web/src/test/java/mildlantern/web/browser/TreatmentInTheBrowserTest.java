@@ -180,6 +180,9 @@ class TreatmentInTheBrowserTest {
             assertThat(page.locator(".expected .count").first()).isVisible();
             window.accessible();
             toTheRelease(page);
+            window.open("/care/worked");
+            assertThat(page.locator("main")).containsText("Spider mites: treated with");
+            window.accessible();
             window.quiet();
         }
     }

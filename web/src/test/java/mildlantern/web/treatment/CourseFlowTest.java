@@ -461,18 +461,18 @@ class CourseFlowTest {
     @Test
     void whatCameOfACourseStandsAmongTheResults_withWhatItsCountsTaught_untilThatIsReset() throws Exception {
         CourseId course = treated(OptionalDouble.of(40));
-        assertThat(worked()).doesNotContain("Treatment of").contains("What your counts of pests have taught");
+        assertThat(worked()).doesNotContain(": treated with").contains("What your counts of pests have taught");
         look(course, 0);
         courses.end(collection, course, FormKey.fresh());
         assertThat(worked())
-                .contains("Treatment of Spider mites with", "40 counted at the start, 0 at the last count", "better");
+                .contains("Spider mites: treated with", "40 counted at the start, 0 at the last count", "better");
         mvc.perform(mine(post("/care/worked/forget-counts"))).andExpect(status().is3xxRedirection());
-        assertThat(worked()).contains("Treatment of").doesNotContain("What your counts of pests have taught");
+        assertThat(worked()).contains(": treated with").doesNotContain("What your counts of pests have taught");
         assertThat(mvc.perform(get("/care/worked").with(user(growers.grower().member())))
                         .andReturn()
                         .getResponse()
                         .getContentAsString())
-                .doesNotContain("Treatment of");
+                .doesNotContain(": treated with");
     }
 
     private String worked() throws Exception {
