@@ -13,6 +13,8 @@ import org.springframework.data.repository.Repository;
 interface CareChangeRows extends Repository<CareChange, UUID> {
     CareChange save(CareChange change);
 
+    void flush();
+
     Optional<CareChange> findByCollectionAndPlantAndPlan(CollectionId collection, PlantId plant, BatchId plan);
 
     List<CareChange> findByCollectionAndPlantOrderByBeganOnDesc(CollectionId collection, PlantId plant);

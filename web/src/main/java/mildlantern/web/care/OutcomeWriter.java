@@ -107,6 +107,9 @@ public class OutcomeWriter {
     private void keep(Plant plant, Began began, List<Promised> promised) {
         CareChange change =
                 changes.save(new CareChange(plant, plants.profile(plant).id(), began));
+        // Before its promises: what waits to be stored is stored kind by kind, and a promise of another change may wait
+        // already.
+        changes.flush();
         promised.forEach(one -> promises.save(new CarePromise(change, one)));
     }
 

@@ -94,10 +94,11 @@ class HouseStations {
     }
 
     private double mean(Stop stop, Stations.Room room, WeatherSource weather, ToDoubleFunction<Sample> part) {
-        Instant now = clock.instant();
+        // Whole days, so that a demo made at noon is the one made in the morning.
+        Instant today = LocalDate.now(clock).atStartOfDay(clock.getZone()).toInstant();
         return stations
                 .station(stop, room, weather)
-                .read(now.minus(Duration.ofDays(SET_BY_DAYS)), now, MINUTES_SET_BY)
+                .read(today.minus(Duration.ofDays(SET_BY_DAYS)), today, MINUTES_SET_BY)
                 .stream()
                 .mapToDouble(part)
                 .filter(value -> !Double.isNaN(value))

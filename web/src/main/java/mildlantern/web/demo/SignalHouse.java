@@ -115,7 +115,7 @@ class SignalHouse {
                     collection,
                     begin,
                     today,
-                    chance);
+                    SEED);
             befallen();
             // Cases weigh how the pots dry, so that is reckoned before they are opened.
             routine.settle();

@@ -40,11 +40,13 @@ class SignalHouseHistories {
     }
 
     /** Writes the history of each plant from one day until the day before another, or until its keeper forgot it. */
-    void write(List<Kept> kept, CollectionId collection, LocalDate begin, LocalDate today, Random chance) {
+    void write(List<Kept> kept, CollectionId collection, LocalDate begin, LocalDate today, long seed) {
         MadeUpHistory histories = new MadeUpHistory(water);
         WaterBook.Climates climates = waterBook.climates(collection);
         for (Kept one : kept) {
             Plant plant = one.plant();
+            // Of its own, so that what befalls one plant does not change the others' histories.
+            Random chance = new Random(seed + plant.name().hashCode());
             Profile profile = plants.profile(plant);
             LocalDate from = Optional.ofNullable(plant.acquiredOn())
                     .filter(came -> came.isAfter(begin))

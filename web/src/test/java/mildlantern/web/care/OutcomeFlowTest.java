@@ -8,8 +8,11 @@ import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import mildlantern.care.Change;
+import mildlantern.care.Need;
 import mildlantern.log.LogKind;
+import mildlantern.outcome.Promised;
 import mildlantern.plant.PlantId;
 import mildlantern.treatment.CareSetting;
 import mildlantern.web.Asking;
@@ -22,9 +25,12 @@ import mildlantern.web.casework.CaseService;
 import mildlantern.web.log.LogBook;
 import mildlantern.web.plant.CareEntry;
 import mildlantern.web.plant.CareSheets;
+import mildlantern.web.plant.Plant;
 import mildlantern.web.plant.Plants;
+import mildlantern.web.platform.BatchId;
 import mildlantern.web.platform.CaseId;
 import mildlantern.web.platform.CollectionId;
+import mildlantern.web.routine.Routine;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -69,6 +75,15 @@ class OutcomeFlowTest {
 
     @Autowired
     private MovableClock clock;
+
+    @Autowired
+    private CarePromiseRows promises;
+
+    @Autowired
+    private OutcomeWriter writer;
+
+    @Autowired
+    private Routine routine;
 
     private TwoSills.Sills sills;
     private CollectionId collection;
@@ -188,6 +203,30 @@ class OutcomeFlowTest {
         assertThat(places().get(0).reason()).contains("8 % now. Where it stood it would be 62 %");
         assertThat(asking.text(sills.grower().member(), "/care/worked")).contains("Where it stood it would be 62 %");
         assertThat(factor()).isLessThan(0.7);
+    }
+
+    /** As where many are looked at and begun in one go, with a side effect of one of them still to be stored. */
+    @Test
+    void aChangeIsStoredBeforeItsPromises_whateverElseWaits() {
+        CareChange before = change();
+        Plant neighbour = growers.plant(collection, sills.dark(), "Barnacle");
+        BatchId plan = BatchId.fresh();
+        routine.writeAll(collection, () -> {
+            promises.save(new CarePromise(before, new Promised(Need.Kind.NIGHT, 17, 17, OptionalDouble.empty())));
+            writer.began(
+                    neighbour,
+                    new OutcomeWriter.Began(
+                            plan,
+                            Change.Kind.LAMP,
+                            neighbour.stop(),
+                            neighbour.stop(),
+                            "Hang a lamp",
+                            LocalDate.now(clock)),
+                    LocalDate.now(clock).plusDays(14),
+                    List.of(new Promised(Need.Kind.LIGHT, 1.4, 4, OptionalDouble.empty())));
+        });
+        assertThat(changes.findByCollectionAndPlantAndPlan(collection, neighbour.id(), plan))
+                .isPresent();
     }
 
     @Test
