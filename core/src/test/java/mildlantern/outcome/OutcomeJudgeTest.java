@@ -175,6 +175,12 @@ class OutcomeJudgeTest {
                 .isEqualTo(Verdict.WORSE);
         assertThat(OutcomeJudge.overall(new Effects(both, -0.3), Optional.of(Verdict.BETTER)))
                 .isEqualTo(Verdict.CANNOT_TELL);
+        Need night =
+                new Need(Need.Kind.NIGHT, new Range(14, 18), read(10, 1, 14), Need.Standing.SHORT, 2, Optional.empty());
+        assertThat(Effects.of(both, List.of(air(56, 0)), List.of(air(34, 1.05), night))
+                        .eased())
+                .as("what is known at one stop only is left out")
+                .isEqualTo(-1.05);
         // What was promised, what did no harm, and what meters cannot tell apart are no side effects.
         assertThat(JUDGE.worsened(List.of(air(56, 0)), List.of(air(34, 1.05)), Set.of(Need.Kind.HUMIDITY)))
                 .isEmpty();

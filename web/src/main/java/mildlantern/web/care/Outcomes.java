@@ -14,7 +14,6 @@ import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import mildlantern.care.Figure;
 import mildlantern.care.Need;
-import mildlantern.care.Needs;
 import mildlantern.care.Subject;
 import mildlantern.log.LogEntry;
 import mildlantern.log.LogKind;
@@ -127,7 +126,7 @@ class Outcomes {
                 without,
                 now,
                 promised.stream().map(one -> one.promised().kind()).collect(Collectors.toSet())));
-        return new Effects(List.copyOf(compared), Needs.missed(without) - Needs.missed(now));
+        return Effects.of(compared, without, now);
     }
 
     private List<Compared> compared(

@@ -160,7 +160,7 @@ class HouseLearning implements TreatmentResults {
                 course.plant(),
                 words,
                 course.startedOn(),
-                judge.byCounts(first, last),
+                released ? Verdict.BETTER : judge.byCounts(first, last),
                 Wording.say("treatment.house-learning.counted", first, last, end));
     }
 
