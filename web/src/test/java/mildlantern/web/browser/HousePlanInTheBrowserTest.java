@@ -59,7 +59,7 @@ class HousePlanInTheBrowserTest {
             window.open("/?stop=" + sills.bright().id());
             assertThat(page.locator("#slip-" + sills.orchid())).containsText("did it help?");
             Browser.follow(page, () -> page.keyboard().press("h"));
-            assertThat(page.locator("#worked")).containsText("without the change");
+            assertThat(page.locator("#worked")).containsText("without it");
             window.accessible();
             Browser.follow(page, () -> page.keyboard().press("b"));
             assertThat(page.locator("[role=status]").first()).containsText("Saved on the care sheet: better.");
