@@ -124,7 +124,7 @@ class SetupTasksTest {
         assertThat(page("/plants/" + sills.orchid() + "/care")).contains("See whether it helped");
         clock.moveDays(29);
         twoSills.light(sills.dark(), 5);
-        assertThat(page("/plants/" + sills.orchid() + "/care")).contains("without the change");
+        assertThat(page("/plants/" + sills.orchid() + "/care")).contains("without it");
     }
 
     /** While its case is open, what comes of the case's trial is looked at, and nothing else. */
